@@ -1,0 +1,51 @@
+// Imports point down. Inside core: operations -> job -> circuit -> wiring -> motor, capacitor, rotation -> quantity.
+const order = ['operations', 'job', 'circuit', 'wiring', '(?:motor|capacitor|rotation)', 'quantity']
+const upward = order.slice(1).map((folder, i) => ({
+  name: `core-${folder.replace(/[^a-z]+/g, '-')}-imports-upward`,
+  severity: 'error',
+  from: { path: `^core/${folder}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(?:${order.slice(0, i + 1).join('|')})/` },
+}))
+const siblings = ['motor', 'capacitor', 'rotation'].map((folder) => ({
+  name: `core-${folder}-imports-a-sibling`,
+  severity: 'error',
+  from: { path: `^core/${folder}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(?:${['motor', 'capacitor', 'rotation'].filter((f) => f !== folder).join('|')})/` },
+}))
+
+module.exports = {
+  forbidden: [
+    ...upward,
+    ...siblings,
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'Only the core itself and Valibot; tests may also use the checkers they compare with.',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$|/testing/' },
+      to: { pathNot: '^core/|node_modules/(valibot|@valibot)/' },
+    },
+    { name: 'app-and-server-are-apart', severity: 'error', from: { path: '^app/' }, to: { path: '^(server|scripts|e2e)/' } },
+    { name: 'server-and-app-are-apart', severity: 'error', from: { path: '^server/' }, to: { path: '^(app|scripts|e2e)/' } },
+    {
+      name: 'routes-are-leaves',
+      severity: 'error',
+      comment: 'app/src/app holds routes only: nothing else imports them.',
+      from: { path: '^app/src/', pathNot: '^app/src/app/' },
+      to: { path: '^app/src/app/' },
+    },
+    {
+      name: 'shared-parts-know-no-screen',
+      severity: 'error',
+      from: { path: '^app/src/(ui|state|sync|workers)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^app/src/(home|wires|motor|capacitor|board|card|job)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: 'node_modules|dist' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.json', '.mjs', '.cjs'] },
+  },
+}

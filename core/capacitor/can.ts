@@ -1,0 +1,64 @@
+// A capacitor as it stands on the bench: one shared post C and one or more sections, each with its own post.
+import * as v from 'valibot'
+
+/** At most this many sections on one can: more is a typing mistake, and bounds the search for a plan. */
+export const MAX_SECTIONS = 24
+/** Above this a value is not a motor capacitor, µF. Common practice, no source. */
+export const MAX_MICROFARADS = 1000
+
+const microfarads = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of µF.`),
+    v.finite(`${what} must be a number of µF.`),
+    v.minValue(0.01, `${what} must be above 0 µF (0.01 µF at least).`),
+    v.maxValue(MAX_MICROFARADS, `${what} is above ${MAX_MICROFARADS} µF: no motor capacitor has that.`),
+  )
+
+const SectionId = v.pipe(
+  v.string('A section needs a name, such as its marking.'),
+  v.trim(),
+  v.minLength(1, 'A section needs a name, such as its marking.'),
+  v.maxLength(40, 'A section name has 40 letters at most.'),
+)
+
+export const SectionSchema = v.strictObject({ id: SectionId, microfarads: microfarads('The section') })
+/** One section between its own post and C; the post carries the section's id. */
+export type Section = v.InferOutput<typeof SectionSchema>
+
+export const SectionsSchema = v.pipe(
+  v.array(SectionSchema, 'The sections must be a list.'),
+  v.minLength(1, 'The can needs at least one section.'),
+  v.maxLength(MAX_SECTIONS, `A can has ${MAX_SECTIONS} sections at most.`),
+  v.check((list) => new Set(list.map((s) => s.id)).size === list.length, 'Two sections have the same name: each post needs its own.'),
+)
+
+export const LoadSchema = v.strictObject({
+  load: v.pipe(v.string('A load needs a name, such as FAN.'), v.trim(), v.minLength(1, 'A load needs a name, such as FAN.'), v.maxLength(40, 'A load name has 40 letters at most.')),
+  microfarads: microfarads('The load'),
+})
+/** One thing that needs a capacitor, and the value its tag asks for. */
+export type Load = v.InferOutput<typeof LoadSchema>
+
+export const LoadsSchema = v.pipe(
+  v.array(LoadSchema, 'The loads must be a list.'),
+  v.minLength(1, 'At least one load is needed: what is the capacitor for?'),
+  v.maxLength(500, 'That is more than 500 loads.'),
+  v.check((list) => new Set(list.map((l) => l.load)).size === list.length, 'Two loads have the same name.'),
+)
+
+export const TolerancePercent = v.pipe(
+  v.number('The tolerance must be a number of percent.'),
+  v.minValue(0, 'The tolerance cannot be below 0 %.'),
+  v.maxValue(50, 'A tolerance above 50 % is not a tolerance.'),
+)
+
+export const CanSchema = v.strictObject({
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
+  name: v.pipe(v.string(), v.minLength(1), v.maxLength(300)),
+  /** Rated AC volts; a replacement's is equal or higher. */
+  volts: v.pipe(v.number(), v.minValue(1), v.maxValue(1000)),
+  tolerancePercent: TolerancePercent,
+  sections: SectionsSchema,
+})
+/** A multi-tap, dual or single can on the van. */
+export type Can = v.InferOutput<typeof CanSchema>

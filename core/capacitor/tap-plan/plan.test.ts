@@ -1,0 +1,131 @@
+import fc from 'fast-check'
+import { toPicofarads } from '../../quantity/exact'
+import { planTaps, type TapPlan, type TapPlanCore } from './plan'
+import type { Preference } from './score'
+import { exhaustiveBest } from './testing/exhaustive'
+import { highsBest, startHighs } from './testing/highs'
+import { tradeInstance, TRADE_MICROFARADS } from './testing/instances'
+
+const plan = (sections: number[], loads: number[], tolerancePercent = 6, prefer?: Preference): TapPlan =>
+  planTaps({
+    sections: sections.map((microfarads, i) => ({ id: `s${i}`, microfarads })),
+    loads: loads.map((microfarads, i) => ({ load: `L${i}`, microfarads })),
+    tolerancePercent,
+    prefer,
+  })
+
+const scoreOf = (core: TapPlanCore) => ({
+  worst: (core.worstErrorPercent as number) / 100,
+  jumpers: core.jumperCount,
+  sum: core.groups.reduce((sum, g) => sum + Math.abs(g.errorPercent) / 100, 0),
+})
+
+/** The plan that counts: the one within tolerance, else the nearest. */
+const chosen = (result: TapPlan): TapPlanCore => (result.feasible ? result : (result.nearest as TapPlanCore))
+
+/** Whatever the plan, these hold: sections given once, lead on the largest, figures that add up. */
+function expectSound(result: TapPlanCore, sections: readonly number[], loads: readonly number[]) {
+  const value = (id: string) => sections[Number(id.slice(1))] as number
+  const given = [...result.groups.flatMap((g) => g.sections), ...result.unused]
+  expect(given.sort()).toEqual(sections.map((_, i) => `s${i}`).sort())
+  result.groups.forEach((group, l) => {
+    const values = group.sections.map(value)
+    const total = values.reduce((a, b) => a + b, 0)
+    expect(value(group.lead)).toBe(Math.max(...values))
+    expect(group.microfarads).toBeCloseTo(total, 6)
+    expect(group.errorPercent).toBeCloseTo(100 * (total / (loads[l] as number) - 1), 6)
+    expect(group.jumpers.map((j) => j.to).sort()).toEqual(group.sections.filter((s) => s !== group.lead).sort())
+    expect(group.jumpers.every((j) => j.from === group.lead && j.share <= 0.5 + 1e-12)).toBe(true)
+    expect(group.jumperShare).toBeCloseTo(1 - value(group.lead) / total, 9)
+  })
+}
+
+describe('a plan worked by hand', () => {
+  // 25 + 10 + 5 = 40 and 5 + 2.5 = 7.5; no shorter way, since 20 + 10 + 5 + 5 leaves no 7.5.
+  const result = plan([25, 20, 10, 5, 5, 2.5], [40, 7.5])
+
+  it('serves 40 and 7.5 exactly', () => {
+    expect(result).toMatchObject({ feasible: true, worstErrorPercent: 0, jumperCount: 3, unused: ['s1'], proven: true })
+    expect(result.groups[1]).toMatchObject({ sections: ['s3', 's5'].map((s) => (s === 's3' ? expect.stringMatching(/s[34]/) : s)), microfarads: 7.5 })
+  })
+
+  it('gives the jumper the small share: 2.5 of 7.5', () => expect(result.groups[1]?.jumperShare).toBeCloseTo(1 / 3, 12))
+
+  it('takes a sum exactly at the limit as inside, also where binary fractions do not', () => {
+    expect(5 * 1.06 - 5.3).not.toBe(0)
+    expect(plan([5.3], [5]).feasible).toBe(true)
+    expect(plan([4.7], [5]).feasible).toBe(true)
+    expect(plan([5.300001], [5]).feasible).toBe(false)
+    expect(plan([4.699999], [5]).feasible).toBe(false)
+  })
+
+  it('prefers fewer jumpers to a better value only when asked', () => {
+    // 7.5 from 5 + 2.5 is exact with a jumper; 7.3 alone is 2.7 % low without one.
+    expect(plan([5, 2.5, 7.3], [7.5]).jumperCount).toBe(1)
+    expect(plan([5, 2.5, 7.3], [7.5], 6, 'simple')).toMatchObject({ feasible: true, jumperCount: 0, groups: [{ sections: ['s2'] }] })
+  })
+
+  it('names the load that nothing reaches, and the nearest', () => {
+    const none = plan([10, 5], [80])
+    expect(none).toMatchObject({ feasible: false, groups: [], unused: ['s0', 's1'], nearest: { groups: [{ microfarads: 15 }] } })
+    expect(none.problems).toEqual([{ path: 'loads.0.microfarads', message: 'No joining of these sections brings L0 within 6 % of 80 µF; the closest whole plan gives 15 µF (−81.3 %).' }])
+  })
+
+  it('has no nearest when there are more loads than sections', () =>
+    expect(plan([5, 10], [5, 5, 10])).toMatchObject({ feasible: false, nearest: null, problems: [{ path: 'loads' }] }))
+})
+
+const microfarads = fc.oneof(fc.constantFrom(...TRADE_MICROFARADS), fc.integer({ min: 1, max: 4000 }).map((n) => n / 100))
+const instance = fc
+  .integer({ min: 1, max: 3 })
+  .chain((k) => fc.record({ sections: fc.array(microfarads, { minLength: Math.max(2, k), maxLength: k === 3 ? 7 : 8 }), loads: fc.array(microfarads, { minLength: k, maxLength: k }), tolerance: fc.constantFrom(0, 3, 6, 10), prefer: fc.constantFrom<Preference>('exact', 'simple') }))
+
+it('is the optimum that exhaustive enumeration finds, on 600 seeded cans', () => {
+  fc.assert(
+    fc.property(instance, ({ sections, loads, tolerance, prefer }) => {
+      const result = plan(sections, loads, tolerance, prefer)
+      const values = sections.map(toPicofarads)
+      const targets = loads.map(toPicofarads)
+      const within = exhaustiveBest(values, targets, tolerance, 'simple')
+      expect(result.feasible).toBe(within !== null)
+      const oracle = result.feasible ? exhaustiveBest(values, targets, tolerance, prefer) : exhaustiveBest(values, targets, tolerance, 'exact')
+      const best = chosen(result)
+      expect(best.proven).toBe(true)
+      expect(scoreOf(best).jumpers).toBe(oracle?.jumpers)
+      expect(scoreOf(best).worst).toBeCloseTo(oracle?.worst as number, 10)
+      expect(scoreOf(best).sum).toBeCloseTo(oracle?.sum as number, 10)
+      expectSound(best, sections, loads)
+    }),
+    { numRuns: 600, seed: 20261124 },
+  )
+}, 120_000)
+
+it('is the optimum that HiGHS finds, on 120 seeded cans of trade values in both orders', async () => {
+  const highs = await startHighs()
+  for (let seed = 1; seed <= 120; seed++) {
+    const { sections, loads } = tradeInstance(seed, 3 + (seed % 8), 1 + (seed % 3))
+    const prefer: Preference = seed % 2 ? 'exact' : 'simple'
+    const result = plan(sections, loads, 6, prefer)
+    const rival = highsBest(highs, sections, loads, 6, prefer)
+    if (prefer === 'simple') expect([seed, rival !== null]).toEqual([seed, result.feasible])
+    if (!rival) continue
+    const ours = scoreOf(chosen(result))
+    expect([seed, ours.jumpers]).toEqual([seed, rival.jumpers])
+    expect(Math.abs(ours.worst - rival.worst)).toBeLessThan(1e-5)
+    expect(Math.abs(ours.sum - rival.sum)).toBeLessThan(1e-5)
+  }
+}, 120_000)
+
+it('answers for 24 sections of trade values and says that the answer is proven best', () => {
+  const { sections, loads } = tradeInstance(7, 24, 2)
+  const result = plan(sections, loads)
+  expect(result.proven).toBe(true)
+  expectSound(chosen(result), sections, loads)
+})
+
+it('admits that it is not proven best when the steps run out', () => {
+  const hard = Array.from({ length: 24 }, (_, i) => 7 + 1.234567 * i + ((i * i * 0.137) % 1))
+  const result = plan(hard, [31.41, 27.18, 57.72, 14.14, 16.18, 26.85, 43.21, 38.9])
+  expectSound(chosen(result), hard, [31.41, 27.18, 57.72, 14.14, 16.18, 26.85, 43.21, 38.9])
+  expect(chosen(result).proven).toBe(false)
+}, 60_000)

@@ -1,0 +1,60 @@
+// Every lead dealt with, once, and on a post that is meant for it. No circuit is needed to see these.
+import { RUN, START } from '../network'
+import { stop, watch, type Hazard } from '../hazard'
+import { copperIn } from '../potential'
+import type { SetLead } from '../../motor/settings'
+import type { HookupPost } from '../../wiring/hookup-posts'
+import { capital, leadName, placementOf, postOfLead, running, type ProofView } from '../view'
+
+export function checkLeads(view: ProofView): Hazard[] {
+  return view.hookup.leads.flatMap((set) => {
+    const places = view.hookup.placements.filter((p) => p.lead === set.lead.id)
+    const name = capital(leadName(set))
+    if (places.length === 0) return [stop('lead-forgotten', `${name} is forgotten: it needs a post, or a cap of its own.`, [set.lead.id])]
+    if (places.length > 1) return [stop('lead-landed-twice', `${name} is landed twice. A lead ends in one place.`, [set.lead.id])]
+    return checkOne(view, set, name)
+  })
+}
+
+function checkOne(view: ProofView, set: SetLead, name: string): Hazard[] {
+  const id = set.lead.id
+  const goes = placementOf(view, id)
+  if (goes?.kind === 'loose') return [stop('lead-loose', `${name} hangs loose: it may touch the chassis or a line. Land it or insulate it.`, [id])]
+  if (goes?.kind === 'plug')
+    return set.lead.role === 'rotation' ? [] : [stop('not-a-plug-lead', `${name} does not belong in the reversing plug.`, [id])]
+  if (goes?.kind === 'insulated') return insulatedHazards(set, name)
+  const post = postOfLead(view, id)
+  return post ? landedHazards(view, set, name, post) : []
+}
+
+function insulatedHazards({ lead, use }: SetLead, name: string): Hazard[] {
+  if (use.kind === 'land' && use.as === 'ground') return [watch('ground-not-landed', `${name} is insulated. Land it on the chassis, also when everything is metal.`, [lead.id])]
+  if (use.kind === 'land') return [stop('lead-not-landed', `${name} is insulated, and the motor needs it landed.`, [lead.id])]
+  if (use.kind === 'plug') return [stop('lead-not-landed', `${name} is out of the reversing plug: the auxiliary winding is open.`, [lead.id])]
+  return []
+}
+
+function landedHazards(view: ProofView, set: SetLead, name: string, post: HookupPost): Hazard[] {
+  const { lead, use } = set
+  if (use.kind === 'plug') return [stop('plug-lead-landed', `${name} belongs in the reversing plug, not on ${post.name}.`, [lead.id])]
+  if (use.kind === 'insulate') return [stop('idle-tap-landed', `${name} is idle at this setting and must be insulated: two taps live together circulate a large current.`, [lead.id])]
+  if (post.kind === 'coil') return [stop('lead-on-coil', `${name} is on the contactor’s 24 V coil: no motor lead goes there.`, [lead.id])]
+  if (use.kind === 'land' && use.as === 'ground')
+    return post.kind === 'earth' ? [] : [stop('ground-not-on-chassis', `${name} is ground and goes to the chassis, not on ${post.name}.`, [lead.id])]
+  if (post.kind === 'earth') return [stop('winding-on-earth', `${name} is a winding lead: on the chassis it makes the frame part of the circuit.`, [lead.id])]
+  const found: Hazard[] = use.kind === 'return' && isRedundant(view, lead.id)
+    ? [watch('run-return-landed', `${name} adds nothing on ${post.name}, and would carry other current through the motor’s thin lead if the tie of cap C opens. Insulate it.`, [lead.id])]
+    : []
+  if (post.kind === 'compressor' || post.kind === 'kept-cap')
+    found.push(watch('post-not-for-leads', `${name} is on ${post.name}; fan leads land on the contactor, the board or the fan’s capacitor.`, [lead.id]))
+  if (post.kind === 'supply')
+    found.push(watch('supply-side', `${name} is on the supply side of the contactor: it stays live when the contactor opens.`, [lead.id]))
+  return found
+}
+
+/** Without this lead, does every capacitor on start still reach run? Then it is not needed. */
+function isRedundant(view: ProofView, lead: string): boolean {
+  const { copper } = copperIn(view.hookup.unit, view.network, running(view).mode, lead)
+  const touching = view.network.capacitors.filter((c) => copper.joined(c.a, START) !== copper.joined(c.b, START))
+  return touching.length > 0 && touching.every((c) => copper.joined(copper.joined(c.a, START) ? c.b : c.a, RUN))
+}

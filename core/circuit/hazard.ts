@@ -1,0 +1,58 @@
+// A danger or a doubt the proof found: a stable code, how bad, in the trade's words, and the lead to move.
+import type { Placement } from '../wiring/placement'
+import type { ModeId } from '../wiring/unit-type'
+
+export type HazardCode =
+  | 'line-to-line'
+  | 'line-on-earth'
+  | 'line-on-coil'
+  | 'no-voltage-across-motor'
+  | 'motor-common-dead'
+  | 'run-dead'
+  | 'runs-with-contactor-open'
+  | 'runs-in-defrost'
+  | 'start-on-line'
+  | 'start-open'
+  | 'capacitor-off-run'
+  | 'capacitor-wrong-value'
+  | 'section-serves-two-loads'
+  | 'compressor-start-on-line'
+  | 'compressor-capacitor-open'
+  | 'compressor-capacitor-wrong-value'
+  | 'jumper-carries-more'
+  | 'lead-forgotten'
+  | 'lead-landed-twice'
+  | 'lead-loose'
+  | 'lead-not-landed'
+  | 'lead-on-coil'
+  | 'winding-on-earth'
+  | 'idle-tap-landed'
+  | 'plug-lead-landed'
+  | 'not-a-plug-lead'
+  | 'run-return-landed'
+  | 'ground-not-on-chassis'
+  | 'ground-not-landed'
+  | 'post-not-for-leads'
+  | 'supply-side'
+  | 'motor-common-unswitched'
+  | 'rotation-opposite'
+  | 'voltage-class'
+  | 'capacitor-voltage-low'
+
+/** `stop` blocks the card; `watch` is shown on it. */
+export type Severity = 'stop' | 'watch'
+
+export interface Hazard {
+  readonly code: HazardCode
+  readonly severity: Severity
+  readonly message: string
+  /** Modes it shows in; empty when it does not depend on the mode. */
+  readonly modes: readonly ModeId[]
+  /** Leads to look at, the likeliest first. */
+  readonly leads: readonly string[]
+  /** The one move that mends it, where one is known. */
+  readonly move?: { readonly lead: string; readonly to: Placement }
+}
+
+export const stop = (code: HazardCode, message: string, leads: readonly string[] = [], modes: readonly ModeId[] = []): Hazard => ({ code, severity: 'stop', message, leads, modes })
+export const watch = (code: HazardCode, message: string, leads: readonly string[] = [], modes: readonly ModeId[] = []): Hazard => ({ code, severity: 'watch', message, leads, modes })

@@ -1,0 +1,117 @@
+// The whole way from recorded wires, a motor, a can and a wanted rotation to a hookup and its proof.
+import { planTaps, type TapPlan } from '../capacitor/tap-plan/plan'
+import type { Preference } from '../capacitor/tap-plan/score'
+import type { Can, Load } from '../capacitor/can'
+import type { HorsepowerChoice, LeadSheet, RotationChoice } from '../motor/lead-sheet'
+import { plugFor } from '../motor/plug'
+import { setLeads } from '../motor/settings'
+import { seenFrom, type Direction, type Rotation } from '../rotation/view'
+import { capacitorSides, recordedCopper } from '../wiring/capacitor-sides'
+import { findRoles, type WireFinding } from '../wiring/evidence'
+import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, type FittedCan, type UnitWire } from '../wiring/new-can'
+import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
+import type { UnitType } from '../wiring/unit-type'
+import { goesToMotor, type NamedWire } from '../wiring/wire'
+import type { LandedLead } from './network'
+import { proveHookup, type Proof } from './proof'
+
+export interface HookupRequest {
+  readonly unit: UnitType
+  /** The old wires, the unit's own among them; already free of contradictions (see wireProblems). */
+  readonly wires: readonly NamedWire[]
+  readonly sheet: LeadSheet
+  /** Which of the sheet's horsepowers; its first when not stated. */
+  readonly horsepower?: string | null
+  readonly wanted?: Rotation | null
+  /** Where the technician set the plug instead of where the wanted rotation puts it. */
+  readonly plug?: Direction | null
+  readonly can: Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'>
+  /** What the compressor asks for, µF; needed where it shares the can. */
+  readonly compressorMicrofarads?: number | null
+  readonly prefer?: Preference
+  /** Leads the technician put elsewhere than advised. */
+  readonly placements?: readonly LandedLead[]
+}
+
+export interface HookupAnswer {
+  readonly findings: readonly WireFinding[]
+  readonly plan: TapPlan
+  readonly can: FittedCan
+  readonly horsepower: HorsepowerChoice
+  /** The plug position in force, and the one the wanted rotation asks for (null: not stated, or not to be had). */
+  readonly plug: { readonly set: RotationChoice; readonly advised: RotationChoice | null }
+  readonly leads: readonly LeadAdvice[]
+  /** Where every lead is: as advised, unless moved. */
+  readonly placements: readonly LandedLead[]
+  readonly unitWires: readonly UnitWire[]
+  /** Wires to add that the old hookup did not have. */
+  readonly added: readonly UnitWire[]
+  readonly warnings: readonly TranslationNote[]
+  readonly refusals: readonly TranslationNote[]
+  readonly proof: Proof
+}
+
+export function workOutHookup(request: HookupRequest): HookupAnswer {
+  const { unit, wires, sheet } = request
+  const wanted = request.wanted ?? null
+  const findings = findRoles(unit, wires)
+  const sides = capacitorSides(unit, recordedCopper(unit, wires))
+  const { plan, can, refusals: canRefusals } = planCan(request)
+  const { set, advised, refusals: plugRefusals } = choosePlug(sheet, wanted, request.plug ?? null)
+  const horsepower = sheet.settings.horsepower.find((c) => c.horsepower === request.horsepower) ?? (sheet.settings.horsepower[0] as HorsepowerChoice)
+  const leads = setLeads(sheet, horsepower, set)
+  const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can })
+  const unitWires = moveUnitWires(unit, wires, sides, can)
+  const placements = mergePlacements(translation.leads, request.placements ?? [])
+  const refusals = [...canRefusals, ...plugRefusals, ...translation.refusals]
+  const proof = proveHookup({
+    unit, sheet, can, leads, placements, wanted,
+    unitWires: [...unitWires, ...translation.added],
+    plug: set.direction,
+    compressorMicrofarads: request.compressorMicrofarads ?? null,
+    refusals: refusals.map((r) => r.message),
+    unknowns: unknownsOf(findings, wires, wanted),
+    advised: translation.leads,
+  })
+  return { findings, plan, can, horsepower, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
+}
+
+function planCan({ unit, sheet, can, compressorMicrofarads, prefer }: HookupRequest) {
+  const shared = unit.traits.capacitor === 'shared'
+  const loads: Load[] = [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }]
+  const refusals: TranslationNote[] = []
+  if (shared && compressorMicrofarads) loads.unshift({ load: COMPRESSOR_LOAD, microfarads: compressorMicrofarads })
+  if (shared && !compressorMicrofarads)
+    refusals.push({ code: 'compressor-value-missing', message: 'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.' })
+  const plan = planTaps({ sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer })
+  plan.problems.forEach((p) => refusals.push({ code: 'no-section-plan', message: p.message }))
+  const fitted: FittedCan = { ...can, groups: plan.groups }
+  return { plan, can: fitted, refusals }
+}
+
+function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction | null) {
+  const only = sheet.settings.rotation[0] as RotationChoice
+  const answer = wanted && plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction)
+  const advised = answer?.kind === 'set' ? answer.choice : null
+  const refusals: TranslationNote[] = answer?.kind === 'refused' ? [{ code: 'not-reversible', message: answer.why }] : []
+  const set = sheet.settings.rotation.find((c) => c.direction === plug) ?? advised ?? only
+  return { set, advised, refusals }
+}
+
+/** The advice with the technician's moves on top. A lead moved twice stays twice, so that the proof can say so. */
+function mergePlacements(advice: readonly LeadAdvice[], moves: readonly LandedLead[]): LandedLead[] {
+  return advice.flatMap(({ lead, goes }) => {
+    const moved = moves.filter((move) => move.lead === lead)
+    return moved.length > 0 ? moved.map((move) => ({ lead, goes: move.goes })) : [{ lead, goes }]
+  })
+}
+
+function unknownsOf(findings: readonly WireFinding[], wires: readonly NamedWire[], wanted: Rotation | null): string[] {
+  const unknowns: string[] = []
+  const untraced = wires.filter((wire) => !wire.traced)
+  if (untraced.some(goesToMotor)) unknowns.push('the old motor’s wires are not all traced.')
+  else if (untraced.length > 0) unknowns.push('the unit’s own wires, such as the tie of cap C, are not all traced.')
+  if (findings.some((f) => f.role === null)) unknowns.push('what one of the old motor’s wires does is not known.')
+  if (!wanted) unknowns.push('the wanted rotation is not stated.')
+  return unknowns
+}

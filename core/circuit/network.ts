@@ -1,0 +1,86 @@
+// The hookup as a network: points, copper between them, switches, capacitor sections and windings.
+// The judge of today walks it by conduction; anything that solves it as a circuit starts from the same network.
+import type { SetLead } from '../motor/settings'
+import { sectionPost, NEW_C, type FittedCan, type UnitWire } from '../wiring/new-can'
+import type { Placement } from '../wiring/placement'
+import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
+
+/** A point of the network: a post's id, or a winding end of the motor such as "MOTOR:run". */
+export type Point = string
+
+export const COMMON: Point = 'MOTOR:motor-common'
+export const RUN: Point = 'MOTOR:run'
+export const START: Point = 'MOTOR:start'
+
+export interface LandedLead {
+  readonly lead: string
+  readonly goes: Placement
+}
+
+export interface Hookup {
+  readonly unit: UnitType
+  readonly can: FittedCan
+  readonly unitWires: readonly UnitWire[]
+  readonly leads: readonly SetLead[]
+  /** One entry a lead; more than one for a lead is a mistake the proof names. */
+  readonly placements: readonly LandedLead[]
+}
+
+export interface Conductor {
+  readonly a: Point
+  readonly b: Point
+  /** Set when the copper is a lead of the motor. */
+  readonly lead?: string
+}
+
+export interface Network {
+  readonly conductors: readonly Conductor[]
+  readonly switches: readonly { readonly a: Point; readonly b: Point; readonly closedIn: readonly ModeId[] }[]
+  /** `microfarads` null: a capacitor that stays in the unit and whose value is not recorded. */
+  readonly capacitors: readonly { readonly a: Point; readonly b: Point; readonly microfarads: number | null }[]
+  readonly windings: readonly { readonly a: Point; readonly b: Point }[]
+}
+
+/** The motor's inner point of a lead. Run-return is run, brought out again; idle taps and plug leads are points of their own. */
+export function leadPoint({ lead, use }: SetLead): Point {
+  if (use.kind === 'land') return `MOTOR:${use.as}`
+  if (use.kind === 'return') return RUN
+  return `MOTOR:${lead.role}:${lead.id}`
+}
+
+const compressorPosts = (unit: UnitType): Record<'C' | 'R' | 'S', PostId> | null => {
+  const post = (label: string) => unit.posts.find((p) => p.kind === 'compressor' && p.label === label)?.id
+  const [c, r, s] = [post('C'), post('R'), post('S')]
+  return c && r && s ? { C: c, R: r, S: s } : null
+}
+
+export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup): Network {
+  const landed = placements.flatMap(({ lead, goes }): Conductor[] => {
+    const set = leads.find((l) => l.lead.id === lead)
+    return set && goes.kind === 'post' ? [{ a: leadPoint(set), b: goes.post, lead }] : []
+  })
+  const kept = unit.posts.filter((post) => post.kind === 'kept-cap').map((post) => post.id)
+  const compressor = compressorPosts(unit)
+  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug').map((l) => ({ a: COMMON, b: leadPoint(l) }))
+  return {
+    conductors: [
+      ...unit.links.map(({ from, to }) => ({ a: from, b: to })),
+      ...unitWires.map(({ from, to }) => ({ a: from, b: to })),
+      ...can.groups.flatMap((group) => group.jumpers.map(({ from, to }) => ({ a: sectionPost(from), b: sectionPost(to) }))),
+      ...landed,
+    ],
+    switches: unit.switches.map(({ from, to, closedIn }) => ({ a: from, b: to, closedIn })),
+    capacitors: [
+      ...can.sections.map(({ id, microfarads }) => ({ a: sectionPost(id), b: NEW_C, microfarads })),
+      ...(kept.length === 2 ? [{ a: kept[0] as Point, b: kept[1] as Point, microfarads: null }] : []),
+    ],
+    windings: [
+      { a: COMMON, b: RUN },
+      { a: COMMON, b: START },
+      ...idle,
+      ...(compressor ? [{ a: compressor.C, b: compressor.R }, { a: compressor.C, b: compressor.S }] : []),
+    ],
+  }
+}
+
+export { compressorPosts }

@@ -1,0 +1,47 @@
+// What every check of the proof looks at: the hookup, its network, and small questions they share.
+import { insulationName } from '../motor/colour'
+import type { LeadRole } from '../motor/role'
+import type { SetLead } from '../motor/settings'
+import type { Placement } from '../wiring/placement'
+import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
+import type { ModeId } from '../wiring/unit-type'
+import { buildNetwork, leadPoint, type Hookup, type Network, type Point } from './network'
+import { copperIn, type ModeCopper } from './potential'
+
+export interface ProofView {
+  readonly hookup: Hookup
+  readonly network: Network
+  readonly posts: readonly HookupPost[]
+  /** The copper of each mode of the unit. */
+  readonly modes: ReadonlyMap<ModeId, ModeCopper>
+}
+
+export function viewOf(hookup: Hookup): ProofView {
+  const network = buildNetwork(hookup)
+  const modes = new Map(hookup.unit.modes.map(({ id }) => [id, copperIn(hookup.unit, network, id)]))
+  return { hookup, network, posts: hookupPosts(hookup.unit, hookup.can), modes }
+}
+
+/** The copper of the mode in which the fan is meant to run. */
+export function running({ hookup, modes }: ProofView): ModeCopper {
+  const mode = hookup.unit.modes.find((m) => m.fanRuns)
+  const copper = mode && modes.get(mode.id)
+  if (!copper) throw new Error(`unit type ${hookup.unit.id} has no mode in which the fan runs`)
+  return copper
+}
+
+export const placementOf = ({ hookup }: ProofView, lead: string): Placement | undefined => hookup.placements.find((p) => p.lead === lead)?.goes
+
+export const postOfLead = (view: ProofView, lead: string): HookupPost | undefined => {
+  const goes = placementOf(view, lead)
+  return goes?.kind === 'post' ? view.posts.find((post) => post.id === goes.post) : undefined
+}
+
+/** "the brown lead" */
+export const leadName = ({ lead }: SetLead): string => `the ${insulationName(lead)} lead`
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** The leads that come from this inner point of the motor. */
+export const leadsAt = ({ hookup }: ProofView, point: Point): string[] => hookup.leads.filter((set) => leadPoint(set) === point).map((set) => set.lead.id)
+
+export const leadsWithRole = ({ hookup }: ProofView, role: LeadRole): SetLead[] => hookup.leads.filter((set) => set.lead.role === role)

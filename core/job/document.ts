@@ -1,0 +1,47 @@
+// The job as the screens see it: the fold of its changes.
+import type { Can } from '../capacitor/can'
+import type { Preference } from '../capacitor/tap-plan/score'
+import type { LeadSheet } from '../motor/lead-sheet'
+import type { Direction, Rotation } from '../rotation/view'
+import type { Placement } from '../wiring/placement'
+import type { Wire } from '../wiring/wire'
+import type { Proven, Reading } from './fields'
+
+export interface JobDocument {
+  readonly title: string
+  readonly site: string
+  readonly notes: string
+  readonly removed: boolean
+  /** Unit type's id. */
+  readonly unit: string | null
+  readonly wires: Readonly<Record<string, Wire>>
+  readonly motor: LeadSheet | null
+  readonly horsepower: string | null
+  readonly wanted: Rotation | null
+  readonly plug: Direction | null
+  readonly can: Can | null
+  readonly compressorMicrofarads: number | null
+  readonly prefer: Preference
+  readonly placements: Readonly<Record<string, Placement>>
+  readonly readings: Readonly<Record<string, Reading>>
+  readonly proven: Proven | null
+}
+
+export const EMPTY_JOB: JobDocument = {
+  title: '',
+  site: '',
+  notes: '',
+  removed: false,
+  unit: null,
+  wires: {},
+  motor: null,
+  horsepower: null,
+  wanted: null,
+  plug: null,
+  can: null,
+  compressorMicrofarads: null,
+  prefer: 'exact',
+  placements: {},
+  readings: {},
+  proven: null,
+}

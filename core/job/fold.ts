@@ -1,0 +1,41 @@
+// From changes to the job: per field the latest change wins; what lost stays readable in the history.
+import { compareChanges, type Change } from './change'
+import { EMPTY_JOB, type JobDocument } from './document'
+import { KEYED_FIELDS, type KeyedFieldName } from './fields'
+
+const fieldKey = (path: readonly string[]): string => path.join('\u0000')
+
+/**
+ * The job that these changes fold to. Order of the list and repeats of a change do not matter:
+ * each field takes its latest change by (time, id), and `null` clears it.
+ */
+export function foldJob(changes: Iterable<Change>): JobDocument {
+  const latest = new Map<string, Change>()
+  for (const change of changes) {
+    const key = fieldKey(change.path)
+    const held = latest.get(key)
+    if (!held || compareChanges(held, change) < 0) latest.set(key, change)
+  }
+  const job: Record<string, unknown> = { ...EMPTY_JOB }
+  for (const name of Object.keys(KEYED_FIELDS) as KeyedFieldName[]) job[name] = {}
+  for (const { path, value } of [...latest.values()].sort(compareChanges)) {
+    const [name, key] = path as [string, string | undefined]
+    if (value === null) continue
+    if (key === undefined) job[name] = value
+    else (job[name] as Record<string, unknown>)[key] = value
+  }
+  return job as unknown as JobDocument
+}
+
+export interface HistoryEntry {
+  readonly change: Change
+  /** It is the value the job has now. */
+  readonly stands: boolean
+}
+
+/** All changes of a job in order, each marked whether it still stands. */
+export function historyOf(changes: Iterable<Change>): HistoryEntry[] {
+  const unique = [...new Map([...changes].map((change) => [change.id, change])).values()].sort(compareChanges)
+  const last = new Map(unique.map((change) => [fieldKey(change.path), change.id]))
+  return unique.map((change) => ({ change, stands: last.get(fieldKey(change.path)) === change.id }))
+}

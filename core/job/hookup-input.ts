@@ -1,0 +1,48 @@
+// From a job to the input of the hookup operation, or what is still missing for it.
+import type { JobDocument } from './document'
+
+export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
+
+export interface HookupInput {
+  readonly unit: string
+  readonly wires: readonly unknown[]
+  readonly sheet: unknown
+  readonly horsepower: string | null
+  readonly wanted: unknown
+  readonly plug: string | null
+  readonly can: unknown
+  readonly compressorMicrofarads: number | null
+  readonly prefer: string
+  readonly placements: readonly unknown[]
+}
+
+/** What must be known before a hookup can be worked out at all, in the order of the work. */
+export function hookupNeeds(job: JobDocument): HookupNeed[] {
+  const needs: HookupNeed[] = []
+  if (!job.unit) needs.push('unit')
+  if (!Object.values(job.wires).some((wire) => wire.to === 'motor')) needs.push('wires')
+  if (!job.motor) needs.push('motor')
+  if (!job.can) needs.push('can')
+  return needs
+}
+
+/** The operation's input; null while something is missing (see hookupNeeds). */
+export function hookupInput(job: JobDocument): HookupInput | null {
+  if (hookupNeeds(job).length > 0 || !job.unit || !job.motor || !job.can) return null
+  const leads = new Set(job.motor.leads.map((lead) => lead.id))
+  const { name, volts, tolerancePercent, sections } = job.can
+  return {
+    unit: job.unit,
+    wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),
+    sheet: job.motor,
+    horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower) ? job.horsepower : null,
+    wanted: job.wanted,
+    plug: job.plug,
+    can: { name, volts, tolerancePercent, sections },
+    compressorMicrofarads: job.compressorMicrofarads,
+    prefer: job.prefer,
+    placements: Object.entries(job.placements)
+      .filter(([lead]) => leads.has(lead))
+      .map(([lead, goes]) => ({ lead, goes })),
+  }
+}

@@ -1,0 +1,14 @@
+// What an operation is: a name, what goes in, what comes out, one line of help, and a pure function.
+import type * as v from 'valibot'
+
+export interface Operation<I extends v.GenericSchema = v.GenericSchema, O extends v.GenericSchema = v.GenericSchema> {
+  readonly name: string
+  readonly help: string
+  readonly input: I
+  readonly output: O
+  readonly run: (input: v.InferOutput<I>) => v.InferInput<O>
+}
+
+/** Keeps input and output types together while the registry holds operations of every kind. */
+export const operation = <I extends v.GenericSchema, O extends v.GenericSchema>(definition: Operation<I, O>): Operation =>
+  definition as unknown as Operation

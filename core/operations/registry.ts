@@ -1,0 +1,39 @@
+// The spine: every computation a user can ask for, once. Worker, API, command line and schemas are made from this list.
+import * as v from 'valibot'
+import { problemsOf, type Problem } from '../quantity/problem'
+import { hookup } from './hookup'
+import { microfarads } from './microfarads'
+import type { Operation } from './operation'
+import { rotation } from './rotation'
+import { tapPlan } from './tap-plan'
+
+export const OPERATIONS: readonly Operation[] = [microfarads, tapPlan, hookup, rotation]
+
+export interface OperationError {
+  readonly code: 'unknown-operation' | 'bad-input'
+  /** Dotted path of the first field that is wrong; empty for the whole input. */
+  readonly path: string
+  readonly message: string
+  /** All that is wrong, the first included. */
+  readonly problems: readonly Problem[]
+}
+
+export type OperationResult = { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
+
+/** Runs an operation on unchecked input. Bad input is a result, never a throw. */
+export function runOperation(name: string, input: unknown): OperationResult {
+  const found = OPERATIONS.find((operation) => operation.name === name)
+  if (!found) {
+    const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
+    return { ok: false, error: { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] } }
+  }
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) return badInput([{ path: '', message: 'The input must be one JSON object.' }])
+  const parsed = v.safeParse(found.input, input)
+  if (!parsed.success) return badInput(problemsOf(parsed.issues))
+  return { ok: true, output: found.run(parsed.output) }
+}
+
+export function badInput(problems: readonly Problem[]): OperationResult {
+  const first = problems[0] ?? { path: '', message: 'The input is wrong.' }
+  return { ok: false, error: { code: 'bad-input', ...first, problems } }
+}

@@ -1,0 +1,18 @@
+// Figures for people: as many digits as the trade reads, no trailing zeros, a real minus sign.
+
+/** Rounds half away from zero to `digits` decimals and drops trailing zeros: 7.50 -> "7.5", -6.04 -> "−6". */
+export function figure(value: number, digits = 2): string {
+  if (!Number.isFinite(value)) return '–'
+  const scale = 10 ** digits
+  const rounded = (Math.sign(value) * Math.round(Math.abs(value) * scale + 1e-9)) / scale
+  return String(Object.is(rounded, -0) ? 0 : rounded).replace('-', '−')
+}
+
+/** A value in microfarads with its unit: "7.5 µF". */
+export const microfaradsText = (value: number): string => `${figure(value)} µF`
+
+/** A signed deviation: "+1.3 %", "−12 %", "0 %". */
+export function percentText(value: number): string {
+  const text = figure(value, 1)
+  return `${value > 0 && text !== '0' ? '+' : ''}${text} %`
+}

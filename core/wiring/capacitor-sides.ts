@@ -1,0 +1,33 @@
+// Which side of the fan's capacitor faces run, and whether copper ties it to a line already.
+// A capacitor that is tied must get the shared hookup; one that is not gets run-return (derived: see translate).
+import { Conductors } from './conductors'
+import type { PostId, UnitType } from './unit-type'
+import { goesToMotor, type NamedWire } from './wire'
+
+export interface CapacitorSides {
+  /** The side on run's point: cap C of a dual can. */
+  readonly cSide: PostId
+  /** The side the start lead lands on. */
+  readonly fanSide: PostId
+  /** The C side is joined to a line by a wire of the unit. */
+  readonly tied: boolean
+}
+
+/** The unit's copper with the contactor closed; motor and compressor windings do not conduct here. */
+export function recordedCopper(unit: UnitType, wires: readonly NamedWire[]): Conductors {
+  const copper = new Conductors()
+  unit.links.forEach((link) => copper.join(link.from, link.to))
+  unit.switches.filter((s) => s.closedIn.includes('cooling')).forEach((s) => copper.join(s.from, s.to))
+  wires.filter((wire) => !goesToMotor(wire)).forEach((wire) => copper.join(wire.from, wire.to))
+  return copper
+}
+
+/** A fan capacitor of its own has two like posts: the one that a wire ties to a line is its C side. */
+export function capacitorSides(unit: UnitType, copper: Conductors): CapacitorSides {
+  const post = (kind: 'cap-c' | 'cap-fan') => unit.posts.find((p) => p.kind === kind)?.id as PostId
+  const onLine = (id: PostId) => copper.joined(id, unit.supply.line1) || copper.joined(id, unit.supply.line2)
+  const marked = { cSide: post('cap-c'), fanSide: post('cap-fan') }
+  if (unit.traits.capacitor === 'own' && onLine(marked.fanSide) && !onLine(marked.cSide))
+    return { cSide: marked.fanSide, fanSide: marked.cSide, tied: true }
+  return { ...marked, tied: onLine(marked.cSide) }
+}

@@ -1,0 +1,127 @@
+// What a wire of the old motor was for, on what evidence. The strongest evidence carries the role; what disagrees is shown.
+// Order, strongest first: the terminal traced end to end; the unit's diagram; the motor's label; resistance; colour.
+import { COLOUR_NAMES, insulationName, sameInsulation } from '../motor/colour'
+import { ROLE_NAMES, type WireRole } from '../motor/role'
+import hintData from './colour-hints.json'
+import { capacitorSides, recordedCopper, type CapacitorSides } from './capacitor-sides'
+import type { Conductors } from './conductors'
+import { postName, postOf, type PostId, type UnitType } from './unit-type'
+import { goesToMotor, type NamedWire, type StatedSource } from './wire'
+
+export type EvidenceSource = 'terminal' | StatedSource | 'colour'
+const STRENGTH: readonly EvidenceSource[] = ['terminal', 'diagram', 'motor-label', 'resistance', 'colour']
+
+export interface Evidence {
+  readonly source: EvidenceSource
+  /** The roles this evidence allows: one, or more where it cannot tell them apart. */
+  readonly roles: readonly WireRole[]
+  readonly text: string
+}
+
+export interface WireFinding {
+  readonly wire: string
+  /** null: cannot tell. */
+  readonly role: WireRole | null
+  readonly carriedBy: EvidenceSource | null
+  /** Strongest first. */
+  readonly evidence: readonly Evidence[]
+  /** Evidence that disagrees with the role. */
+  readonly conflicts: readonly Evidence[]
+}
+
+/** The role of every wire that goes to the old motor, in the order given. */
+export function findRoles(unit: UnitType, wires: readonly NamedWire[]): WireFinding[] {
+  const copper = recordedCopper(unit, wires)
+  const sides = capacitorSides(unit, copper)
+  const found = wires.filter(goesToMotor).map((wire) => {
+    const evidence = [terminalEvidence(unit, wire, copper, sides), ...statedEvidence(wire), ...colourEvidence(wire)]
+      .filter((e): e is Evidence => e !== null)
+      .sort((a, b) => STRENGTH.indexOf(a.source) - STRENGTH.indexOf(b.source))
+    return { wire: wire.id, ...weigh(evidence) }
+  })
+  return settleLines(found)
+}
+
+const LINE_ROLES: readonly WireRole[] = ['motor-common', 'run']
+
+/**
+ * Two wires that their terminals leave as "motor common or run": what one is, the other is not. When nothing tells them
+ * apart, both poles switch and no capacitor is tied, either way round is the same circuit (derived), so the first is motor common.
+ */
+function settleLines(found: readonly WireFinding[]): WireFinding[] {
+  const open = (f: WireFinding) => f.role === null && f.evidence[0]?.source === 'terminal' && LINE_ROLES.every((r) => f.evidence[0]?.roles.includes(r))
+  const taken = new Set(found.map((f) => f.role))
+  const waiting = found.filter(open).length
+  return found.map((f) => {
+    const left = LINE_ROLES.filter((r) => !taken.has(r))
+    if (!open(f) || left.length === 0 || left.length < waiting) return f
+    const role = left[0] as WireRole
+    taken.add(role)
+    const text = left.length === 1 ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.` : 'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.'
+    return { ...f, role, carriedBy: 'terminal', evidence: [...f.evidence, { source: 'terminal', roles: [role], text }] }
+  })
+}
+
+function weigh(evidence: readonly Evidence[]): Omit<WireFinding, 'wire'> {
+  let allowed: readonly WireRole[] | null = null
+  let carriedBy: EvidenceSource | null = null
+  for (const item of evidence) {
+    const narrowed: readonly WireRole[] = allowed ? allowed.filter((role) => item.roles.includes(role)) : item.roles
+    if (narrowed.length === 0 || narrowed.length === allowed?.length) continue
+    allowed = narrowed
+    // The evidence that settled it carries it: a terminal that allows two roles does not.
+    carriedBy = item.source
+    if (narrowed.length === 1) break
+  }
+  const role = allowed?.length === 1 ? (allowed[0] as WireRole) : null
+  const conflicts = role ? evidence.filter((item) => !item.roles.includes(role)) : []
+  return { role, carriedBy: role ? carriedBy : null, evidence, conflicts }
+}
+
+function terminalEvidence(unit: UnitType, wire: NamedWire, copper: Conductors, sides: CapacitorSides): Evidence | null {
+  const post = postOf(unit, wire.from)
+  if (!post || !wire.traced) return null
+  const roles = rolesAt(unit, wire.from, copper, sides)
+  if (roles.length === 0) return null
+  return { source: 'terminal', roles, text: `Traced to ${postName(unit, wire.from)}: ${roles.map((r) => ROLE_NAMES[r]).join(' or ')}.` }
+}
+
+/** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
+function rolesAt(unit: UnitType, id: PostId, copper: Conductors, { cSide, fanSide, tied }: CapacitorSides): WireRole[] {
+  if (id === fanSide) return ['start']
+  if (id === cSide) return tied ? ['run'] : unit.traits.capacitor === 'own' ? ['run-return'] : []
+  switch (postOf(unit, id)?.kind) {
+    case 'earth': return ['ground']
+    case 'relay': return ['motor-common']
+    case 'supply':
+    case 'load':
+      if (tied) return copper.joined(id, cSide) ? ['run'] : ['motor-common']
+      // Nothing ties a capacitor to either line, so only the switching tells the two lines apart.
+      return unit.traits.contactorPoles === 1 || unit.traits.defrostRelay ? [copper.joined(id, unit.supply.line2) ? 'run' : 'motor-common'] : ['motor-common', 'run']
+    default: return []
+  }
+}
+
+const SOURCE_TEXT: Readonly<Record<StatedSource, string>> = {
+  diagram: 'The unit’s wiring diagram says',
+  'motor-label': 'The motor’s own label says',
+  resistance: 'Resistance readings say',
+}
+
+const statedEvidence = (wire: NamedWire): Evidence[] =>
+  wire.stated.map(({ source, role }) => ({ source, roles: [role], text: `${SOURCE_TEXT[source]} ${ROLE_NAMES[role]}.` }))
+
+/** The colour at the motor counts; a colour that changed at a splice says so. */
+function colourEvidence(wire: NamedWire): Evidence[] {
+  const last = wire.segments.at(-1)
+  if (!last) return []
+  const hint = hintData.hints.find((h) => h.colour === last.colour && h.stripe === (last.stripe ?? null))
+  if (!hint) return []
+  const roles = hint.roles as WireRole[]
+  const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
+  const names = roles.map((r) => ROLE_NAMES[r]).join(' or ')
+  const splice = changed ? ` It is ${COLOUR_NAMES[(wire.segments[0] as typeof last).colour]} at the terminal: the colour changes on the way.` : ''
+  return [{ source: 'colour', roles, text: `${capital(insulationName(last))} is often ${names} (a hint only).${splice}` }]
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,0 +1,31 @@
+// The posts of the unit as it is hooked up anew: the old can's are gone, the new can's are there.
+import { canPosts, type FittedCan } from './new-can'
+import { postName, type PostId, type PostKind, type UnitType } from './unit-type'
+
+export interface HookupPost {
+  readonly id: PostId
+  readonly label: string
+  readonly part: string
+  readonly partName: string
+  readonly kind: PostKind | 'can-c' | 'can-section'
+  /** "T1 on the contactor" */
+  readonly name: string
+}
+
+const OLD_CAN_KINDS: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor']
+export const NEW_CAN_PART = 'new-can'
+
+export function hookupPosts(unit: UnitType, can: Pick<FittedCan, 'sections'>): HookupPost[] {
+  const staying = unit.posts
+    .filter((post) => !OLD_CAN_KINDS.includes(post.kind))
+    .map((post) => ({ ...post, partName: unit.parts.find((p) => p.id === post.part)?.name ?? post.part, name: postName(unit, post.id) }))
+  const fresh = canPosts(can).map(({ id, label, section }) => ({
+    id,
+    label,
+    part: NEW_CAN_PART,
+    partName: 'New capacitor',
+    kind: section ? ('can-section' as const) : ('can-c' as const),
+    name: section ? `the ${label} section of the new can` : 'C on the new can',
+  }))
+  return [...fresh, ...staying]
+}

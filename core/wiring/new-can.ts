@@ -1,0 +1,62 @@
+// The new can in the unit: its posts, and where everything goes that was on the old one.
+import type { Section } from '../capacitor/can'
+import type { TapGroup } from '../capacitor/tap-plan/plan'
+import { figure } from '../quantity/display'
+import type { CapacitorSides } from './capacitor-sides'
+import type { PostId, UnitType } from './unit-type'
+import { goesToMotor, type NamedWire } from './wire'
+
+/** The shared post of the new can. */
+export const NEW_C: PostId = 'CAN-C'
+export const sectionPost = (sectionId: string): PostId => `CAN-${sectionId}`
+
+/** Names of the two loads a shared can serves. */
+export const FAN_LOAD = 'FAN'
+export const COMPRESSOR_LOAD = 'HERM'
+
+export interface FittedCan {
+  readonly name: string
+  readonly volts: number
+  readonly tolerancePercent: number
+  readonly sections: readonly Section[]
+  /** Who gets which section; empty while there is no plan. */
+  readonly groups: readonly TapGroup[]
+}
+
+export interface CanPost {
+  readonly id: PostId
+  readonly label: string
+  /** null for C. */
+  readonly section: Section | null
+}
+
+export const canPosts = (can: Pick<FittedCan, 'sections'>): CanPost[] => [
+  { id: NEW_C, label: 'C', section: null },
+  ...can.sections.map((section) => ({ id: sectionPost(section.id), label: `${figure(section.microfarads)} µF`, section })),
+]
+
+export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined => can.groups.find((g) => g.load === load)
+
+export interface UnitWire {
+  readonly id: string
+  readonly from: PostId
+  readonly to: PostId
+  /** Where it was before, when fitting the new can moved it. */
+  readonly was?: { readonly from: PostId; readonly to: PostId }
+}
+
+/** The unit's own wires with the old can's posts exchanged for the new can's: C to C, each load to its group's lead post. */
+export function moveUnitWires(unit: UnitType, wires: readonly NamedWire[], sides: CapacitorSides, can: FittedCan): UnitWire[] {
+  const exchange = new Map<PostId, PostId>([[sides.cSide, NEW_C]])
+  const fan = groupFor(can, FAN_LOAD)
+  const compressor = groupFor(can, COMPRESSOR_LOAD)
+  const compressorPost = unit.posts.find((p) => p.kind === 'cap-compressor')?.id
+  if (fan) exchange.set(sides.fanSide, sectionPost(fan.lead))
+  if (compressor && compressorPost) exchange.set(compressorPost, sectionPost(compressor.lead))
+  return wires
+    .filter((wire) => !goesToMotor(wire))
+    .map(({ id, from, to }) => {
+      const moved = { id, from: exchange.get(from) ?? from, to: exchange.get(to) ?? to }
+      return moved.from === from && moved.to === to ? moved : { ...moved, was: { from, to } }
+    })
+}

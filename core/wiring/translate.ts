@@ -1,0 +1,147 @@
+// From where the old leads were to where the new ones go, lead by lead, each with its reason and evidence.
+import { insulationName } from '../motor/colour'
+import type { Lead, LeadSheet } from '../motor/lead-sheet'
+import { ROLE_NAMES, type WireRole } from '../motor/role'
+import type { SetLead } from '../motor/settings'
+import type { CapacitorSides } from './capacitor-sides'
+import type { Evidence, WireFinding } from './evidence'
+import { FAN_LOAD, groupFor, NEW_C, sectionPost, type FittedCan, type UnitWire } from './new-can'
+import type { Placement } from './placement'
+import { postName, postOf, type PostId, type UnitType } from './unit-type'
+import type { NamedWire } from './wire'
+
+export interface LeadAdvice {
+  readonly lead: string
+  readonly goes: Placement
+  readonly why: string
+  readonly evidence: readonly Evidence[]
+}
+
+export interface TranslationNote {
+  readonly code: string
+  readonly message: string
+}
+
+export interface Translation {
+  readonly leads: readonly LeadAdvice[]
+  /** Wires to add that the old hookup did not have. */
+  readonly added: readonly UnitWire[]
+  readonly warnings: readonly TranslationNote[]
+  readonly refusals: readonly TranslationNote[]
+}
+
+export interface TranslationInput {
+  readonly unit: UnitType
+  readonly wires: readonly NamedWire[]
+  readonly findings: readonly WireFinding[]
+  readonly sides: CapacitorSides
+  readonly sheet: LeadSheet
+  readonly leads: readonly SetLead[]
+  readonly can: FittedCan
+}
+
+/**
+ * Shared hookup (C already tied to a line): run-return is cut back and insulated. Own hookup (C tied to nothing):
+ * run-return closes the circuit of the capacitor, and nothing else lands on that post.
+ * Why: on a tied C it adds nothing and carries other load current if the tie ever opens; on the opposite line it is a
+ * dead short (derived from run and run-return being one point).
+ */
+export function translateLeads(input: TranslationInput): Translation {
+  const refusals: TranslationNote[] = []
+  const leads = input.leads.map((set) => advise(input, set, refusals))
+  const added: UnitWire[] = []
+  const hasReturn = input.leads.some((set) => set.use.kind === 'return')
+  const run = homeOf(input, 'run')
+  if (!input.sides.tied && input.unit.traits.capacitor === 'own' && !hasReturn && run)
+    added.push({ id: 'added tie', from: NEW_C, to: run.post })
+  return { leads, added, warnings: findingWarnings(input), refusals }
+}
+
+function advise(input: TranslationInput, { lead, use }: SetLead, refusals: TranslationNote[]): LeadAdvice {
+  const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, why, evidence })
+  switch (use.kind) {
+    case 'plug': return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
+    case 'insulate': return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
+    case 'return': return adviseReturn(input, lead)
+    case 'land': return use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)
+  }
+}
+
+function adviseReturn({ sides }: TranslationInput, lead: Lead): LeadAdvice {
+  if (sides.tied)
+    return {
+      lead: lead.id,
+      goes: { kind: 'insulated' },
+      why: 'Cut back and insulated by itself: cap C is tied to run’s line already, and this lead is the same point as run inside the motor.',
+      evidence: [],
+    }
+  return { lead: lead.id, goes: { kind: 'post', post: NEW_C }, why: 'The other side of the fan’s own capacitor: nothing else lands there.', evidence: [] }
+}
+
+function adviseStart({ can, findings }: TranslationInput, lead: Lead, refusals: TranslationNote[]): LeadAdvice {
+  const group = groupFor(can, FAN_LOAD)
+  if (!group) {
+    refusals.push({ code: 'no-fan-section', message: 'The start lead has no post: this can has no section plan for the fan.' })
+    return { lead: lead.id, goes: { kind: 'loose' }, why: 'No section of the can is planned for the fan.', evidence: [] }
+  }
+  const jumpered = group.jumpers.length > 0 ? ', the largest section of its group' : ''
+  const evidence = findings.find((f) => f.role === 'start')?.evidence ?? []
+  return { lead: lead.id, goes: { kind: 'post', post: sectionPost(group.lead) }, why: `Start goes to the fan’s section${jumpered}.`, evidence }
+}
+
+function adviseLike(input: TranslationInput, lead: Lead, role: WireRole, refusals: TranslationNote[]): LeadAdvice {
+  const home = homeOf(input, role)
+  const name = insulationName(lead)
+  if (!home && role === 'ground') return adviseGround(input.unit, lead)
+  if (!home) {
+    refusals.push({ code: `no-old-${role}`, message: `Which old wire was ${ROLE_NAMES[role]} is not known, so the ${name} lead has no place yet. Trace the wires to the motor.` })
+    return { lead: lead.id, goes: { kind: 'loose' }, why: `The old ${ROLE_NAMES[role]} wire is not known.`, evidence: [] }
+  }
+  if (postOf(input.unit, home.post)?.kind.startsWith('cap-')) {
+    refusals.push({ code: 'post-goes-away', message: `The old ${ROLE_NAMES[role]} is recorded on ${postName(input.unit, home.post)}, which leaves with the old capacitor and is no place for it. Trace that wire again.` })
+    return { lead: lead.id, goes: { kind: 'loose' }, why: `The old ${ROLE_NAMES[role]} is recorded on a post that cannot be right.`, evidence: home.evidence }
+  }
+  const place = home.post === NEW_C ? 'C on the new can' : postName(input.unit, home.post)
+  return { lead: lead.id, goes: { kind: 'post', post: home.post }, why: `${capital(ROLE_NAMES[role])} goes where the old ${ROLE_NAMES[role]} was: ${place}.`, evidence: home.evidence }
+}
+
+function adviseGround(unit: UnitType, lead: Lead): LeadAdvice {
+  const earth = unit.posts.find((post) => post.kind === 'earth')
+  return { lead: lead.id, goes: earth ? { kind: 'post', post: earth.id } : { kind: 'loose' }, why: 'Equipment ground is landed, also when everything is metal.', evidence: [] }
+}
+
+/** Where the old wire of this role was, on the unit as it is with the new can. */
+function homeOf({ wires, findings, sides }: TranslationInput, role: WireRole): { post: PostId; evidence: readonly Evidence[] } | null {
+  const finding = findings.find((f) => f.role === role)
+  const wire = wires.find((w) => w.id === finding?.wire)
+  if (!finding || !wire) return null
+  return { post: wire.from === sides.cSide ? NEW_C : wire.from, evidence: finding.evidence }
+}
+
+function findingWarnings({ findings, wires, sides, unit }: TranslationInput): TranslationNote[] {
+  const notes: TranslationNote[] = []
+  for (const finding of findings) {
+    const wire = wires.find((w) => w.id === finding.wire)
+    if (!wire) continue
+    const from = postName(unit, wire.from)
+    if (!wire.traced) notes.push({ code: 'not-traced', message: `The wire on ${from} is not traced yet.` })
+    if (finding.role === null) notes.push({ code: 'role-unknown', message: `What the wire on ${from} does cannot be told from what is recorded.` })
+    for (const conflict of finding.conflicts)
+      notes.push({ code: 'evidence-conflict', message: `The wire on ${from} is ${ROLE_NAMES[finding.role as WireRole]} by ${SOURCE_NAMES[finding.carriedBy as Evidence['source']]}, against this: ${conflict.text}` })
+  }
+  for (const role of ['motor-common', 'run', 'start'] as const)
+    if (findings.filter((f) => f.role === role).length > 1) notes.push({ code: 'role-twice', message: `Two old wires come out as ${ROLE_NAMES[role]}. Trace both again.` })
+  if (!sides.tied && unit.traits.capacitor === 'shared')
+    notes.push({ code: 'c-not-tied', message: 'No wire from cap C to a line is recorded. On a dual can there is one: trace it.' })
+  return notes
+}
+
+const SOURCE_NAMES: Readonly<Record<Evidence['source'], string>> = {
+  terminal: 'its terminal',
+  diagram: 'the unit’s diagram',
+  'motor-label': 'the motor’s label',
+  resistance: 'resistance',
+  colour: 'its colour',
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
