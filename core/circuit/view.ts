@@ -1,8 +1,8 @@
 // What every check of the proof looks at: the hookup, its network, and small questions they share.
 import { insulationName } from '../motor/colour'
-import type { LeadRole } from '../motor/role'
 import type { SetLead } from '../motor/settings'
 import type { Placement } from '../wiring/placement'
+import type { Conductors } from '../wiring/conductors'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
 import type { ModeId } from '../wiring/unit-type'
 import { buildNetwork, leadPoint, type Hookup, type Network, type Point } from './network'
@@ -44,4 +44,6 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 /** The leads that come from this inner point of the motor. */
 export const leadsAt = ({ hookup }: ProofView, point: Point): string[] => hookup.leads.filter((set) => leadPoint(set) === point).map((set) => set.lead.id)
 
-export const leadsWithRole = ({ hookup }: ProofView, role: LeadRole): SetLead[] => hookup.leads.filter((set) => set.lead.role === role)
+/** The leads whose post is one copper with this point: any of them may be the one that is wrong. */
+export const landedLeadsOn = ({ hookup }: ProofView, copper: Conductors, point: Point): string[] =>
+  hookup.placements.filter(({ goes }) => goes.kind === 'post' && copper.joined(goes.post, point)).map(({ lead }) => lead)

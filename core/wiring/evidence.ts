@@ -50,14 +50,13 @@ const LINE_ROLES: readonly WireRole[] = ['motor-common', 'run']
  */
 function settleLines(found: readonly WireFinding[]): WireFinding[] {
   const open = (f: WireFinding) => f.role === null && f.evidence[0]?.source === 'terminal' && LINE_ROLES.every((r) => f.evidence[0]?.roles.includes(r))
-  const taken = new Set(found.map((f) => f.role))
-  const waiting = found.filter(open).length
+  const free = LINE_ROLES.filter((r) => !found.some((f) => f.role === r))
+  if (found.filter(open).length > free.length) return [...found]
+  const only = free.length === 1
   return found.map((f) => {
-    const left = LINE_ROLES.filter((r) => !taken.has(r))
-    if (!open(f) || left.length === 0 || left.length < waiting) return f
-    const role = left[0] as WireRole
-    taken.add(role)
-    const text = left.length === 1 ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.` : 'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.'
+    const role = open(f) ? free.shift() : undefined
+    if (!role) return f
+    const text = only ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.` : 'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.'
     return { ...f, role, carriedBy: 'terminal', evidence: [...f.evidence, { source: 'terminal', roles: [role], text }] }
   })
 }

@@ -3,14 +3,14 @@ import { figure } from '../../quantity/display'
 import { toleranceVerdict } from '../../capacitor/verdict'
 import { stop, type Hazard } from '../hazard'
 import { compressorPosts } from '../network'
-import { running, type ProofView } from '../view'
+import { landedLeadsOn, running, type ProofView } from '../view'
 
 export function checkCompressor(view: ProofView, wantedMicrofarads: number | null): Hazard[] {
   const compressor = compressorPosts(view.hookup.unit)
   if (!compressor || view.hookup.unit.traits.capacitor !== 'shared') return []
   const { copper, sources } = running(view)
   if (sources(compressor.S).some((s) => s === 'line1' || s === 'line2'))
-    return [stop('compressor-start-on-line', 'The compressor’s start winding is straight on a line: a wire joins its section’s post to one.', blameFor(view))]
+    return [stop('compressor-start-on-line', 'The compressor’s start winding is straight on a line: a wire joins its section’s post to one.', landedLeadsOn(view, copper, compressor.S))]
   const across = view.network.capacitors.filter(
     (c) => (copper.joined(c.a, compressor.S) && copper.joined(c.b, compressor.R)) || (copper.joined(c.b, compressor.S) && copper.joined(c.a, compressor.R)),
   )
@@ -20,6 +20,3 @@ export function checkCompressor(view: ProofView, wantedMicrofarads: number | nul
   if (toleranceVerdict({ low: microfarads, high: microfarads }, wantedMicrofarads, view.hookup.can.tolerancePercent) === 'in') return []
   return [stop('compressor-capacitor-wrong-value', `The compressor gets ${figure(microfarads)} µF; it asks for ${figure(wantedMicrofarads)} µF.`)]
 }
-
-const blameFor = (view: ProofView): string[] =>
-  view.hookup.placements.filter(({ goes }) => goes.kind === 'post' && goes.post.startsWith('CAN-')).map(({ lead }) => lead)

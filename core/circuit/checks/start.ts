@@ -4,7 +4,7 @@ import { toleranceVerdict } from '../../capacitor/verdict'
 import { FAN_LOAD, groupFor, sectionPost } from '../../wiring/new-can'
 import { stop, watch, type Hazard } from '../hazard'
 import { COMMON, compressorPosts, RUN, START } from '../network'
-import { leadsAt, placementOf, running, type ProofView } from '../view'
+import { landedLeadsOn, leadsAt, placementOf, running, type ProofView } from '../view'
 import type { LeadSheet } from '../../motor/lead-sheet'
 
 export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
@@ -13,7 +13,7 @@ export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
   const landed = leads.some((lead) => placementOf(view, lead)?.kind === 'post')
   if (!landed) return []
   if (sources(START).some((s) => s === 'line1' || s === 'line2') || copper.joined(START, RUN) || copper.joined(START, COMMON))
-    return [stop('start-on-line', 'The start lead is on a line or on another lead’s point without its capacitor: the start winding burns, or the motor only hums.', leads)]
+    return [stop('start-on-line', 'The start lead is on a line or on another lead’s point without its capacitor: the start winding burns, or the motor only hums.', landedLeadsOn(view, copper, START))]
 
   const compressor = compressorPosts(view.hookup.unit)
   if (compressor && copper.joined(START, compressor.S))

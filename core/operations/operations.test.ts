@@ -1,0 +1,70 @@
+import * as v from 'valibot'
+import { CAN, requestFor } from '../testing/fixtures'
+import { OPERATIONS, runOperation } from './registry'
+
+const error = (name: string, input: unknown) => {
+  const result = runOperation(name, input)
+  return result.ok ? 'no error' : `${result.error.path}: ${result.error.message}`
+}
+
+const { unit, wires, sheet, wanted } = requestFor()
+const HOOKUP = { unit: unit.id, wires, sheet, wanted, can: CAN, compressorMicrofarads: 40 }
+const READING = { amps: 1, volts: 370, hertz: 60 }
+const TAPS = { sections: [{ id: 'a', microfarads: 5 }], loads: [{ load: 'FAN', microfarads: 5 }], tolerancePercent: 6 }
+const GOOD: Record<string, unknown> = { microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, rotation: { wanted, sheet } }
+
+describe('every operation', () => {
+  it.each(OPERATIONS.map((o) => [o.name, o] as const))('%s answers in the shape it publishes', (name, operation) => {
+    const result = runOperation(name, GOOD[name])
+    expect(result.ok).toBe(true)
+    if (result.ok) expect(v.safeParse(operation.output, result.output).issues).toBeUndefined()
+  })
+  it.each(OPERATIONS.map((o) => o.name))('%s survives what is not an object', (name) => {
+    for (const input of [null, 3, 'x', [], undefined]) expect(error(name, input)).toBe(': The input must be one JSON object.')
+  })
+  it('that does not exist is named', () => expect(error('weld', {})).toContain('There is no operation called “weld”. There are: microfarads, tap-plan, hookup, rotation.'))
+})
+
+describe('bad input is named by its field, in the trade’s words', () => {
+  const many = Array.from({ length: 25 }, (_, i) => ({ id: `s${i}`, microfarads: 5 }))
+  it.each([
+    ['microfarads', { ...READING, amps: 0 }, 'amps: Amps in the start lead must be above 0 A.'],
+    ['microfarads', { ...READING, amps: -2 }, 'amps: Amps in the start lead must be above 0 A.'],
+    ['microfarads', { ...READING, volts: 0 }, 'volts: Volts across the capacitor must be above 0 V.'],
+    ['microfarads', { ...READING, volts: 90000 }, 'volts: Volts across the capacitor above 1000 V is not believable: read it again.'],
+    ['microfarads', { ...READING, amps: 'two' }, 'amps: Amps in the start lead must be a number of A.'],
+    ['microfarads', { ...READING, amps: NaN }, 'amps: Amps in the start lead must be a number of A.'],
+    ['microfarads', { volts: 370, hertz: 60 }, 'amps: The amps in the start lead are missing.'],
+    ['microfarads', { ...READING, hertz: 400 }, 'hertz: The supply is 50 or 60 Hz; above 65 Hz is not believable.'],
+    ['microfarads', { ...READING, colour: 'x' }, 'colour: “colour” is not a field Oak Switch knows here.'],
+    ['tap-plan', { ...TAPS, sections: [] }, 'sections: The can needs at least one section.'],
+    ['tap-plan', { ...TAPS, sections: many }, 'sections: A can has 24 sections at most.'],
+    ['tap-plan', { ...TAPS, sections: [{ id: 'a', microfarads: 0 }] }, 'sections.0.microfarads: The section must be above 0 µF (0.01 µF at least).'],
+    ['tap-plan', { ...TAPS, sections: [TAPS.sections[0], TAPS.sections[0]] }, 'sections: Two sections have the same name: each post needs its own.'],
+    ['tap-plan', { ...TAPS, loads: [] }, 'loads: At least one load is needed: what is the capacitor for?'],
+    ['tap-plan', { ...TAPS, loads: [{ load: 'FAN', microfarads: -5 }] }, 'loads.0.microfarads: The load must be above 0 µF (0.01 µF at least).'],
+    ['tap-plan', { ...TAPS, tolerancePercent: 'six' }, 'tolerancePercent: The tolerance must be a number of percent.'],
+    ['hookup', { ...HOOKUP, unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
+    ['hookup', { ...HOOKUP, wires: [] }, 'wires: No old wires are recorded.'],
+    ['hookup', { ...HOOKUP, wires: [{ id: 'w' }] }, 'wires.0.from: The wire has no first end: name the terminal it leaves.'],
+    ['hookup', { ...HOOKUP, wires: [{ ...wires[0], from: 'T9' }] }, 'wires.0.from: This unit has no terminal called “T9”.'],
+    ['hookup', { ...HOOKUP, wires: [...wires, { ...wires[0], id: 'x' }] }, expect.stringContaining(`wires.${wires.length}.from: Two motor wires claim T1 on the contactor`)],
+    ['hookup', { ...HOOKUP, sheet: { ...sheet, settings: { ...sheet.settings, rotation: [{ direction: 'CW', join: [['purple', 'mauve']] }] } } }, 'sheet.settings.rotation.0.join.0: The sheet has no lead called “mauve”.'],
+    ['hookup', { ...HOOKUP, placements: [{ lead: 'mauve', goes: { kind: 'loose' } }] }, 'placements.0.lead: The lead sheet has no lead called “mauve”.'],
+    ['hookup', { ...HOOKUP, placements: [{ lead: 'white', goes: { kind: 'post', post: 'HERM' } }] }, 'placements.0.goes.post: There is no terminal called “HERM” on this unit with this can.'],
+    ['hookup', { ...HOOKUP, horsepower: '5' }, 'horsepower: This motor has no 5 hp setting.'],
+    ['rotation', { wanted: { direction: 'CW' } }, 'wanted.seenFrom: The end it is seen from is missing.'],
+  ])('%s %#', (name, input, expected) => expect(error(name, input)).toEqual(expected))
+})
+
+it('a load nothing can reach is an answer that names it', () => {
+  const result = runOperation('tap-plan', { ...TAPS, loads: [{ load: 'FAN', microfarads: 80 }] })
+  expect(result).toMatchObject({ ok: true, output: { feasible: false, nearest: { groups: [{ microfarads: 5 }] }, problems: [{ path: 'loads.0.microfarads' }] } })
+})
+
+it('rotation names both ends and the plug', () => {
+  expect(runOperation('rotation', { wanted: { direction: 'CW', seenFrom: 'shaft-end' }, sheet })).toEqual({
+    ok: true,
+    output: { leadEnd: 'CCW', shaftEnd: 'CW', join: [['purple', 'orange'], ['yellow', 'plug brown']], refusal: null },
+  })
+})
