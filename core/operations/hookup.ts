@@ -3,7 +3,6 @@ import { MAX_MICROFARADS, SectionsSchema, TolerancePercent } from '../capacitor/
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { workOutHookup, type HookupRequest } from '../circuit/hookup'
 import { LeadSheetSchema } from '../motor/lead-sheet'
-import { LEAD_ROLES, WIRE_ROLES } from '../motor/role'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { hookupPosts } from '../wiring/hookup-posts'
@@ -13,13 +12,18 @@ import type { UnitType } from '../wiring/unit-type'
 import { WireSchema } from '../wiring/wire'
 import { wireProblems } from '../wiring/wire-problems'
 import { operation } from './operation'
-import { plain, TapPlanSchema } from './tap-plan'
+import { HookupOutputSchema, type HookupOutput } from './hookup-output'
+import { plain } from './plain'
+
+export const UnitIdSchema = v.picklist(UNIT_TYPE_IDS as [string, ...string[]], `The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`)
 
 const NamedWireSchema = v.strictObject({ id: v.pipe(v.string('A wire needs an id.'), v.minLength(1, 'A wire needs an id.'), v.maxLength(60, 'A wire’s id has 60 letters at most.')), ...WireSchema.entries })
 
+export const NamedWiresSchema = v.pipe(v.array(NamedWireSchema, 'The old wires must be a list.'), v.minLength(1, 'No old wires are recorded.'), v.maxLength(60, 'That is more than 60 wires.'))
+
 const InputShape = v.strictObject({
-  unit: v.picklist(UNIT_TYPE_IDS as [string, ...string[]], `The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`),
-  wires: v.pipe(v.array(NamedWireSchema, 'The old wires must be a list.'), v.minLength(1, 'No old wires are recorded.'), v.maxLength(60, 'That is more than 60 wires.')),
+  unit: UnitIdSchema,
+  wires: NamedWiresSchema,
   sheet: LeadSheetSchema,
   horsepower: v.optional(v.nullable(v.string()), null),
   wanted: v.optional(v.nullable(RotationSchema), null),
@@ -54,60 +58,13 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
   return problems
 }
 
-const Text = v.string()
-const RoleSchema = v.picklist(WIRE_ROLES)
-const EvidenceSchema = v.object({ source: v.picklist(['terminal', 'diagram', 'motor-label', 'resistance', 'colour']), roles: v.array(RoleSchema), text: Text })
-const NoteSchema = v.object({ code: Text, message: Text })
-const UnitWireSchema = v.object({ id: Text, from: Text, to: Text, was: v.optional(v.object({ from: Text, to: Text })) })
-const ModeSchema = v.picklist(['off', 'cooling', 'defrost'])
-const PotentialSchema = v.picklist(['line1', 'line2', 'earth', 'low-voltage', 'through', 'dead', 'fault'])
-const PlugSchema = v.object({ direction: DirectionSchema, join: v.array(v.tuple([Text, Text])), land: v.array(v.object({ lead: Text, as: RoleSchema })), insulate: v.array(Text) })
-
-export const HazardSchema = v.object({
-  code: Text,
-  severity: v.picklist(['stop', 'watch']),
-  message: Text,
-  modes: v.array(ModeSchema),
-  leads: v.array(Text),
-  move: v.optional(v.object({ lead: Text, to: PlacementSchema })),
-})
-
-const OutputSchema = v.object({
-  plan: TapPlanSchema,
-  findings: v.array(v.object({ wire: Text, role: v.nullable(RoleSchema), carriedBy: v.nullable(EvidenceSchema.entries.source), evidence: v.array(EvidenceSchema), conflicts: v.array(EvidenceSchema) })),
-  horsepower: v.object({ horsepower: Text, amps: v.number() }),
-  plug: v.object({ set: PlugSchema, advised: v.nullable(PlugSchema) }),
-  leads: v.array(
-    v.object({
-      lead: Text,
-      role: v.picklist(LEAD_ROLES),
-      /** Where the app puts it. */
-      advised: PlacementSchema,
-      /** Where it is: as advised, unless it was moved. */
-      goes: PlacementSchema,
-      why: Text,
-      evidence: v.array(EvidenceSchema),
-    }),
-  ),
-  unitWires: v.array(UnitWireSchema),
-  added: v.array(UnitWireSchema),
-  warnings: v.array(NoteSchema),
-  refusals: v.array(NoteSchema),
-  proof: v.object({
-    verdict: v.picklist(['proven', 'watch', 'stop', 'cannotTell']),
-    sentence: Text,
-    hazards: v.array(HazardSchema),
-    unknowns: v.array(Text),
-    modes: v.array(v.object({ mode: ModeSchema, name: Text, fanRuns: v.boolean(), posts: v.record(Text, PotentialSchema), leads: v.record(Text, PotentialSchema) })),
-  }),
-})
-export type HookupOutput = v.InferOutput<typeof OutputSchema>
+export const HookupInputSchema = v.pipe(InputShape, checkWhole((input) => wholeProblems(input)))
 
 export const hookup = operation({
   name: 'hookup',
   help: 'Every lead of the new motor to its post, with reasons and evidence, and the proof of it mode by mode.',
-  input: v.pipe(InputShape, checkWhole((input) => wholeProblems(input))),
-  output: OutputSchema,
+  input: HookupInputSchema,
+  output: HookupOutputSchema,
   run(input): HookupOutput {
     const unit = unitTypeById(input.unit) as UnitType
     const answer = workOutHookup({ ...input, unit } satisfies HookupRequest)

@@ -11,7 +11,8 @@ const { unit, wires, sheet, wanted } = requestFor()
 const HOOKUP = { unit: unit.id, wires, sheet, wanted, can: CAN, compressorMicrofarads: 40 }
 const READING = { amps: 1, volts: 370, hertz: 60 }
 const TAPS = { sections: [{ id: 'a', microfarads: 5 }], loads: [{ load: 'FAN', microfarads: 5 }], tolerancePercent: 6 }
-const GOOD: Record<string, unknown> = { microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, rotation: { wanted, sheet } }
+const HEADING = { job: 'j', title: 'Roof 3', site: 'North yard', date: '24 Nov 2026', technician: 'Ines', readings: [] }
+const GOOD: Record<string, unknown> = { microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING } }
 
 describe('every operation', () => {
   it.each(OPERATIONS.map((o) => [o.name, o] as const))('%s answers in the shape it publishes', (name, operation) => {
@@ -22,7 +23,7 @@ describe('every operation', () => {
   it.each(OPERATIONS.map((o) => o.name))('%s survives what is not an object', (name) => {
     for (const input of [null, 3, 'x', [], undefined]) expect(error(name, input)).toBe(': The input must be one JSON object.')
   })
-  it('that does not exist is named', () => expect(error('weld', {})).toContain('There is no operation called “weld”. There are: microfarads, tap-plan, hookup, rotation.'))
+  it('that does not exist is named', () => expect(error('weld', {})).toContain('There is no operation called “weld”. There are: microfarads, tap-plan, read-wires, hookup, rotation, hookup-card.'))
 })
 
 describe('bad input is named by its field, in the trade’s words', () => {

@@ -2,12 +2,14 @@
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { hookup } from './hookup'
+import { hookupCard } from './hookup-card'
 import { microfarads } from './microfarads'
 import type { Operation } from './operation'
+import { readWires } from './read-wires'
 import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
-export const OPERATIONS: readonly Operation[] = [microfarads, tapPlan, hookup, rotation]
+export const OPERATIONS: readonly Operation[] = [microfarads, tapPlan, readWires, hookup, rotation, hookupCard]
 
 export interface OperationError {
   readonly code: 'unknown-operation' | 'bad-input'

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { LoadsSchema, SectionsSchema, TolerancePercent } from '../capacitor/can'
 import { planTaps } from '../capacitor/tap-plan/plan'
 import { operation } from './operation'
+import { plain } from './plain'
 
 const GroupSchema = v.object({
   load: v.string(),
@@ -25,10 +26,6 @@ export const TapPlanSchema = v.object({
   nearest: v.nullable(v.object(CoreEntries)),
   problems: v.array(v.object({ path: v.string(), message: v.string() })),
 })
-
-/** The core's results are read-only; a schema's output is not. A copy bridges the two without a cast. */
-export const plain = <T>(value: T): Mutable<T> => structuredClone(value) as Mutable<T>
-export type Mutable<T> = T extends (infer U)[] | readonly (infer U)[] ? (T extends readonly [unknown, ...unknown[]] ? { -readonly [K in keyof T]: Mutable<T[K]> } : Mutable<U>[]) : T extends object ? { -readonly [K in keyof T]: Mutable<T[K]> } : T
 
 export const tapPlan = operation({
   name: 'tap-plan',

@@ -1,0 +1,137 @@
+// The hookup board: posts left, the new motor's leads right, every wire in its own colours. Tap a lead, then a post.
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import Svg, { Circle, Rect } from 'react-native-svg'
+import { insulationCode } from '@oak/core/motor/colour'
+import type { HookupPost } from '@oak/core/wiring/hookup-posts'
+import { Tap } from '../ui/Tap'
+import { usePalette } from '../ui/theme'
+import { WirePath } from '../ui/WirePath'
+import { WirePiece } from '../ui/Swatch'
+import { Words } from '../ui/Words'
+import { layoutPosts, wireToRight, type PartInput } from '../wiring/post-layout'
+import { PostColumn, type PostFace } from '../wiring/PostColumn'
+import { placeName, type BoardLead } from './board-model'
+
+const LEAD_WIDTH = 128
+const LEAD_HEIGHT = 62
+const GAP = 7
+const PLUG_CELL = 48
+
+export interface BoardPictureProps {
+  readonly parts: readonly PartInput[]
+  readonly posts: readonly HookupPost[]
+  readonly faces: ReadonlyMap<string, PostFace>
+  readonly leads: readonly BoardLead[]
+  /** Leads with a severe hazard. */
+  readonly stopped: ReadonlySet<string>
+  readonly selected: string | null
+  readonly onLead: (lead: string) => void
+  readonly onPost: (post: string) => void
+  readonly plugTitle: string
+}
+
+export function BoardPicture({ parts, posts, faces, leads, stopped, selected, onLead, onPost, plugTitle }: BoardPictureProps) {
+  const palette = usePalette()
+  const [width, setWidth] = useState(366)
+  const layout = useMemo(() => layoutPosts(parts, 0, Math.min(250, width - LEAD_WIDTH - 46)), [parts, width])
+  const right = width - LEAD_WIDTH
+  const { main, plug } = useMemo(() => arrange(leads, layout), [leads, layout])
+  const yOf = (i: number) => i * (LEAD_HEIGHT + GAP)
+  const plugTop = yOf(main.length) + 4
+  const plugAt = (i: number) => ({ x: right + (i % 2) * (LEAD_WIDTH / 2), y: plugTop + 34 + Math.floor(i / 2) * (PLUG_CELL + 4) })
+  const height = Math.max(layout.height, plug.length ? plugTop + 34 + Math.ceil(plug.length / 2) * (PLUG_CELL + 4) : plugTop)
+  const ends = [...main.map((lead, i) => ({ lead, x: right, y: yOf(i) + LEAD_HEIGHT / 2 })), ...plug.map((lead, i) => ({ lead, x: plugAt(i).x, y: plugAt(i).y + PLUG_CELL / 2 }))]
+  return (
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
+      <PostColumn layout={layout} faces={faces} onPress={onPost} />
+      <Svg style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }} width={width} height={height} aria-hidden>
+        {ends.map(({ lead, x, y }) => (
+          <LeadWire key={lead.id} lead={lead} x={x} y={y} layout={layout} ink={palette.ink} emphasis={selected === lead.id ? 'selected' : stopped.has(lead.id) ? 'stop' : undefined} />
+        ))}
+      </Svg>
+      {main.map((lead, i) => (
+        <LeadFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={right} top={yOf(i)} />
+      ))}
+      {plug.length > 0 ? <Words size="tiny" tone="quiet" lines={2} style={{ position: 'absolute', left: right, top: plugTop, width: LEAD_WIDTH }}>{plugTitle}</Words> : null}
+      {plug.map((lead, i) => (
+        <PlugFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={plugAt(i).x} top={plugAt(i).y} />
+      ))}
+    </View>
+  )
+}
+
+type Layout = ReturnType<typeof layoutPosts>
+
+/** Leads in the order of the posts they belong on, so that wires cross little; it does not change when a lead is moved. */
+function arrange(leads: readonly BoardLead[], layout: Layout) {
+  const y = (lead: BoardLead) => (lead.advised.kind === 'post' ? (layout.cells.get(lead.advised.post)?.y ?? 0) : lead.role === 'run-return' ? 60 : 9000)
+  const main = leads.filter((lead) => !lead.isPlug).sort((a, b) => y(a) - y(b))
+  return { main, plug: leads.filter((lead) => lead.isPlug) }
+}
+
+interface LeadWireProps {
+  readonly lead: BoardLead
+  readonly x: number
+  readonly y: number
+  readonly layout: Layout
+  readonly ink: string
+  readonly emphasis?: 'selected' | 'stop'
+}
+
+function LeadWire({ lead, x, y, layout, ink, emphasis }: LeadWireProps) {
+  const cell = lead.goes.kind === 'post' ? layout.cells.get(lead.goes.post) : undefined
+  if (cell)
+    return (
+      <>
+        <WirePath d={wireToRight(layout, cell, { x, y })} insulation={lead.insulation} emphasis={emphasis} />
+        <Circle cx={cell.dot.x} cy={cell.dot.y} r={5.5} fill={ink} />
+      </>
+    )
+  if (lead.goes.kind === 'plug') return null
+  // A stub: with a cap on it when insulated, bare and broken when loose.
+  return (
+    <>
+      <WirePath d={`M${x} ${y}H${x - 22}`} insulation={lead.insulation} broken={lead.goes.kind === 'loose'} emphasis={emphasis} />
+      {lead.goes.kind === 'insulated' ? <Rect x={x - 34} y={y - 8} width={15} height={16} rx={5} fill={ink} /> : null}
+    </>
+  )
+}
+
+interface FaceProps {
+  readonly lead: BoardLead
+  readonly posts: readonly HookupPost[]
+  readonly selected: boolean
+  readonly stopped: boolean
+  readonly onPress: () => void
+  readonly left: number
+  readonly top: number
+}
+
+function useFrame({ selected, stopped }: FaceProps) {
+  const palette = usePalette()
+  return { borderRadius: 8, borderWidth: selected || stopped ? 3 : 1.5, borderColor: stopped ? palette.stop : selected ? palette.action : palette.ink, backgroundColor: palette.surface } as const
+}
+
+function LeadFace(props: FaceProps) {
+  const { lead, posts, selected, onPress, left, top } = props
+  const state = lead.goes.kind === 'insulated' ? 'insulated' : lead.goes.kind === 'loose' ? 'loose!' : lead.moved ? 'moved' : ''
+  const frame = useFrame(props)
+  return (
+    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 8 }, frame]}>
+      <Words size="small" lines={1} style={{ fontWeight: '700' }}>{insulationCode(lead.insulation)} {lead.role}</Words>
+      <Words size="tiny" tone="quiet" lines={2}>{lead.name}{state ? ` · ${state}` : ''}</Words>
+    </Tap>
+  )
+}
+
+function PlugFace(props: FaceProps) {
+  const { lead, posts, selected, onPress, left, top } = props
+  const frame = useFrame(props)
+  return (
+    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH / 2 - 4, height: PLUG_CELL, alignItems: 'center' }, frame]}>
+      <WirePiece insulation={lead.insulation} width={46} />
+      <Words size="tiny" lines={1}>{insulationCode(lead.insulation)}</Words>
+    </Tap>
+  )
+}

@@ -1,0 +1,81 @@
+// What the hookup board shows, made from the operation's answer: posts with their words, leads with their places.
+import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import { insulationName, type Insulation } from '@oak/core/motor/colour'
+import { ROLE_NAMES } from '@oak/core/motor/role'
+import { figure } from '@oak/core/quantity/display'
+import type { Can } from '@oak/core/capacitor/can'
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
+import { sectionPost } from '@oak/core/wiring/new-can'
+import type { Placement } from '@oak/core/wiring/placement'
+import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
+import type { PostFace } from '../wiring/PostColumn'
+import { partsOf } from '../wiring/parts'
+
+type Potential = HookupOutput['proof']['modes'][number]['posts'][string]
+
+const POTENTIAL: Readonly<Record<Potential, { word: string; pattern: NonNullable<PostFace['pattern']> }>> = {
+  line1: { word: 'line 1', pattern: 'stripes' },
+  line2: { word: 'line 2', pattern: 'dots' },
+  through: { word: 'winding', pattern: 'cross' },
+  earth: { word: 'earth', pattern: 'none' },
+  'low-voltage': { word: '24 V', pattern: 'none' },
+  dead: { word: 'dead', pattern: 'none' },
+  fault: { word: 'SHORT', pattern: 'stripes' },
+}
+export const potentialWord = (potential: Potential | undefined): string => (potential ? POTENTIAL[potential].word : '')
+
+export interface BoardLead {
+  readonly id: string
+  readonly insulation: Insulation
+  /** "black" */
+  readonly name: string
+  readonly role: string
+  readonly goes: Placement
+  readonly advised: Placement
+  readonly moved: boolean
+  readonly why: string
+  readonly isPlug: boolean
+}
+
+export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] {
+  return answer.leads.map(({ lead, role, goes, advised, why }) => {
+    const { colour, stripe = null } = sheet.leads.find((l) => l.id === lead) as LeadSheet['leads'][number]
+    const insulation = { colour, stripe }
+    return { id: lead, insulation, name: insulationName(insulation), role: ROLE_NAMES[role], goes, advised, why, moved: JSON.stringify(goes) !== JSON.stringify(advised), isPlug: role === 'rotation' }
+  })
+}
+
+export const boardParts = (unit: UnitType, posts: readonly HookupPost[]) => partsOf([{ id: NEW_CAN_PART, name: 'New capacitor' }, ...unit.parts], posts)
+
+/** Where a lead is, in words: "T1 on the contactor", "insulated". */
+export function placeName(goes: Placement, posts: readonly HookupPost[]): string {
+  switch (goes.kind) {
+    case 'post': return posts.find((p) => p.id === goes.post)?.name ?? goes.post
+    case 'insulated': return 'insulated by itself'
+    case 'plug': return 'in the reversing plug'
+    case 'loose': return 'loose'
+  }
+}
+
+export interface FaceOptions {
+  readonly mode: ModeId
+  /** A lead is in hand: every post is a target. */
+  readonly choosing: boolean
+}
+
+export function boardFaces(unit: UnitType, can: Pick<Can, 'sections'>, answer: HookupOutput, { mode, choosing }: FaceOptions): Map<string, PostFace> {
+  const shown = answer.proof.modes.find((m) => m.mode === mode)
+  const stops = new Set(answer.proof.hazards.filter((h) => h.severity === 'stop').flatMap((h) => h.leads))
+  const stopped = new Set(answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])))
+  const groupOf = (post: string) => answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
+  return new Map(
+    hookupPosts(unit, can).map((post): [string, PostFace] => {
+      const potential = shown?.posts[post.id]
+      const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
+      const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
+      const label = value === undefined ? post.label : `${figure(value)} ${group ? group.load : 'µF'}`
+      return [post.id, { id: post.id, label, name: `${post.name}${group ? `, for ${group.load}` : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
+    }),
+  )
+}

@@ -1,0 +1,115 @@
+// Stage "capacitor": the can from the van, what each load needs, the plan with its jumpers; and the old one's readings.
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { Can, Load } from '@oak/core/capacitor/can'
+import { CANS } from '@oak/core/capacitor/cans'
+import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
+import type { JobDocument } from '@oak/core/job/document'
+import { figure, percentText } from '@oak/core/quantity/display'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
+import { JobFrame } from '../job/JobFrame'
+import { useOperation } from '../job/use-operation'
+import { editJob } from '../state/app'
+import { Choice } from '../ui/Choice'
+import { NumberPad } from '../ui/NumberPad'
+import { PrimaryButton } from '../ui/PrimaryButton'
+import { Tap } from '../ui/Tap'
+import { usePalette } from '../ui/theme'
+import { VerdictMark } from '../ui/VerdictMark'
+import { Words } from '../ui/Words'
+import { CanPicker } from './CanPicker'
+import { CanView } from './CanView'
+import { Readings } from './Readings'
+
+function usePlan(job: JobDocument, can: Can, shared: boolean) {
+  const loads = useMemo(() => {
+    const list: Load[] = []
+    if (shared && job.compressorMicrofarads) list.push({ load: COMPRESSOR_LOAD, microfarads: job.compressorMicrofarads })
+    if (job.motor) list.push({ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads })
+    return list
+  }, [shared, job.compressorMicrofarads, job.motor])
+  const input = useMemo(() => (loads.length > 0 ? { sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer: job.prefer } : null), [can, loads, job.prefer])
+  const result = useOperation('tap-plan', input)
+  return { loads, plan: result?.ok ? (result.output as TapPlan) : null, problem: result && !result.ok ? result.error.message : null }
+}
+
+export function CapacitorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
+  const can = job.can ?? (CANS[0] as Can)
+  const { plan, problem } = usePlan(job, can, shared)
+  const lacks = shared && !job.compressorMicrofarads ? 'Enter what the compressor needs.' : !job.motor ? 'Pick the motor first: its tag says what the fan needs.' : null
+  const onward = () => {
+    if (!job.can) editJob(id, [{ path: ['can'], value: can }])
+    router.replace(`/job/${id}/board`)
+  }
+  const start = job.motor?.leads.find((lead) => lead.role === 'start')
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="The new capacitor"
+      picture={
+        <View style={{ gap: 12 }}>
+          <Needs id={id} job={job} shared={shared} />
+          <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} /></View>
+          <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
+          <Choice label="Plan" value={job.prefer} onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])} options={[{ value: 'exact', text: 'closest value' }, { value: 'simple', text: 'fewest jumpers', hint: `within ±${figure(can.tolerancePercent)} %` }]} />
+        </View>
+      }
+      evidence={<View style={{ gap: 16 }}>{plan ? <PlanReasons plan={plan} can={can} /> : null}<Readings id={id} job={job} sides={shared ? ['FAN', 'HERM'] : ['FAN']} /></View>}
+      strip={problem ? <Words tone="stop" size="strong" live>{problem}</Words> : <PlanStrip plan={plan} lacks={lacks} />}
+      action={<PrimaryButton text="Next: the hookup board" disabled={lacks !== null} onPress={onward} testID="capacitor-next" />}
+    />
+  )
+}
+
+/** What each load asks for; the fan's is on the motor's tag and is not typed. */
+function Needs({ id, job, shared }: { readonly id: string; readonly job: JobDocument; readonly shared: boolean }) {
+  const palette = usePalette()
+  const [open, setOpen] = useState(false)
+  const box = { flex: 1, borderRadius: 10, borderWidth: 1.5, padding: 8, minHeight: 74 } as const
+  return (
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={[box, { borderColor: palette.line }]}>
+        <Words size="tiny" tone="quiet">FAN needs, by the motor’s tag</Words>
+        <Words size="large">{job.motor ? `${figure(job.motor.capacitor.microfarads)} µF` : '–'}</Words>
+      </View>
+      {shared ? (
+        <Tap testID="compressor-microfarads" onPress={() => setOpen(true)} label={`Compressor needs ${job.compressorMicrofarads ? `${figure(job.compressorMicrofarads)} µF` : 'not entered'}`} style={[box, { borderColor: palette.ink, borderStyle: job.compressorMicrofarads ? 'solid' : 'dashed', backgroundColor: palette.surface }]}>
+          <Words size="tiny" tone="quiet">HERM needs, by its plate</Words>
+          <Words size="large">{job.compressorMicrofarads ? `${figure(job.compressorMicrofarads)} µF` : 'enter µF'}</Words>
+        </Tap>
+      ) : null}
+      <NumberPad open={open} title="Compressor needs" unit="µF" value={job.compressorMicrofarads} hint="From the compressor’s plate or the unit’s diagram; the old can only if its label agrees." onClose={() => setOpen(false)} onSet={(value) => editJob(id, [{ path: ['compressorMicrofarads'], value }])} />
+    </View>
+  )
+}
+
+function PlanStrip({ plan, lacks }: { readonly plan: TapPlan | null; readonly lacks: string | null }) {
+  const mark = lacks ? 'cannotTell' : plan?.feasible ? 'proven' : plan ? 'stop' : 'cannotTell'
+  const text = lacks ?? (plan ? (plan.feasible ? `${plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')}; ${plan.jumperCount === 1 ? '1 jumper' : `${plan.jumperCount} jumpers`}.` : (plan.problems[0]?.message ?? 'No plan.')) : 'Working it out…')
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="plan-strip">
+      <VerdictMark verdict={mark} size={30} />
+      <Words size="strong" tone={mark} style={{ flex: 1 }} live>{text}</Words>
+    </View>
+  )
+}
+
+function PlanReasons({ plan, can }: { readonly plan: TapPlan; readonly can: Can }) {
+  const value = (section: string) => `${figure(can.sections.find((s) => s.id === section)?.microfarads ?? NaN)} µF`
+  return (
+    <View style={{ gap: 6 }}>
+      {plan.groups.map((g) => (
+        <Words key={g.load} size="small">
+          {g.load}: lead on {value(g.lead)}{g.jumpers.map((j) => `, jumper to ${value(j.to)} (${figure(100 * j.share, 0)} % of its current)`).join('')}.
+        </Words>
+      ))}
+      {plan.feasible ? <Words size="small" tone="quiet">Cap C takes everything that was on the old C. The lead lands on the largest section, so that a jumper carries only the smaller share.</Words> : null}
+      {plan.nearest ? <Words size="small" tone="quiet">Take another can, or add its missing value.</Words> : null}
+    </View>
+  )
+}

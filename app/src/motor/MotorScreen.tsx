@@ -1,0 +1,105 @@
+// Stage "choose", of the slice: the motor from the van, its horsepower, and the rotation the fan needs.
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
+import { JobFrame } from '../job/JobFrame'
+import { useOperation } from '../job/use-operation'
+import { editJob } from '../state/app'
+import { Choice } from '../ui/Choice'
+import { pickTextFile } from '../ui/pick-file'
+import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
+import { VerdictMark } from '../ui/VerdictMark'
+import { Words } from '../ui/Words'
+import { MAX_SHEET_BYTES, readSheetFile } from './read-sheet-file'
+import { RotationPicture } from './RotationPicture'
+import { SheetTag } from './SheetTag'
+
+/** Another motor: what was set for the last one does not hold for it. */
+const motorEdits = (sheet: LeadSheet) => [
+  { path: ['motor'], value: sheet },
+  { path: ['horsepower'], value: null },
+  { path: ['plug'], value: null },
+]
+
+export function MotorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const [wrong, setWrong] = useState<string | null>(null)
+  const sheets = job.motor && !LEAD_SHEETS.some((s) => s.id === job.motor?.id) ? [job.motor, ...LEAD_SHEETS] : LEAD_SHEETS
+  const choose = (sheet: LeadSheet) => {
+    if (sheet.id !== job.motor?.id) setWrong(editJob(id, motorEdits(sheet)))
+  }
+  const read = async () => {
+    const file = await pickTextFile(MAX_SHEET_BYTES)
+    if (!file) return
+    const sheet = file.ok ? readSheetFile(file.text) : file
+    if (sheet.ok) choose(sheet.sheet)
+    setWrong(sheet.ok ? null : sheet.message)
+  }
+  const ready = job.motor !== null && job.wanted !== null
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Motor from the van"
+      picture={
+        <View style={{ gap: 12 }}>
+          <Words size="title" heading={2}>Motor from the van</Words>
+          <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
+            {sheets.map((sheet) => <SheetTag key={sheet.id} sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />)}
+          </View>
+          {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
+          <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
+        </View>
+      }
+      evidence={
+        <View style={{ gap: 16 }}>
+          {job.motor && job.motor.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={job.motor} /> : null}
+          <WantedRotation id={id} job={job} />
+        </View>
+      }
+      strip={ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
+      action={<PrimaryButton text="Next: the capacitor" disabled={!ready} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
+    />
+  )
+}
+
+function Horsepower({ id, job, sheet }: { readonly id: string; readonly job: JobDocument; readonly sheet: LeadSheet }) {
+  const options = sheet.settings.horsepower.map((c) => ({ value: c.horsepower, text: `${c.horsepower} hp`, hint: `${c.amps} A` }))
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="strong" heading={2}>Horsepower to set</Words>
+      <Choice label="Horsepower to set" options={options} value={job.horsepower ?? options[0]?.value ?? null} onChange={(value) => editJob(id, [{ path: ['horsepower'], value }])} />
+      <Words size="small" tone="quiet">The same as the old one is best; never below it.</Words>
+    </View>
+  )
+}
+
+function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const [end, setEnd] = useState<End>(job.wanted?.seenFrom ?? 'lead-end')
+  const set = (rotation: Rotation) => editJob(id, [{ path: ['wanted'], value: rotation }])
+  const input = useMemo(() => (job.wanted ? { wanted: job.wanted, ...(job.motor ? { sheet: job.motor } : {}) } : null), [job.wanted, job.motor])
+  const result = useOperation('rotation', input)
+  const refusal = result?.ok ? (result.output as { refusal: string | null }).refusal : null
+  return (
+    <View style={{ gap: 8 }}>
+      <Words size="strong" heading={2}>The fan must turn</Words>
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        <View style={{ flex: 1, gap: 8 }}>
+          <Choice<Direction> label="Direction" value={job.wanted?.direction ?? null} testID="direction" onChange={(direction) => set({ direction, seenFrom: end })} options={[{ value: 'CW', text: 'CW', hint: 'clockwise' }, { value: 'CCW', text: 'CCW', hint: 'counter-cw' }]} />
+          <Choice<End> label="Seen from" value={end} onChange={(seenFrom) => { setEnd(seenFrom); if (job.wanted) set({ ...job.wanted, seenFrom }) }} options={[{ value: 'lead-end', text: 'lead end' }, { value: 'shaft-end', text: 'shaft end' }]} />
+        </View>
+        {job.wanted ? <RotationPicture rotation={job.wanted} /> : null}
+      </View>
+      {refusal ? (
+        <View style={{ flexDirection: 'row', gap: 8 }} testID="rotation-refusal">
+          <VerdictMark verdict="stop" size={26} />
+          <Words tone="stop" size="strong" style={{ flex: 1 }} live>{refusal}</Words>
+        </View>
+      ) : <Words size="small" tone="quiet">Read it from the old motor’s plate, with the end it is named from.</Words>}
+    </View>
+  )
+}

@@ -1,0 +1,34 @@
+// A motor of the van as its tag: name, figures, and the leads drawn in their colours.
+import { View } from 'react-native'
+import { isReversible, type LeadSheet } from '@oak/core/motor/lead-sheet'
+import { insulationCode } from '@oak/core/motor/colour'
+import { figure } from '@oak/core/quantity/display'
+import { Tap } from '../ui/Tap'
+import { WirePiece } from '../ui/Swatch'
+import { usePalette } from '../ui/theme'
+import { Words } from '../ui/Words'
+
+export function SheetTag({ sheet, selected, onPress }: { readonly sheet: LeadSheet; readonly selected: boolean; readonly onPress: () => void }) {
+  const palette = usePalette()
+  const { nameplate, capacitor, settings } = sheet
+  const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
+  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${figure(nameplate.volts.low)}–${figure(nameplate.volts.high)} V · ${figure(capacitor.microfarads)} µF`
+  const turns = isReversible(sheet) ? 'reversible by the plug' : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
+  return (
+    <Tap role="radio" selected={selected} onPress={onPress} testID={`sheet-${sheet.id}`} label={`${sheet.name}, ${figures}, ${turns}`} style={{ borderRadius: 10, borderWidth: selected ? 3 : 1.5, borderColor: selected ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 12 }}>
+      <View style={{ gap: 5 }}>
+        <Words size="title" lines={2}>{sheet.name}</Words>
+        <Words size="small">{figures}</Words>
+        <Words size="small" tone="quiet">{turns}</Words>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 10, rowGap: 2 }}>
+          {sheet.leads.map((lead) => (
+            <View key={lead.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 2 }}>
+              <WirePiece insulation={lead} width={34} />
+              <Words size="tiny">{insulationCode(lead)}</Words>
+            </View>
+          ))}
+        </View>
+      </View>
+    </Tap>
+  )
+}

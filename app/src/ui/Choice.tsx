@@ -1,0 +1,37 @@
+// A few exclusive choices side by side.
+import { View } from 'react-native'
+import { Tap } from './Tap'
+import { usePalette } from './theme'
+import { Words } from './Words'
+
+export interface ChoiceProps<T extends string> {
+  readonly label: string
+  readonly options: readonly { readonly value: T; readonly text: string; readonly hint?: string }[]
+  readonly value: T | null
+  readonly onChange: (value: T) => void
+  readonly testID?: string
+}
+
+export function Choice<T extends string>({ label, options, value, onChange, testID }: ChoiceProps<T>) {
+  const palette = usePalette()
+  return (
+    <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', gap: 6 }} testID={testID}>
+      {options.map((option) => {
+        const on = option.value === value
+        return (
+          <Tap
+            key={option.value}
+            role="radio"
+            selected={on}
+            label={option.hint ? `${option.text}, ${option.hint}` : option.text}
+            onPress={() => onChange(option.value)}
+            style={{ flex: 1, borderRadius: 8, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, backgroundColor: on ? palette.surface : undefined, paddingHorizontal: 8, paddingVertical: 6, alignItems: 'center' }}
+          >
+            <Words size={on ? 'strong' : 'body'} style={{ textAlign: 'center' }}>{option.text}</Words>
+            {option.hint ? <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>{option.hint}</Words> : null}
+          </Tap>
+        )
+      })}
+    </View>
+  )
+}

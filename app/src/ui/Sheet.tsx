@@ -1,0 +1,43 @@
+// Details come up from the bottom edge (from the right on a wide screen). Escape and the ground behind it close it.
+import type { ReactNode } from 'react'
+import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
+import { Icon } from './Icon'
+import { Tap } from './Tap'
+import { usePalette } from './theme'
+import { isWide } from './wide'
+import { Words } from './Words'
+
+export interface SheetProps {
+  readonly title: string
+  readonly open: boolean
+  readonly onClose: () => void
+  readonly children: ReactNode
+  readonly testID?: string
+}
+
+export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
+  const palette = usePalette()
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
+  if (!open) return null
+  return (
+    <Modal transparent visible onRequestClose={onClose} animationType="none">
+      <Pressable onPress={onClose} aria-label="Close" tabIndex={-1} style={{ position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, backgroundColor: '#000a', cursor: 'auto' }} />
+      <View
+        role="dialog"
+        aria-label={title}
+        testID={testID}
+        style={[
+          { position: 'absolute', bottom: 0, right: 0, backgroundColor: palette.ground, borderColor: palette.ink },
+          wide ? { top: 0, width: 440, borderLeftWidth: 2 } : { left: 0, maxHeight: height * 0.88, borderTopWidth: 2, borderTopLeftRadius: 14, borderTopRightRadius: 14 },
+        ]}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
+          <Words size="title" heading={2} style={{ flex: 1 }} lines={2}>{title}</Words>
+          <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}><Icon name="close" color={palette.ink} /></Tap>
+        </View>
+        <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 14 }}>{children}</ScrollView>
+      </View>
+    </Modal>
+  )
+}

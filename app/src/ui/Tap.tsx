@@ -1,0 +1,33 @@
+// A thing to press: 48 px at least, keyboard and screen reader included.
+import type { ReactNode } from 'react'
+import { Pressable, type StyleProp, type ViewStyle } from 'react-native'
+import { usePalette } from './theme'
+
+export interface TapProps {
+  readonly children: ReactNode
+  readonly onPress: () => void
+  readonly label?: string
+  readonly selected?: boolean
+  readonly disabled?: boolean
+  readonly style?: StyleProp<ViewStyle>
+  readonly testID?: string
+  readonly role?: 'button' | 'radio' | 'tab' | 'link' | 'checkbox'
+}
+
+export function Tap({ children, onPress, label, selected, disabled, style, testID, role = 'button' }: TapProps) {
+  const palette = usePalette()
+  const state = role === 'radio' || role === 'checkbox' ? { 'aria-checked': selected ?? false } : role === 'tab' ? { 'aria-selected': selected ?? false } : selected === undefined ? {} : { 'aria-pressed': selected }
+  return (
+    <Pressable
+      onPress={onPress}
+      role={role}
+      aria-label={label}
+      disabled={disabled}
+      testID={testID}
+      style={({ pressed }) => [{ minHeight: 48, minWidth: 48, justifyContent: 'center', opacity: disabled ? 0.55 : 1, backgroundColor: pressed ? palette.line : undefined }, style]}
+      {...state}
+    >
+      {children}
+    </Pressable>
+  )
+}

@@ -1,0 +1,80 @@
+// Where posts stand in the picture, and the ways wires take between them. Plain geometry in pixels; no rendering.
+
+export interface PostCell {
+  readonly id: string
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+  /** Where a wire leaves the post. */
+  readonly dot: { readonly x: number; readonly y: number }
+  /** In the last column the wire leaves to the right, elsewhere downwards into the gap between rows. */
+  readonly leaves: 'right' | 'down'
+}
+
+export interface PartBox {
+  readonly id: string
+  readonly name: string
+  readonly y: number
+  readonly height: number
+}
+
+export interface PostLayout {
+  readonly boxes: readonly PartBox[]
+  readonly cells: ReadonlyMap<string, PostCell>
+  readonly x: number
+  readonly width: number
+  readonly height: number
+}
+
+export interface PartInput {
+  readonly id: string
+  readonly name: string
+  readonly posts: readonly { readonly id: string }[]
+}
+
+export const CELL_HEIGHT = 48
+const ROW_GAP = 12
+const CELL_GAP = 6
+const TITLE = 22
+const PADDING = 7
+
+/** Stacks the parts; each part's posts stand in rows of three at the most. */
+export function layoutPosts(parts: readonly PartInput[], x: number, width: number): PostLayout {
+  const boxes: PartBox[] = []
+  const cells = new Map<string, PostCell>()
+  let y = 0
+  for (const part of parts) {
+    const columns = Math.min(3, part.posts.length)
+    const cellWidth = (width - 2 * PADDING - (columns - 1) * CELL_GAP) / columns
+    const rows = Math.ceil(part.posts.length / columns)
+    part.posts.forEach((post, i) => {
+      const column = i % columns
+      const cx = x + PADDING + column * (cellWidth + CELL_GAP)
+      const cy = y + TITLE + Math.floor(i / columns) * (CELL_HEIGHT + ROW_GAP)
+      const last = column === columns - 1
+      const dot = last ? { x: cx + cellWidth, y: cy + CELL_HEIGHT / 2 } : { x: cx + cellWidth / 2, y: cy + CELL_HEIGHT }
+      cells.set(post.id, { id: post.id, x: cx, y: cy, width: cellWidth, height: CELL_HEIGHT, dot, leaves: last ? 'right' : 'down' })
+    })
+    const height = TITLE + rows * (CELL_HEIGHT + ROW_GAP)
+    boxes.push({ id: part.id, name: part.name, y, height })
+    y += height + 8
+  }
+  return { boxes, cells, x, width, height: y }
+}
+
+/** From a post to a lead on the right: out of the box by the gap below the row, then a curve. `lane` spreads wires of one gap. */
+export function wireToRight(layout: PostLayout, cell: PostCell, end: { readonly x: number; readonly y: number }, lane = 0): string {
+  const edge = layout.x + layout.width
+  const y = cell.leaves === 'right' ? cell.dot.y + lane * 5 : cell.dot.y + ROW_GAP / 2 + lane * 4
+  const bend = Math.max(18, (end.x - edge) * 0.55)
+  const out = cell.leaves === 'right' ? `M${cell.dot.x} ${y}H${edge}` : `M${cell.dot.x} ${cell.dot.y}V${y}H${edge}`
+  return `${out}C${edge + bend} ${y} ${end.x - bend} ${end.y} ${end.x} ${end.y}`
+}
+
+/** Between two posts: by the margin on the left, each wire in a lane of its own. */
+export function wireByMargin(from: PostCell, to: PostCell, laneX: number): string {
+  const gap = (cell: PostCell) => cell.y + CELL_HEIGHT + ROW_GAP / 2
+  const middle = (cell: PostCell) => cell.x + cell.width / 2
+  return `M${middle(from)} ${from.y + CELL_HEIGHT}V${gap(from)}H${laneX}V${gap(to)}H${middle(to)}V${to.y + CELL_HEIGHT}`
+}

@@ -1,0 +1,25 @@
+// A short print of everything a proof rests on, so that a card can tell whether the hookup changed since it was proven.
+import type { HookupInput } from './hookup-input'
+
+/** FNV-1a over 32 bits, twice with different seeds: 16 hexadecimal digits. A change detector, not a seal. Source: FNV-1a (published, from memory). */
+export function printOf(input: HookupInput): string {
+  const text = JSON.stringify(ordered(input))
+  return [0x811c9dc5, 0x050c5d1f].map((seed) => fnv(text, seed).toString(16).padStart(8, '0')).join('')
+}
+
+function fnv(text: string, seed: number): number {
+  let hash = seed
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0
+  return hash
+}
+
+/** The same value with every object's keys in order, and lists of named things by name: entry order means nothing. */
+function ordered(value: unknown): unknown {
+  if (Array.isArray(value)) {
+    const items = value.map(ordered)
+    const named = items.every((item) => typeof item === 'object' && item !== null && ('id' in item || 'lead' in item))
+    return named ? items.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)) : items
+  }
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, item]) => [key, ordered(item)]))
+}

@@ -1,0 +1,55 @@
+// The shape of the hookup operation's answer.
+import * as v from 'valibot'
+import { LEAD_ROLES, WIRE_ROLES } from '../motor/role'
+import { DirectionSchema } from '../rotation/view'
+import { PlacementSchema } from '../wiring/placement'
+import { TapPlanSchema } from './tap-plan'
+
+const Text = v.string()
+const RoleSchema = v.picklist(WIRE_ROLES)
+export const EvidenceSchema = v.object({ source: v.picklist(['terminal', 'diagram', 'motor-label', 'resistance', 'colour']), roles: v.array(RoleSchema), text: Text })
+const NoteSchema = v.object({ code: Text, message: Text })
+const UnitWireSchema = v.object({ id: Text, from: Text, to: Text, was: v.optional(v.object({ from: Text, to: Text })) })
+const ModeSchema = v.picklist(['off', 'cooling', 'defrost'])
+const PotentialSchema = v.picklist(['line1', 'line2', 'earth', 'low-voltage', 'through', 'dead', 'fault'])
+const PlugSchema = v.object({ direction: DirectionSchema, join: v.array(v.tuple([Text, Text])), land: v.array(v.object({ lead: Text, as: RoleSchema })), insulate: v.array(Text) })
+
+const HazardSchema = v.object({
+  code: Text,
+  severity: v.picklist(['stop', 'watch']),
+  message: Text,
+  modes: v.array(ModeSchema),
+  leads: v.array(Text),
+  move: v.optional(v.object({ lead: Text, to: PlacementSchema })),
+})
+
+export const HookupOutputSchema = v.object({
+  plan: TapPlanSchema,
+  findings: v.array(v.object({ wire: Text, role: v.nullable(RoleSchema), carriedBy: v.nullable(EvidenceSchema.entries.source), evidence: v.array(EvidenceSchema), conflicts: v.array(EvidenceSchema) })),
+  horsepower: v.object({ horsepower: Text, amps: v.number() }),
+  plug: v.object({ set: PlugSchema, advised: v.nullable(PlugSchema) }),
+  leads: v.array(
+    v.object({
+      lead: Text,
+      role: v.picklist(LEAD_ROLES),
+      /** Where the app puts it. */
+      advised: PlacementSchema,
+      /** Where it is: as advised, unless it was moved. */
+      goes: PlacementSchema,
+      why: Text,
+      evidence: v.array(EvidenceSchema),
+    }),
+  ),
+  unitWires: v.array(UnitWireSchema),
+  added: v.array(UnitWireSchema),
+  warnings: v.array(NoteSchema),
+  refusals: v.array(NoteSchema),
+  proof: v.object({
+    verdict: v.picklist(['proven', 'watch', 'stop', 'cannotTell']),
+    sentence: Text,
+    hazards: v.array(HazardSchema),
+    unknowns: v.array(Text),
+    modes: v.array(v.object({ mode: ModeSchema, name: Text, fanRuns: v.boolean(), posts: v.record(Text, PotentialSchema), leads: v.record(Text, PotentialSchema) })),
+  }),
+})
+export type HookupOutput = v.InferOutput<typeof HookupOutputSchema>

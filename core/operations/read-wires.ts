@@ -1,0 +1,29 @@
+import * as v from 'valibot'
+import { WIRE_ROLES } from '../motor/role'
+import { findRoles } from '../wiring/evidence'
+import type { UnitType } from '../wiring/unit-type'
+import { unitTypeById } from '../wiring/unit-types'
+import { wireProblems } from '../wiring/wire-problems'
+import { NamedWiresSchema, UnitIdSchema } from './hookup'
+import { operation } from './operation'
+import { plain } from './plain'
+import { EvidenceSchema } from './hookup-output'
+
+export const FindingSchema = v.object({
+  wire: v.string(),
+  role: v.nullable(v.picklist(WIRE_ROLES)),
+  carriedBy: v.nullable(EvidenceSchema.entries.source),
+  evidence: v.array(EvidenceSchema),
+  conflicts: v.array(EvidenceSchema),
+})
+
+export const readWires = operation({
+  name: 'read-wires',
+  help: 'What each wire of the old motor was for, on what evidence, and what is contradictory in the record.',
+  input: v.strictObject({ unit: UnitIdSchema, wires: NamedWiresSchema }),
+  output: v.object({ findings: v.array(FindingSchema), problems: v.array(v.object({ path: v.string(), message: v.string() })) }),
+  run({ unit, wires }) {
+    const type = unitTypeById(unit) as UnitType
+    return plain({ findings: findRoles(type, wires), problems: wireProblems(type, wires) })
+  },
+})

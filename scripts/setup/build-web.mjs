@@ -1,0 +1,54 @@
+// Builds the web app: fonts beside it, files compressed once, a service worker that keeps the app without a server.
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
+import { bin, root, run } from './run.mjs'
+import { hashOf, isFresh, keepStamp } from './stamp.mjs'
+
+const FONT = 'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
+const dist = resolve(root, 'app', 'dist')
+
+export async function buildWeb() {
+  const hash = hashOf(['app', 'core', 'package-lock.json', 'scripts/setup/build-web.mjs'])
+  if (isFresh('web', hash) && existsSync(join(dist, 'service-worker.js'))) return
+  console.log('Building the web app (about a minute)…')
+  const fonts = resolve(root, 'app', 'public', 'fonts')
+  mkdirSync(fonts, { recursive: true })
+  cpSync(resolve(root, FONT), join(fonts, 'atkinson-hyperlegible-next.woff2'))
+  run(bin('expo'), ['export', '-p', 'web', '--clear'], { cwd: resolve(root, 'app'), env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' } })
+  await writeServiceWorker()
+  compress(dist)
+  keepStamp('web', hash)
+}
+
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build')
+  const { warnings } = await generateSW({
+    globDirectory: dist,
+    globPatterns: ['index.html', '*.{css,svg,webmanifest}', 'fonts/*.woff2', '_expo/static/js/web/*.js'],
+    swDest: join(dist, 'service-worker.js'),
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    dontCacheBustURLsMatching: /-[0-9a-f]{32}\./,
+    maximumFileSizeToCacheInBytes: 8_000_000,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    skipWaiting: true,
+    clientsClaim: true,
+    mode: 'production',
+  })
+  warnings.forEach((warning) => console.warn(warning))
+}
+
+/** A .br and a .gz beside every text file that gets smaller by it. */
+function compress(folder) {
+  for (const name of readdirSync(folder)) {
+    const path = join(folder, name)
+    if (statSync(path).isDirectory()) compress(path)
+    else if (/\.(js|css|html|svg|json|webmanifest)$/.test(name)) {
+      const plain = readFileSync(path)
+      writeFileSync(`${path}.gz`, gzipSync(plain, { level: 9 }))
+      writeFileSync(`${path}.br`, brotliCompressSync(plain, { params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length } }))
+    }
+  }
+}

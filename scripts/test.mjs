@@ -1,0 +1,60 @@
+// `npm test`: sets up, then types, lint with layers, unit tests, browser tests. Ends with one line of counts.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildWeb } from './setup/build-web.mjs'
+import { chromium } from './setup/chromium.mjs'
+import { install } from './setup/install.mjs'
+import { bin, tryRun } from './setup/run.mjs'
+
+install()
+const browser = chromium()
+const folder = mkdtempSync(join(tmpdir(), 'oak-test-'))
+const counts = { passed: 0, failed: 0 }
+const started = Date.now()
+
+/** A step that passes or fails as a whole. */
+function step(name, command, args) {
+  console.log(`\n== ${name}`)
+  const { code } = tryRun(bin(command), args)
+  counts[code === 0 ? 'passed' : 'failed'] += 1
+}
+
+function unitTests() {
+  console.log('\n== unit tests')
+  const file = join(folder, 'unit.json')
+  const { code } = tryRun(bin('jest'), ['--json', `--outputFile=${file}`, '--silent'])
+  const report = readReport(file)
+  const failed = (report?.numFailedTests ?? 0) + (report?.numRuntimeErrorTestSuites ?? 0)
+  counts.passed += report?.numPassedTests ?? 0
+  counts.failed += failed > 0 ? failed : code === 0 ? 0 : 1
+}
+
+function browserTests() {
+  console.log('\n== browser tests')
+  const file = join(folder, 'browser.json')
+  const { code } = tryRun(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { env: { CHROMIUM_PATH: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
+  const stats = readReport(file)?.stats
+  const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
+  counts.passed += stats?.expected ?? 0
+  counts.failed += failed > 0 ? failed : code === 0 ? 0 : 1
+}
+
+function readReport(file) {
+  try {
+    return JSON.parse(readFileSync(file, 'utf8'))
+  } catch {
+    return null
+  }
+}
+
+step('types', 'tsc', ['--noEmit', '-p', 'tsconfig.json'])
+step('lint', 'eslint', ['.', '--max-warnings', '0'])
+step('layers', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'core', 'app/src', 'server', 'scripts', 'e2e'])
+unitTests()
+await buildWeb()
+browserTests()
+rmSync(folder, { recursive: true, force: true })
+console.log(`\nTook ${Math.round((Date.now() - started) / 1000)} s.`)
+console.log(`${counts.passed} passed, ${counts.failed} failed`)
+process.exit(counts.failed > 0 || counts.passed === 0 ? 1 : 0)

@@ -1,0 +1,96 @@
+// The Express app: security headers, thin routes over the core and the store, and the built web app.
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import express, { type Express, type RequestHandler } from 'express'
+import rateLimit from 'express-rate-limit'
+import expressStaticGzip from 'express-static-gzip'
+import helmet from 'helmet'
+import { errorHandler, refuse } from './errors'
+import { changeRoutes } from './routes/changes'
+import { operationRoutes, schemaRoutes } from './routes/operations'
+import type { ChangeStore } from './store/change-store'
+
+export interface AppOptions {
+  readonly store: ChangeStore
+  /** Folder of the built web app; without one only the API is served. */
+  readonly webRoot?: string
+  /** API requests a minute and address. */
+  readonly requestsPerMinute?: number
+}
+
+const BODY_LIMIT = '2mb'
+
+export function createApp({ store, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(securityHeaders())
+  app.use('/api', rateLimit({ windowMs: 60_000, limit: requestsPerMinute, standardHeaders: true, legacyHeaders: false, handler: (_req, res) => refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]) }))
+  app.use('/api', noStore, sameOrigin, express.json({ limit: BODY_LIMIT, strict: true }))
+  app.get('/api/health', (_req, res) => {
+    res.json({ ok: true })
+  })
+  app.use('/api/changes', changeRoutes(store))
+  app.use('/api/operations', operationRoutes())
+  app.use('/api/schemas', schemaRoutes())
+  app.use('/api', (_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))
+  if (webRoot) serveWeb(app, webRoot)
+  app.use(errorHandler)
+  return app
+}
+
+/** No inline script or style, nothing from elsewhere, no frames. Plain HTTP on loopback, so no upgrade and no HSTS. */
+function securityHeaders(): RequestHandler {
+  return helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        styleSrc: ["'self'"],
+        fontSrc: ["'self'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        connectSrc: ["'self'"],
+        // Metro starts workers from a small blob that loads our own file.
+        workerSrc: ["'self'", 'blob:'],
+        manifestSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'none'"],
+        frameAncestors: ["'none'"],
+      },
+    },
+    strictTransportSecurity: false,
+  })
+}
+
+const noStore: RequestHandler = (_req, res, next) => {
+  res.setHeader('Cache-Control', 'no-store')
+  next()
+}
+
+/** A page from elsewhere that a browser has open may not write to this server. */
+const sameOrigin: RequestHandler = (req, res, next) => {
+  const origin = req.get('origin')
+  if (req.method === 'GET' || !origin || hostOf(origin) === req.get('host')) return next()
+  refuse(res, 403, 'other-origin', [{ path: '', message: 'This request comes from another site.' }])
+}
+
+const hostOf = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null)
+
+/** Files compressed at build; hashed ones may be kept for ever, the page and the service worker never. */
+function serveWeb(app: Express, webRoot: string): void {
+  app.use(
+    expressStaticGzip(webRoot, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
+      serveStatic: { setHeaders: (res, path) => res.setHeader('Cache-Control', /_expo|assets/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache') },
+    }),
+  )
+  const page = join(webRoot, 'index.html')
+  app.get(/^\/(?!api(\/|$))[^.]*$/, (_req, res) => {
+    res.setHeader('Cache-Control', 'no-cache')
+    if (existsSync(page)) res.sendFile(page)
+    else refuse(res, 503, 'not-built', [{ path: '', message: 'The web app is not built yet.' }])
+  })
+  app.use((_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))
+}

@@ -1,0 +1,18 @@
+// Every error leaves the API as JSON: {error: {code, path, message}}.
+import type { ErrorRequestHandler, Response } from 'express'
+import type { Problem } from '@oak/core/quantity/problem'
+
+export function refuse(res: Response, status: number, code: string, problems: readonly Problem[]): void {
+  const { path, message } = problems[0] ?? { path: '', message: 'The request is wrong.' }
+  res.status(status).json({ error: { code, path, message, problems } })
+}
+
+/** Errors of the body parser carry a status and a type; anything else is ours, logged and not told. */
+export const errorHandler: ErrorRequestHandler = (error: { status?: number; type?: string }, _req, res, next) => {
+  if (res.headersSent) return next(error)
+  if (error.type === 'entity.too.large') return refuse(res, 413, 'too-large', [{ path: '', message: 'The request is larger than 2 MB.' }])
+  if (error.type === 'entity.parse.failed') return refuse(res, 400, 'bad-input', [{ path: '', message: 'The request is not one whole JSON object.' }])
+  if (error.status && error.status >= 400 && error.status < 500) return refuse(res, error.status, 'bad-input', [{ path: '', message: 'The request could not be read.' }])
+  console.error(error)
+  refuse(res, 500, 'server-error', [{ path: '', message: 'The server failed; nothing was changed. What you entered is kept on your device.' }])
+}

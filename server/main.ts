@@ -1,0 +1,40 @@
+// The one process: API, store and web app on one port. Loopback only, unless HOST says otherwise.
+import { mkdirSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { createApp } from './app'
+import { seedDemo } from './demo'
+import { changeStore } from './store/change-store'
+import { openDatabase } from './store/database'
+
+const root = resolve(__dirname, '..')
+
+async function main(): Promise<void> {
+  const demo = process.env.OAK_DEMO === '1'
+  const data = resolve(process.env.OAK_DATA ?? join(root, 'data', demo ? 'demo' : 'shop'))
+  const host = process.env.HOST ?? '127.0.0.1'
+  const port = Number(process.env.PORT ?? 4650)
+  if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
+  mkdirSync(data, { recursive: true })
+  const db = await openDatabase(join(data, 'oak-switch.sqlite'))
+  const store = changeStore(db)
+  if (demo) await seedDemo(store, join(root, 'demo'))
+  const server = createApp({ store, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
+    if (error) return fail(error)
+    const address = server.address()
+    const shown = typeof address === 'object' && address ? address.port : port
+    console.log(`Oak Switch is at http://${host}:${shown}  (data in ${data})`)
+  })
+  const close = () => {
+    server.close(() => void db.destroy().finally(() => process.exit(0)))
+    server.closeAllConnections()
+  }
+  process.once('SIGINT', close)
+  process.once('SIGTERM', close)
+}
+
+function fail(error: Error & { code?: string }): never {
+  console.error(error.code === 'EADDRINUSE' ? `The port is taken; set another one, such as PORT=4651 npm start.` : error.message)
+  process.exit(1)
+}
+
+main().catch(fail)

@@ -1,0 +1,39 @@
+// The SQLite file and its tables. Migrations run at start, in order, each in a transaction.
+import SQLite from 'better-sqlite3'
+import { Kysely, Migrator, SqliteDialect, type Generated } from 'kysely'
+import { MIGRATIONS } from './migrations'
+
+export interface ChangeTable {
+  /** Order of arrival at this server; what a device asks "after" of. */
+  seq: Generated<number>
+  id: string
+  job: string
+  /** JSON list of names. */
+  path: string
+  /** JSON. */
+  value: string
+  at: number
+  device: string
+  technician: string
+}
+
+export interface Tables {
+  change: ChangeTable
+}
+
+export type Database = Kysely<Tables>
+
+/** Opens the file (":memory:" for tests) and brings its tables up to date. Throws when a migration fails. */
+export async function openDatabase(file: string): Promise<Database> {
+  const sqlite = new SQLite(file)
+  sqlite.pragma('journal_mode = WAL')
+  sqlite.pragma('synchronous = FULL')
+  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) })
+  const migrator = new Migrator({ db, provider: { getMigrations: async () => MIGRATIONS } })
+  const { error } = await migrator.migrateToLatest()
+  if (error) {
+    await db.destroy()
+    throw new Error(`The database ${file} could not be brought up to date: ${String(error)}`, { cause: error })
+  }
+  return db
+}

@@ -1,0 +1,22 @@
+// Every change to the tables since the first, in order of their names.
+import { sql, type Kysely, type Migration } from 'kysely'
+
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '001-changes': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('change')
+        .addColumn('seq', 'integer', (c) => c.primaryKey().autoIncrement())
+        .addColumn('id', 'text', (c) => c.notNull().unique())
+        .addColumn('job', 'text', (c) => c.notNull())
+        .addColumn('path', 'text', (c) => c.notNull())
+        .addColumn('value', 'text', (c) => c.notNull())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('technician', 'text', (c) => c.notNull())
+        .addColumn('received', 'text', (c) => c.notNull().defaultTo(sql`current_timestamp`))
+        .execute()
+      await db.schema.createIndex('change_job').on('change').column('job').execute()
+    },
+  },
+}
