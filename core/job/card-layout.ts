@@ -39,21 +39,25 @@ const chunk = (word: string, letters: number): string[] => {
   return Array.from({ length: Math.ceil(all.length / letters) }, (_, i) => all.slice(i * letters, (i + 1) * letters).join(''))
 }
 
-/** Writes downwards and remembers how far it got. */
+/** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
 class Column {
   readonly shapes: Shape[] = []
-  constructor(public y: number) {}
+  constructor(
+    public y: number,
+    readonly scale: number,
+  ) {}
 
   text(text: string, { x = MARGIN, width = INNER, size = 3.4, weight = 400 as 400 | 700, most = 3 } = {}): void {
-    for (const line of wrap(text, lettersIn(width, size), most)) {
-      this.y += size * 1.28
-      this.shapes.push({ kind: 'text', x, y: this.y, size, weight, text: line })
+    const scaled = size * this.scale
+    for (const line of wrap(text, lettersIn(width, scaled), most)) {
+      this.y += scaled * 1.28
+      this.shapes.push({ kind: 'text', x, y: this.y, size: Math.round(scaled * 100) / 100, weight, text: line })
     }
   }
   rule(width = 0.25): void {
-    this.y += 2
+    this.y += 2 * this.scale
     this.shapes.push({ kind: 'line', x1: MARGIN, y1: this.y, x2: CARD_WIDTH - MARGIN, y2: this.y, width })
-    this.y += 0.8
+    this.y += 0.8 * this.scale
   }
   heading(text: string): void {
     this.rule()
@@ -61,17 +65,29 @@ class Column {
   }
 }
 
-/** The shapes of the card, all within A5. */
+const FOOT = CARD_HEIGHT - 21
+// From large to small: the card is read on a roof, so it takes the largest size at which everything fits.
+const SCALES = [1.35, 1.25, 1.15, 1.05, 0.95, 0.85, 0.75]
+
+/** The shapes of the card, all within A5, as large as they fit. */
 export function layOutCard(card: Card): Shape[] {
-  const page = new Column(MARGIN)
+  const pages = SCALES.map((scale) => layOutBody(card, scale))
+  const page = pages.find((p) => p.y <= FOOT) ?? (pages.at(-1) as Column)
+  return [...page.shapes.filter((shape) => bottomOf(shape) <= FOOT), ...footer(card)]
+}
+
+const bottomOf = (shape: Shape): number => (shape.kind === 'line' ? shape.y2 : shape.kind === 'mark' ? shape.y + shape.size : shape.y)
+
+function layOutBody(card: Card, scale: number): Column {
+  const page = new Column(MARGIN, scale)
   page.text(card.title || 'Hookup', { size: 6, weight: 700, most: 2 })
   const about = [card.site, card.date, card.technician].filter(Boolean).join(' · ')
   if (about) page.text(about, { most: 2 })
   page.text(`${card.unit}. New motor ${card.motor}.`, { most: 2 })
   page.rule(0.6)
-  page.shapes.push({ kind: 'mark', x: MARGIN, y: page.y + 1.2, size: 7, verdict: card.verdict })
-  page.text(card.sentence, { x: MARGIN + 10, width: INNER - 10, size: 4.4, weight: 700, most: 3 })
-  page.y = Math.max(page.y, page.y + 1)
+  page.shapes.push({ kind: 'mark', x: MARGIN, y: page.y + 0.6, size: 6.5 * scale, verdict: card.verdict })
+  page.text(card.sentence, { x: MARGIN + 9 * scale, width: INNER - 9 * scale, size: 4.4, weight: 700, most: 3 })
+  page.y += 2 * scale
   page.heading('Each lead of the new motor')
   for (const row of card.rows) layOutRow(page, row)
   page.heading('Capacitor')
@@ -80,31 +96,32 @@ export function layOutCard(card: Card): Shape[] {
   for (const line of card.settings) page.text(line, { most: 2 })
   if (card.readings.length > 0) {
     page.heading('Readings')
-    for (const line of card.readings) page.text(line, { most: 1 })
+    for (const line of card.readings) page.text(line, { most: 2 })
   }
-  const room = Math.max(0, Math.floor((CARD_HEIGHT - 24 - page.y) / 8.7))
-  if (card.watch.length > 0 && room > 0) {
+  if (card.watch.length > 0) {
     page.heading('To know')
-    for (const line of card.watch.slice(0, room)) page.text(line, { most: 2 })
+    for (const line of card.watch) page.text(line, { most: 3 })
   }
-  return [...page.shapes, ...footer(card)]
+  return page
 }
 
 function layOutRow(page: Column, row: CardRow): void {
-  const top = page.y + 1
+  const { scale } = page
+  const top = page.y + 0.8 * scale
   const { colour, stripe } = row.insulation
-  page.shapes.push({ kind: 'wire', x1: MARGIN + 1, x2: MARGIN + 13, y: top + 3.2, paint: PAINT[colour], tracer: tracerOf(colour, stripe) })
-  const left = new Column(top)
-  left.text(`${insulationCode(row.insulation)} ${row.role}`, { x: MARGIN + 16, width: 42, size: 3.6, weight: 700, most: 1 })
-  const right = new Column(top)
-  right.text(`→ ${row.goes}${row.moved ? ' (moved by the technician)' : ''}`, { x: MARGIN + 60, width: INNER - 60, size: 3.6, weight: 700, most: 2 })
-  if (row.was) right.text(`old wire: ${row.was}`, { x: MARGIN + 60, width: INNER - 60, size: 3, most: 2 })
+  page.shapes.push({ kind: 'wire', x1: MARGIN + 1, x2: MARGIN + 11, y: top + 3.4 * scale, paint: PAINT[colour], tracer: tracerOf(colour, stripe) })
+  const left = new Column(top, scale)
+  left.text(`${insulationCode(row.insulation)} ${row.role}`, { x: MARGIN + 14, width: 46, size: 3.6, weight: 700, most: 2 })
+  const right = new Column(top, scale)
+  const place = { x: MARGIN + 62, width: INNER - 62 }
+  right.text(`→ ${row.goes}${row.moved ? ' (moved by the technician)' : ''}`, { ...place, size: 3.6, weight: 700, most: 3 })
+  if (row.was) right.text(`old wire: ${row.was}`, { ...place, size: 3, most: 2 })
   page.shapes.push(...left.shapes, ...right.shapes)
-  page.y = Math.max(left.y, right.y) + 0.4
+  page.y = Math.max(left.y, right.y, top + 5 * scale)
 }
 
 function footer(card: Card): Shape[] {
-  const foot = new Column(CARD_HEIGHT - 21)
+  const foot = new Column(FOOT, 1)
   foot.rule()
   foot.text('Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card. Checked by what conducts where; readings after start-up complete it.', { size: 2.6, most: 3 })
   foot.text(`Oak Switch · job ${card.job}`, { size: 2.4, most: 1 })

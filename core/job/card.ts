@@ -5,8 +5,9 @@ import { ROLE_NAMES } from '../motor/role'
 import { figure } from '../quantity/display'
 import { rotationText } from '../rotation/view'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
+import type { UnitWire } from '../wiring/new-can'
 import { samePlacement, type Placement } from '../wiring/placement'
-import { postName } from '../wiring/unit-type'
+import { postName, postOf, type UnitType } from '../wiring/unit-type'
 
 export const CARD_FORMAT = 'oak-switch/hookup-card'
 export const CARD_VERSION = 1
@@ -84,15 +85,22 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
 }
 
-function capacitorLines({ can }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
+function capacitorLines({ can, unit }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
   const value = (id: string) => `${figure(can.sections.find((s) => s.id === id)?.microfarads ?? NaN)} µF`
   const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
-    ...unitWires.filter((w) => w.was).map((w) => `Moved: ${w.was?.from} – ${w.was?.to} is now ${name(w.from)} – ${name(w.to)}`),
+    ...unitWires.flatMap((w) => movedEnds(w, unit, name)),
     ...added.map((w) => `Added: ${name(w.from)} – ${name(w.to)}`),
   ]
+}
+
+/** "Wire to S on the compressor: from HERM to the 25 µF section of the new can" */
+function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => string): string[] {
+  if (!wire.was) return []
+  const ends = [[wire.was.from, wire.from, wire.to], [wire.was.to, wire.to, wire.from]] as const
+  return ends.filter(([was, now]) => was !== now).map(([was, now, other]) => `Wire to ${name(other)}: from ${postOf(unit, was)?.label ?? was} to ${name(now)}`)
 }
 
 function settingLines({ sheet }: HookupRequest, { horsepower, plug }: HookupAnswer): string[] {

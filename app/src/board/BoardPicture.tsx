@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import Svg, { Circle, Rect } from 'react-native-svg'
-import { insulationCode } from '@oak/core/motor/colour'
+import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
@@ -14,7 +14,7 @@ import { PostColumn, type PostFace } from '../wiring/PostColumn'
 import { placeName, type BoardLead } from './board-model'
 
 const LEAD_WIDTH = 128
-const LEAD_HEIGHT = 62
+const LEAD_HEIGHT = 58
 const GAP = 7
 const PLUG_CELL = 48
 
@@ -34,13 +34,13 @@ export interface BoardPictureProps {
 export function BoardPicture({ parts, posts, faces, leads, stopped, selected, onLead, onPost, plugTitle }: BoardPictureProps) {
   const palette = usePalette()
   const [width, setWidth] = useState(366)
-  const layout = useMemo(() => layoutPosts(parts, 0, Math.min(250, width - LEAD_WIDTH - 46)), [parts, width])
+  const layout = useMemo(() => layoutPosts(parts, 0, Math.min(300, width - LEAD_WIDTH - 40)), [parts, width])
   const right = width - LEAD_WIDTH
   const { main, plug } = useMemo(() => arrange(leads, layout), [leads, layout])
   const yOf = (i: number) => i * (LEAD_HEIGHT + GAP)
   const plugTop = yOf(main.length) + 4
-  const plugAt = (i: number) => ({ x: right + (i % 2) * (LEAD_WIDTH / 2), y: plugTop + 34 + Math.floor(i / 2) * (PLUG_CELL + 4) })
-  const height = Math.max(layout.height, plug.length ? plugTop + 34 + Math.ceil(plug.length / 2) * (PLUG_CELL + 4) : plugTop)
+  const plugAt = (i: number) => ({ x: right + (i % 2) * (LEAD_WIDTH / 2), y: plugTop + 20 + Math.floor(i / 2) * (PLUG_CELL + 4) })
+  const height = Math.max(layout.height, plug.length ? plugTop + 20 + Math.ceil(plug.length / 2) * (PLUG_CELL + 4) : plugTop)
   const ends = [...main.map((lead, i) => ({ lead, x: right, y: yOf(i) + LEAD_HEIGHT / 2 })), ...plug.map((lead, i) => ({ lead, x: plugAt(i).x, y: plugAt(i).y + PLUG_CELL / 2 }))]
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
@@ -53,7 +53,7 @@ export function BoardPicture({ parts, posts, faces, leads, stopped, selected, on
       {main.map((lead, i) => (
         <LeadFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={right} top={yOf(i)} />
       ))}
-      {plug.length > 0 ? <Words size="tiny" tone="quiet" lines={2} style={{ position: 'absolute', left: right, top: plugTop, width: LEAD_WIDTH }}>{plugTitle}</Words> : null}
+      {plug.length > 0 ? <Words size="tiny" tone="quiet" lines={1} style={{ position: 'absolute', left: right, top: plugTop, width: LEAD_WIDTH }}>{plugTitle}</Words> : null}
       {plug.map((lead, i) => (
         <PlugFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={plugAt(i).x} top={plugAt(i).y} />
       ))}
@@ -98,6 +98,9 @@ function LeadWire({ lead, x, y, layout, ink, emphasis }: LeadWireProps) {
   )
 }
 
+/** "brown/white" */
+const shortName = ({ colour, stripe }: Insulation): string => (stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour])
+
 interface FaceProps {
   readonly lead: BoardLead
   readonly posts: readonly HookupPost[]
@@ -115,12 +118,13 @@ function useFrame({ selected, stopped }: FaceProps) {
 
 function LeadFace(props: FaceProps) {
   const { lead, posts, selected, onPress, left, top } = props
-  const state = lead.goes.kind === 'insulated' ? 'insulated' : lead.goes.kind === 'loose' ? 'loose!' : lead.moved ? 'moved' : ''
+  const state = lead.goes.kind === 'insulated' ? 'insulated' : lead.goes.kind === 'loose' ? 'loose!' : lead.moved ? 'moved' : null
   const frame = useFrame(props)
   return (
-    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 8 }, frame]}>
-      <Words size="small" lines={1} style={{ fontWeight: '700' }}>{insulationCode(lead.insulation)} {lead.role}</Words>
-      <Words size="tiny" tone="quiet" lines={2}>{lead.name}{state ? ` · ${state}` : ''}</Words>
+    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}>
+      <Words size="small" lines={1} style={{ fontWeight: '700' }}>{lead.role}</Words>
+      <Words size="tiny" lines={1}>{shortName(lead.insulation)}{lead.insulation.stripe ? '' : ` · ${insulationCode(lead.insulation)}`}</Words>
+      {state || lead.insulation.stripe ? <Words size="tiny" tone={state === 'loose!' ? 'stop' : 'quiet'} lines={1}>{[lead.insulation.stripe ? insulationCode(lead.insulation) : '', state].filter(Boolean).join(' · ')}</Words> : null}
     </Tap>
   )
 }

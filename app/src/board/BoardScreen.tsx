@@ -18,10 +18,9 @@ import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Sheet } from '../ui/Sheet'
-import { usePalette } from '../ui/theme'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
-import { boardFaces, boardLeads, boardParts, placeName, type BoardLead } from './board-model'
+import { blamedLeads, boardFaces, boardLeads, boardParts, moveText, placePhrase, type BoardLead } from './board-model'
 import { BoardPicture } from './BoardPicture'
 import { Reasons } from './Reasons'
 import { VerdictStrip } from './VerdictStrip'
@@ -73,12 +72,12 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const sheet = job.motor
   const can = job.can
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
-  const parts = useMemo(() => boardParts(unit, posts), [unit, posts])
   const leads = useMemo(() => (sheet ? boardLeads(sheet, answer) : []), [sheet, answer])
+  const parts = useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads])
   if (!sheet || !can) return null
   const { proof } = answer
   const chosen = leads.find((lead) => lead.id === selected)
-  const stopped = new Set(proof.hazards.filter((h) => h.severity === 'stop').flatMap((h) => (h.move ? [h.move.lead] : [])))
+  const stopped = blamedLeads(answer)
 
   const move = (lead: string, to: Placement) => {
     const advised = leads.find((l) => l.id === lead)?.advised
@@ -109,13 +108,13 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
               selected={selected}
               onLead={(lead) => setSelected(selected === lead ? null : lead)}
               onPost={(post) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined)}
-              plugTitle={`plug: ${answer.plug.set.join.map(([a, b]) => `${a}+${b}`).join(', ')}`}
+              plugTitle={`plug set ${answer.plug.set.direction}`}
             />
             <Turning rotation={turning} running={unit.modes.find((m) => m.id === mode)?.fanRuns ?? false} onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined} />
           </View>
         }
         evidence={wide ? evidence : undefined}
-        strip={chosen ? <InHand lead={chosen} place={placeName(chosen.goes, posts)} home={placeName(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setReasons(true)} />}
+        strip={chosen ? <InHand lead={chosen} place={placePhrase(chosen.goes, posts)} home={placePhrase(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setReasons(true)} />}
         action={chosen ? undefined : <NextAction proof={proof} posts={posts} fresh={fresh} onMove={move} onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))} />}
       />
       <Sheet title="Why" open={reasons} onClose={() => setReasons(false)}>{evidence}</Sheet>
@@ -132,7 +131,7 @@ function prove(id: string, job: JobDocument, { proof }: HookupOutput, then: () =
 
 interface NextActionProps {
   readonly proof: HookupOutput['proof']
-  readonly posts: Parameters<typeof placeName>[1]
+  readonly posts: Parameters<typeof moveText>[2]
   readonly fresh: boolean
   readonly onMove: (lead: string, to: Placement) => void
   readonly onProve: () => void
@@ -141,7 +140,7 @@ interface NextActionProps {
 /** The one thing to do now: mend the worst, or prove. */
 function NextAction({ proof, posts, fresh, onMove, onProve }: NextActionProps) {
   const mend = proof.verdict === 'stop' ? proof.hazards.find((h) => h.severity === 'stop' && h.move)?.move : undefined
-  if (mend) return <PrimaryButton text={mend.to.kind === 'insulated' ? `Insulate ${mend.lead}` : `Put ${mend.lead} on ${placeName(mend.to, posts)}`} icon="undo" onPress={() => onMove(mend.lead, mend.to)} testID="mend" />
+  if (mend) return <PrimaryButton text={moveText(mend.lead, mend.to, posts)} icon="undo" onPress={() => onMove(mend.lead, mend.to)} testID="mend" />
   const sound = proof.verdict === 'proven' || proof.verdict === 'watch'
   return <PrimaryButton text="Prove hookup" disabled={!sound || !fresh} icon="check" onPress={onProve} testID="prove" />
 }
@@ -170,10 +169,9 @@ function InHand({ lead, place, home, onMove, onDone }: InHandProps) {
 }
 
 function Turning({ rotation, running, onTurn }: { readonly rotation: Parameters<typeof rotationText>[0]; readonly running: boolean; readonly onTurn?: () => void }) {
-  const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12, borderTopWidth: 1.5, borderColor: palette.line, paddingTop: 10 }}>
-      <RotationPicture rotation={rotation} size={72} />
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
+      <RotationPicture rotation={rotation} size={56} />
       <Words size="small" style={{ flex: 1 }}>{running ? 'Starts' : 'Stopped; would start'} {rotationText(rotation)}.</Words>
       {onTurn ? <QuietButton text="Turn the plug" icon="plug" onPress={onTurn} testID="turn-plug" /> : null}
     </View>

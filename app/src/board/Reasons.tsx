@@ -7,7 +7,7 @@ import { QuietButton } from '../ui/PrimaryButton'
 import { InsulationLabel } from '../ui/Swatch'
 import { VerdictMark, type Verdict } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
-import { placeName, type BoardLead } from './board-model'
+import { moveText, placePhrase, type BoardLead } from './board-model'
 
 export interface ReasonsProps {
   readonly answer: HookupOutput
@@ -25,7 +25,7 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
       {proof.hazards.map((hazard) => (
         <View key={hazard.code + hazard.message} style={{ gap: 6 }}>
           <Note verdict={hazard.severity} text={hazard.message} />
-          {hazard.move ? <QuietButton text={`Put ${hazard.move.lead} ${placeName(hazard.move.to, posts)}`} icon="undo" onPress={() => hazard.move && onMove(hazard.move.lead, hazard.move.to)} /> : null}
+          {hazard.move ? <QuietButton text={moveText(hazard.move.lead, hazard.move.to, posts)} icon="undo" onPress={() => hazard.move && onMove(hazard.move.lead, hazard.move.to)} /> : null}
         </View>
       ))}
       {proof.unknowns.map((text) => <Note key={text} verdict="cannotTell" text={`Not known: ${text}`} />)}
@@ -34,7 +34,7 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
       {leads.map((lead) => (
         <View key={lead.id} style={{ gap: 2 }}>
           <InsulationLabel insulation={lead.insulation} />
-          <Words size="small">{lead.why}{lead.moved ? ` You put it ${placeName(lead.goes, posts)}.` : ''}</Words>
+          <Words size="small">{lead.why}{lead.moved ? ` You put it ${placePhrase(lead.goes, posts)}.` : ''}</Words>
         </View>
       ))}
       <Words size="strong" heading={2}>The unit’s wires on the new can</Words>

@@ -46,7 +46,12 @@ export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] 
   })
 }
 
-export const boardParts = (unit: UnitType, posts: readonly HookupPost[]) => partsOf([{ id: NEW_CAN_PART, name: 'New capacitor' }, ...unit.parts], posts)
+/** The parts of the board. What takes no fan leads (the compressor, a capacitor that stays) is left out while no lead is on it. */
+export function boardParts(unit: UnitType, posts: readonly HookupPost[], leads: readonly BoardLead[]) {
+  const used = new Set(leads.map(({ goes }) => (goes.kind === 'post' ? goes.post : '')))
+  const foreign = (part: string) => posts.filter((p) => p.part === part).every((p) => (p.kind === 'compressor' || p.kind === 'kept-cap') && !used.has(p.id))
+  return partsOf([{ id: NEW_CAN_PART, name: 'New capacitor' }, ...unit.parts.filter((part) => !foreign(part.id))], posts)
+}
 
 /** Where a lead is, in words: "T1 on the contactor", "insulated". */
 export function placeName(goes: Placement, posts: readonly HookupPost[]): string {
@@ -58,6 +63,16 @@ export function placeName(goes: Placement, posts: readonly HookupPost[]): string
   }
 }
 
+/** The lead in a place, as part of a sentence: "on T1 on the contactor", "insulated by itself". */
+export const placePhrase = (goes: Placement, posts: readonly HookupPost[]): string => (goes.kind === 'post' ? `on ${placeName(goes, posts)}` : placeName(goes, posts))
+
+/** The move as a command, for a button. */
+export const moveText = (lead: string, to: Placement, posts: readonly HookupPost[]): string => (to.kind === 'insulated' ? `Insulate ${lead}` : to.kind === 'plug' ? `Put ${lead} back in the plug` : `Put ${lead} ${placePhrase(to, posts)}`)
+
+/** The leads to move because of a severe hazard. */
+export const blamedLeads = (answer: HookupOutput): ReadonlySet<string> =>
+  new Set(answer.proof.hazards.filter((h) => h.severity === 'stop').flatMap((h) => (h.move ? [h.move.lead] : h.leads.slice(0, 1))))
+
 export interface FaceOptions {
   readonly mode: ModeId
   /** A lead is in hand: every post is a target. */
@@ -66,7 +81,7 @@ export interface FaceOptions {
 
 export function boardFaces(unit: UnitType, can: Pick<Can, 'sections'>, answer: HookupOutput, { mode, choosing }: FaceOptions): Map<string, PostFace> {
   const shown = answer.proof.modes.find((m) => m.mode === mode)
-  const stops = new Set(answer.proof.hazards.filter((h) => h.severity === 'stop').flatMap((h) => h.leads))
+  const stops = blamedLeads(answer)
   const stopped = new Set(answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])))
   const groupOf = (post: string) => answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
   return new Map(
@@ -74,8 +89,8 @@ export function boardFaces(unit: UnitType, can: Pick<Can, 'sections'>, answer: H
       const potential = shown?.posts[post.id]
       const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
       const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
-      const label = value === undefined ? post.label : `${figure(value)} ${group ? group.load : 'µF'}`
-      return [post.id, { id: post.id, label, name: `${post.name}${group ? `, for ${group.load}` : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
+      const label = value === undefined ? post.label : `${figure(value)} µF`
+      return [post.id, { id: post.id, label, ...(group ? { tag: group.load } : {}), name: `${post.name}${group ? `, for ${group.load}` : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
     }),
   )
 }

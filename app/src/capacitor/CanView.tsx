@@ -33,7 +33,7 @@ export function CanView({ sections, groups, leads, size = 320 }: CanViewProps) {
       <Circle cx={CENTRE} cy={CENTRE} r={139} fill="none" stroke={palette.line} strokeWidth={1.5} />
       {groups.map((group) => {
         const lead = spotOf(group.lead)
-        return lead ? <WirePath key={group.load} d={outward(lead)} insulation={leads[group.load] ?? null} width={9} /> : null
+        return lead ? <WirePath key={group.load} d={outward(lead)} insulation={leads[group.load] ?? null} width={leads[group.load] ? 9 : 3} /> : null
       })}
       {groups.flatMap((g) => g.jumpers).map((jumper) => {
         const [a, b] = [spotOf(jumper.from), spotOf(jumper.to)]
@@ -66,6 +66,6 @@ function Post({ spot, group }: { readonly spot: SectionSpot; readonly group: Can
 /** The lead comes in from outside the can. */
 function outward({ x, y }: SectionSpot): string {
   const away = Math.hypot(x - CENTRE, y - CENTRE) || 1
-  const k = 168 / away
+  const k = 163 / away
   return `M${CENTRE + (x - CENTRE) * k} ${CENTRE + (y - CENTRE) * k}L${x} ${y}`
 }

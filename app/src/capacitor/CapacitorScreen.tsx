@@ -74,7 +74,7 @@ function Needs({ id, job, shared }: { readonly id: string; readonly job: JobDocu
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
       <View style={[box, { borderColor: palette.line }]}>
-        <Words size="tiny" tone="quiet">FAN needs, by the motor’s tag</Words>
+        <Words size="tiny" tone="quiet">FAN needs, by its tag</Words>
         <Words size="large">{job.motor ? `${figure(job.motor.capacitor.microfarads)} µF` : '–'}</Words>
       </View>
       {shared ? (

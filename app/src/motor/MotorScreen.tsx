@@ -40,6 +40,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
     setWrong(sheet.ok ? null : sheet.message)
   }
   const ready = job.motor !== null && job.wanted !== null
+  const refusal = useRefusal(job)
   return (
     <JobFrame
       id={id}
@@ -47,23 +48,39 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
       title="Motor from the van"
       picture={
         <View style={{ gap: 12 }}>
-          <Words size="title" heading={2}>Motor from the van</Words>
+          <WantedRotation id={id} job={job} />
+          <Words size="strong" heading={2}>Motor from the van</Words>
           <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
-            {sheets.map((sheet) => <SheetTag key={sheet.id} sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />)}
+            {sheets.map((sheet) => (
+              <View key={sheet.id} style={{ gap: 8 }}>
+                <SheetTag sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
+                {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
+              </View>
+            ))}
           </View>
           {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
           <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
         </View>
       }
-      evidence={
-        <View style={{ gap: 16 }}>
-          {job.motor && job.motor.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={job.motor} /> : null}
-          <WantedRotation id={id} job={job} />
-        </View>
-      }
-      strip={ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
-      action={<PrimaryButton text="Next: the capacitor" disabled={!ready} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
+      strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
+      action={<PrimaryButton text="Next: the capacitor" disabled={!ready || refusal !== null} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
     />
+  )
+}
+
+/** Why the chosen motor cannot turn the wanted way; null when it can, or when one of the two is not chosen. */
+function useRefusal(job: JobDocument): string | null {
+  const input = useMemo(() => (job.wanted && job.motor ? { wanted: job.wanted, sheet: job.motor } : null), [job.wanted, job.motor])
+  const result = useOperation('rotation', input)
+  return result?.ok ? (result.output as { refusal: string | null }).refusal : null
+}
+
+function Refusal({ text }: { readonly text: string }) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }} testID="rotation-refusal">
+      <VerdictMark verdict="stop" size={30} />
+      <Words tone="stop" size="strong" style={{ flex: 1 }} live>{text}</Words>
+    </View>
   )
 }
 
@@ -81,9 +98,6 @@ function Horsepower({ id, job, sheet }: { readonly id: string; readonly job: Job
 function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const [end, setEnd] = useState<End>(job.wanted?.seenFrom ?? 'lead-end')
   const set = (rotation: Rotation) => editJob(id, [{ path: ['wanted'], value: rotation }])
-  const input = useMemo(() => (job.wanted ? { wanted: job.wanted, ...(job.motor ? { sheet: job.motor } : {}) } : null), [job.wanted, job.motor])
-  const result = useOperation('rotation', input)
-  const refusal = result?.ok ? (result.output as { refusal: string | null }).refusal : null
   return (
     <View style={{ gap: 8 }}>
       <Words size="strong" heading={2}>The fan must turn</Words>
@@ -94,12 +108,7 @@ function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDoc
         </View>
         {job.wanted ? <RotationPicture rotation={job.wanted} /> : null}
       </View>
-      {refusal ? (
-        <View style={{ flexDirection: 'row', gap: 8 }} testID="rotation-refusal">
-          <VerdictMark verdict="stop" size={26} />
-          <Words tone="stop" size="strong" style={{ flex: 1 }} live>{refusal}</Words>
-        </View>
-      ) : <Words size="small" tone="quiet">Read it from the old motor’s plate, with the end it is named from.</Words>}
+      <Words size="small" tone="quiet">From the old motor’s plate, with the end it is named from.</Words>
     </View>
   )
 }

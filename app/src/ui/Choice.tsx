@@ -1,4 +1,5 @@
 // A few exclusive choices side by side.
+import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
@@ -6,7 +7,7 @@ import { Words } from './Words'
 
 export interface ChoiceProps<T extends string> {
   readonly label: string
-  readonly options: readonly { readonly value: T; readonly text: string; readonly hint?: string }[]
+  readonly options: readonly { readonly value: T; readonly text: string; readonly hint?: string; readonly picture?: ReactNode }[]
   readonly value: T | null
   readonly onChange: (value: T) => void
   readonly testID?: string
@@ -27,6 +28,7 @@ export function Choice<T extends string>({ label, options, value, onChange, test
             onPress={() => onChange(option.value)}
             style={{ flex: 1, borderRadius: 8, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, backgroundColor: on ? palette.surface : undefined, paddingHorizontal: 8, paddingVertical: 6, alignItems: 'center' }}
           >
+            {option.picture}
             <Words size={on ? 'strong' : 'body'} style={{ textAlign: 'center' }}>{option.text}</Words>
             {option.hint ? <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>{option.hint}</Words> : null}
           </Tap>

@@ -7,6 +7,7 @@ import { unitTypeWith } from '@oak/core/wiring/unit-types'
 import { Choice } from '../ui/Choice'
 import { Words } from '../ui/Words'
 import { layoutPosts } from '../wiring/post-layout'
+import { UnitGlyph } from './UnitGlyph'
 import { PostColumn, type PostFace } from '../wiring/PostColumn'
 import { partsOf } from '../wiring/parts'
 
@@ -26,15 +27,15 @@ export function UnitChooser({ unit, traits, set }: ReturnType<typeof useUnitChoi
     <View style={{ gap: 14 }}>
       <View style={{ gap: 6 }}>
         <Words size="strong" heading={2}>Contactor</Words>
-        <Choice label="Contactor" value={String(traits.contactorPoles)} onChange={(v) => set({ contactorPoles: v === '2' ? 2 : 1 })} options={[{ value: '1', text: 'one pole', hint: 'one side always live' }, { value: '2', text: 'two poles', hint: 'both sides switched' }]} />
+        <Choice label="Contactor" value={String(traits.contactorPoles)} onChange={(v) => set({ contactorPoles: v === '2' ? 2 : 1 })} options={[{ value: '1', text: 'one pole', picture: <UnitGlyph name="one-pole" />, hint: 'one side always live' }, { value: '2', text: 'two poles', picture: <UnitGlyph name="two-pole" />, hint: 'both sides switched' }]} />
       </View>
       <View style={{ gap: 6 }}>
         <Words size="strong" heading={2}>Fan’s capacitor</Words>
-        <Choice label="Fan’s capacitor" value={traits.capacitor} onChange={(capacitor) => set({ capacitor })} options={[{ value: 'shared', text: 'dual can', hint: 'C, HERM, FAN' }, { value: 'own', text: 'its own', hint: 'two posts' }]} />
+        <Choice label="Fan’s capacitor" value={traits.capacitor} onChange={(capacitor) => set({ capacitor })} options={[{ value: 'shared', text: 'dual can', picture: <UnitGlyph name="dual" />, hint: 'C, HERM, FAN' }, { value: 'own', text: 'its own', picture: <UnitGlyph name="own" />, hint: 'two posts' }]} />
       </View>
       <View style={{ gap: 6 }}>
         <Words size="strong" heading={2}>Fan relay on a defrost board</Words>
-        <Choice label="Fan relay on a defrost board" value={traits.defrostRelay ? 'yes' : 'no'} onChange={(v) => set({ defrostRelay: v === 'yes' })} options={[{ value: 'no', text: 'no', hint: 'cooling only' }, { value: 'yes', text: 'yes', hint: 'heat pump' }]} />
+        <Choice label="Fan relay on a defrost board" value={traits.defrostRelay ? 'yes' : 'no'} onChange={(v) => set({ defrostRelay: v === 'yes' })} options={[{ value: 'no', text: 'no', picture: <UnitGlyph name="no-relay" />, hint: 'cooling only' }, { value: 'yes', text: 'yes', picture: <UnitGlyph name="relay" />, hint: 'heat pump' }]} />
       </View>
       <View style={{ height: layout.height, width: 260, alignSelf: 'center' }} aria-label={`Terminals: ${unit.name}`}>
         <PostColumn layout={layout} faces={faces} />

@@ -16,7 +16,7 @@ import { partsOf } from '../wiring/parts'
 import { PostColumn, type PostFace } from '../wiring/PostColumn'
 
 const MARGIN = 34
-const LABEL_WIDTH = 124
+const LABEL_WIDTH = 128
 const LABEL_HEIGHT = 58
 
 export interface WiresPictureProps {
@@ -43,11 +43,11 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
       <Svg style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }} width={width} height={layout.height} aria-hidden>
         {own.map((wire, i) => {
           const [from, to] = [layout.cells.get(wire.from), layout.cells.get(wire.to)]
-          return from && to ? <WirePath key={wire.id} d={wireByMargin(from, to, 5 + (i % 5) * 6)} insulation={wire.segments[0] ?? null} width={3} broken={!wire.traced} /> : null
+          return from && to ? <WirePath key={wire.id} d={wireByMargin(from, to, 5 + (i % 5) * 6)} insulation={wire.segments[0] ?? null} width={2} broken={!wire.traced && wire.segments.length === 0} /> : null
         })}
         {motorWires.map((wire, i) => {
           const cell = layout.cells.get(wire.from)
-          return cell ? <WirePath key={wire.id} d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 })} insulation={wire.segments.at(-1) ?? null} broken={!wire.traced} /> : null
+          return cell ? <WirePath key={wire.id} d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 })} insulation={wire.segments.at(-1) ?? null} broken={!wire.traced && wire.segments.length === 0} /> : null
         })}
         {motorWires.map((wire) => {
           const dot = layout.cells.get(wire.from)?.dot
@@ -58,17 +58,17 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
       {motorWires.map((wire, i) => {
         const finding = findings.find((f) => f.wire === wire.id)
         const colour = wire.segments.at(-1)
-        const role = finding?.role ? ROLE_NAMES[finding.role] : wire.traced ? 'cannot tell' : 'not traced yet'
+        const role = finding?.role ? ROLE_NAMES[finding.role] : wire.traced ? 'cannot tell' : 'not traced'
         return (
           <Tap
             key={wire.id}
             testID={`wire-${wire.id}`}
             label={`Wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}, ${role}`}
             onPress={() => onWire(wire.id)}
-            style={{ position: 'absolute', left: right, top: labelY(i), width: LABEL_WIDTH, height: LABEL_HEIGHT, paddingHorizontal: 8, borderRadius: 8, borderWidth: finding?.conflicts.length ? 3 : 1.5, borderStyle: wire.traced ? 'solid' : 'dashed', borderColor: finding?.conflicts.length ? palette.watch : palette.ink, backgroundColor: palette.surface }}
+            style={{ position: 'absolute', left: right, top: labelY(i), width: LABEL_WIDTH, height: LABEL_HEIGHT, paddingHorizontal: 6, borderRadius: 8, borderWidth: finding?.conflicts.length ? 3 : 1.5, borderStyle: wire.traced ? 'solid' : 'dashed', borderColor: finding?.conflicts.length ? palette.watch : palette.ink, backgroundColor: palette.surface }}
           >
             <Words size="small" lines={1} style={{ fontWeight: '700' }}>{role}</Words>
-            <Words size="tiny" tone="quiet" lines={1}>{colour ? `${insulationName({ colour: colour.colour })} ${insulationCode(colour)}` : 'colour not noted'}</Words>
+            <Words size="tiny" tone="quiet" lines={2}>{unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {colour ? `${insulationName({ colour: colour.colour })} ${insulationCode(colour)}` : 'no colour noted'}</Words>
           </Tap>
         )
       })}

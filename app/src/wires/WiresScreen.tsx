@@ -87,7 +87,7 @@ function RecordWires({ id, job, unit }: { readonly id: string; readonly job: Job
         title="Where the old wires were"
         picture={<View style={{ gap: 10 }}><Words size="small" tone="quiet">{unit.name}. Tap a wire to say what you see.</Words><WiresPicture unit={unit} wires={wires} findings={findings} onWire={setOpen} /></View>}
         evidence={<WireEvidence id={id} unit={unit} wires={wires} findings={findings} problems={problems} onWire={setOpen} onAdd={addWire} />}
-        strip={problems.length > 0 ? <Words tone="stop" size="strong" live testID="wires-problem">{problems[0]?.message}</Words> : undefined}
+        strip={<WiresStrip problem={problems[0]?.message} conflicts={findings.filter((f) => f.conflicts.length > 0).length} />}
         action={<PrimaryButton text={untraced ? 'I traced every wire: as drawn' : 'Next: the motor'} disabled={problems.length > 0} onPress={onward} testID="wires-next" />}
       />
       {chosen ? (
@@ -102,6 +102,18 @@ function RecordWires({ id, job, unit }: { readonly id: string; readonly job: Job
         />
       ) : null}
     </>
+  )
+}
+
+function WiresStrip({ problem, conflicts }: { readonly problem: string | undefined; readonly conflicts: number }) {
+  if (!problem && conflicts === 0) return null
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+      <VerdictMark verdict={problem ? 'stop' : 'watch'} size={30} />
+      <Words tone={problem ? 'stop' : 'watch'} size="strong" style={{ flex: 1 }} live testID={problem ? 'wires-problem' : 'wires-conflict'}>
+        {problem ?? `${conflicts === 1 ? 'One wire: its' : `${conflicts} wires: their`} colour says something else than the terminal. The terminal counts.`}
+      </Words>
+    </View>
   )
 }
 

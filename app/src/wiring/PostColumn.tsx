@@ -9,6 +9,8 @@ import type { PostLayout } from './post-layout'
 export interface PostFace {
   readonly id: string
   readonly label: string
+  /** Who uses it: FAN, HERM. */
+  readonly tag?: string
   /** For the screen reader: "T1 on the contactor". */
   readonly name: string
   /** What stands on it in the shown mode, in a word. */
@@ -46,8 +48,9 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
             style={{ position: 'absolute', left: cell.x, top: cell.y, width: cell.width, height: cell.height, minWidth: 0, borderRadius: 6, overflow: 'hidden', backgroundColor: palette.surface, borderWidth: face.mark ? 3 : 1.5, borderStyle: face.mark === 'target' ? 'dashed' : 'solid', borderColor: border, opacity: 1 }}
           >
             <Live pattern={face.pattern ?? 'none'} id={cell.id} />
-            <Words size="small" lines={1} style={{ textAlign: 'center', fontWeight: '700' }}>{face.label}</Words>
-            {face.word ? <Words size="tiny" lines={1} style={{ textAlign: 'center', letterSpacing: -0.2 }}>{face.word}</Words> : null}
+            <Words size="small" lines={1} style={{ textAlign: 'center', fontWeight: '700', lineHeight: face.tag ? 16 : 20 }}>{face.label}</Words>
+            {face.tag ? <Words size="tiny" lines={1} style={{ textAlign: 'center', fontSize: 12, lineHeight: 13, fontWeight: '700' }}>{face.tag}</Words> : null}
+            {face.word ? <Words size="tiny" lines={1} style={{ textAlign: 'center', letterSpacing: -0.2, lineHeight: 14, marginBottom: face.tag ? 3 : 0 }}>{face.word}</Words> : null}
           </Tap>
         )
       })}

@@ -33,8 +33,8 @@ export interface PartInput {
   readonly posts: readonly { readonly id: string }[]
 }
 
-export const CELL_HEIGHT = 48
-const ROW_GAP = 12
+export const CELL_HEIGHT = 52
+const ROW_GAP = 11
 const CELL_GAP = 6
 const TITLE = 22
 const PADDING = 7

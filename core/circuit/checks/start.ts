@@ -13,7 +13,7 @@ export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
   const landed = leads.some((lead) => placementOf(view, lead)?.kind === 'post')
   if (!landed) return []
   if (sources(START).some((s) => s === 'line1' || s === 'line2') || copper.joined(START, RUN) || copper.joined(START, COMMON))
-    return [stop('start-on-line', 'The start lead is on a line or on another lead’s point without its capacitor: the start winding burns, or the motor only hums.', landedLeadsOn(view, copper, START))]
+    return [stop('start-on-line', 'Start reaches a line or another lead without its capacitor: the start winding burns, or the motor only hums.', landedLeadsOn(view, copper, START))]
 
   const compressor = compressorPosts(view.hookup.unit)
   if (compressor && copper.joined(START, compressor.S))

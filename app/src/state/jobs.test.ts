@@ -1,0 +1,53 @@
+import type { Change } from '@oak/core/job/change'
+import type { DeviceStore } from '../sync/device-store'
+import { createJobs } from './jobs'
+
+const DEVICE = '00000000-0000-4000-8000-000000000900'
+
+function setUp(keep: DeviceStore['keep'] = async () => undefined) {
+  const told: Change[] = []
+  const device = { keep, all: async () => [], fact: async () => 'Ines', setFact: async () => undefined } as unknown as DeviceStore
+  const jobs = createJobs({ device, deviceId: DEVICE, now: () => 1_800_000_000_000, onKept: (c) => told.push(...c) })
+  return { jobs, told }
+}
+const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
+
+it('folds an edit in at once and tells of it once it is kept', async () => {
+  const { jobs, told } = setUp()
+  const id = jobs.create()
+  expect(jobs.edit(id, [{ path: ['title'], value: 'Roof 3' }, { path: ['site'], value: 'Yard' }])).toBeNull()
+  expect(jobs.store.getState().jobs[id]?.document).toMatchObject({ title: 'Roof 3', site: 'Yard' })
+  await settle()
+  expect(told.map((c) => c.value)).toEqual(['Roof 3', 'Yard'])
+})
+
+it('applies edits together or not at all', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  expect(jobs.edit(id, [{ path: ['title'], value: 'Roof 3' }, { path: ['compressorMicrofarads'], value: 0 }])).toBe('The compressor’s µF must be above 0 µF.')
+  expect(jobs.store.getState().jobs[id]).toBeUndefined()
+})
+
+it('puts later edits after earlier ones though the clock stands still', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  for (const value of ['a', 'b', 'c']) jobs.edit(id, [{ path: ['title'], value }])
+  expect(jobs.store.getState().jobs[id]?.document.title).toBe('c')
+})
+
+it('says so when the device cannot keep an edit', async () => {
+  const { jobs, told } = setUp(() => Promise.reject(new Error('quota')))
+  jobs.edit(jobs.create(), [{ path: ['title'], value: 'x' }])
+  await settle()
+  expect(jobs.store.getState().trouble).toContain('quota')
+  expect(told).toEqual([])
+})
+
+it('takes the same changes twice without doubling them', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  jobs.edit(id, [{ path: ['title'], value: 'x' }])
+  const changes = jobs.store.getState().jobs[id]?.changes ?? []
+  jobs.take(changes)
+  expect(jobs.store.getState().jobs[id]?.changes).toHaveLength(1)
+})
