@@ -1,0 +1,74 @@
+// What the tests do over and over: open the app, walk the slice, read the verdict. A page that logs an error fails its test.
+import { test as base, expect, type Page } from '@playwright/test'
+import { OakServer } from './server'
+
+interface Fixtures {
+  readonly server: OakServer
+  /** The app at its start, with an empty database. */
+  readonly app: Page
+}
+
+export const test = base.extend<Fixtures & { demo: boolean }>({
+  demo: [false, { option: true }],
+  server: async ({ demo }, use) => {
+    const server = await OakServer.start({ demo })
+    await use(server)
+    await server.close()
+  },
+  app: async ({ page, server }, use) => {
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    page.on('console', (message) => {
+      // A stopped server makes the browser log its failed requests; everything else is a defect.
+      if (message.type() === 'error' && !/net::ERR_|Failed to load resource/.test(message.text())) errors.push(message.text())
+    })
+    await page.goto(server.url)
+    await expect(page.getByTestId('start')).toBeVisible()
+    await use(page)
+    expect(errors).toEqual([])
+  },
+})
+export { expect }
+
+/** Types a number on the pad that is open and sets it. */
+export async function enterNumber(page: Page, digits: string): Promise<void> {
+  for (const digit of digits) await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
+  await page.getByTestId('pad-set').click()
+}
+
+export const direction = (page: Page, name: 'CW' | 'CCW') => page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
+
+/** From home to the board with the demo motor. Counts the taps that are not digits. */
+export async function toBoard(page: Page, { sheet = 'rowan-25r', turns = 'CW' as 'CW' | 'CCW', compressor = '40' } = {}): Promise<number> {
+  let taps = 0
+  const tap = async (id: string) => {
+    taps += 1
+    await page.getByTestId(id).click()
+  }
+  await tap('start')
+  await tap('choose-unit')
+  await tap('wires-next')
+  taps += 1
+  await direction(page, turns).click()
+  await tap(`sheet-${sheet}`)
+  await tap('motor-next')
+  await tap('compressor-microfarads')
+  await enterNumber(page, compressor)
+  taps += 1
+  await expect(page.getByTestId('plan-strip')).not.toContainText('Enter what')
+  await tap('capacitor-next')
+  await expect(page.getByTestId('board')).toBeVisible()
+  return taps
+}
+
+export const verdict = (page: Page) => page.getByTestId('verdict-sentence')
+
+/** Takes a lead in hand and puts it on a post. */
+export async function move(page: Page, lead: string, post: string): Promise<void> {
+  await page.getByTestId(`lead-${lead}`).click()
+  await expect(page.getByTestId('in-hand')).toBeVisible()
+  await page.getByTestId(`post-${post}`).click()
+}
+
+/** Everything the device has was taken by the server. */
+export const delivered = (page: Page) => expect(page.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })

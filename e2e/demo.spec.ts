@@ -1,0 +1,51 @@
+import { expect, test, verdict } from './app'
+
+test.use({ demo: true })
+const job = (n: number) => `01950000-0000-7000-8000-00000000000${n}`
+
+test('three jobs stand at different stages', async ({ app }) => {
+  await expect(app.getByTestId(/^job-/)).toHaveCount(3)
+  await expect(app.getByTestId(`job-${job(1)}`)).toContainText('Proven in off and cooling.')
+  await expect(app.getByTestId(`job-${job(2)}`)).toContainText('Next: wires')
+  await expect(app.getByTestId(`job-${job(3)}`)).toContainText('Next: motor')
+})
+
+test('the finished one opens on its card', async ({ app }) => {
+  await app.getByTestId(`job-${job(1)}`).click()
+  await expect(app.getByTestId('hookup-card')).toContainText('Saltmarsh Bakery')
+})
+
+test('colour against terminal: the terminal carries the role and the conflict is shown', async ({ app }) => {
+  await app.getByTestId(`job-${job(2)}`).click()
+  await expect(app.getByTestId('wires-conflict')).toContainText('2 wires: their colour says something else than the terminal')
+  await expect(app.getByTestId('wire-fan-a')).toContainText('motor common')
+  await app.getByTestId('wire-fan-a').click()
+  await expect(app.getByTestId('wire-sheet')).toContainText('Against it: Brown is often start (a hint only). It is orange at the terminal')
+})
+
+test('a wire’s colours are noted from the grid, with a stripe and a change on the way', async ({ app }) => {
+  await app.getByTestId(`job-${job(3)}`).click()
+  await app.getByTestId('stage-wires').click()
+  await app.getByTestId('wire-fan-b').click()
+  const sheet = app.getByTestId('wire-sheet')
+  await sheet.getByTestId('add-segment').click()
+  await sheet.getByRole('radio', { name: 'Colour: brown' }).click()
+  await sheet.getByRole('radio', { name: 'Stripe: white' }).click()
+  await sheet.getByTestId('segment-done').click()
+  await expect(sheet).toContainText('brown with white stripe · BN/WH')
+  await app.keyboard.press('Escape')
+  await app.reload()
+  await expect(app.getByTestId('wire-fan-b')).toContainText('brown BN/WH')
+})
+
+test('the capacitor that is out says by how much', async ({ app }) => {
+  await app.goto(`${new URL(app.url()).origin}/job/${job(3)}/capacitor`)
+  // 2652.58 × 0.41 / 361 = 3.01, which is 39.7 % below 5.
+  await expect(app.getByTestId('reading-FAN')).toContainText('3.01 µF, −39.7 %')
+  await expect(app.getByTestId('reading-FAN')).toContainText('out of tolerance')
+})
+
+test('the finished job’s hookup is proven again from its record', async ({ app }) => {
+  await app.goto(`${new URL(app.url()).origin}/job/${job(1)}/board`)
+  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+})

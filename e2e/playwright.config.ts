@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test'
+
+const phone = { viewport: { width: 390, height: 844 } }
+const wide = { viewport: { width: 1280, height: 800 } }
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '../test-results/report.json' }]],
+  use: {
+    acceptDownloads: true,
+    trace: 'off',
+    timezoneId: 'UTC',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  projects: [
+    { name: 'phone', use: phone },
+    { name: 'wide', use: wide, testMatch: ['slice.spec.ts', 'keyboard.spec.ts'] },
+  ],
+})

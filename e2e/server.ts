@@ -1,0 +1,72 @@
+// A server of its own for each test: the real process on a free loopback port, with a folder of its own.
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+
+const root = resolve(__dirname, '..')
+
+export class OakServer {
+  private process: ChildProcess | null = null
+  private readonly data = mkdtempSync(join(tmpdir(), 'oak-e2e-'))
+  private constructor(
+    readonly port: number,
+    private readonly demo: boolean,
+  ) {}
+
+  static async start({ demo = false } = {}): Promise<OakServer> {
+    const server = new OakServer(await freePort(), demo)
+    await server.up()
+    return server
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+
+  /** Starts the process and waits until it answers. */
+  async up(): Promise<void> {
+    const env = { ...process.env, PORT: String(this.port), OAK_DATA: this.data, OAK_DEMO: this.demo ? '1' : '0', NODE_ENV: 'production' }
+    this.process = spawn(resolve(root, 'node_modules/.bin/tsx'), ['server/main.ts'], { cwd: root, env, stdio: 'pipe' })
+    for (let i = 0; i < 150; i++) {
+      if (await this.answers()) return
+      await new Promise((r) => setTimeout(r, 100))
+    }
+    throw new Error('the server did not start')
+  }
+
+  private answers(): Promise<boolean> {
+    return fetch(`${this.url}/api/health`).then((r) => r.ok, () => false)
+  }
+
+  /** Kills it without warning, as a power cut would. */
+  async kill(): Promise<void> {
+    const dead = new Promise((r) => this.process?.once('exit', r))
+    this.process?.kill('SIGTERM')
+    await Promise.race([dead, new Promise((r) => setTimeout(r, 3000))])
+    this.process?.kill('SIGKILL')
+    this.process = null
+  }
+
+  async changes(): Promise<{ id: string; job: string; path: string[]; value: unknown }[]> {
+    const response = await fetch(`${this.url}/api/changes?limit=500`)
+    return ((await response.json()) as { changes: { id: string; job: string; path: string[]; value: unknown }[] }).changes
+  }
+
+  async close(): Promise<void> {
+    if (this.process) await this.kill()
+    rmSync(this.data, { recursive: true, force: true })
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((done, failed) => {
+    const probe = createServer()
+    probe.once('error', failed)
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => (typeof address === 'object' && address ? done(address.port) : failed(new Error('no port'))))
+    })
+  })
+}
