@@ -27,7 +27,7 @@ export class OakServer {
 
   /** Starts the process and waits until it answers. */
   async up(): Promise<void> {
-    const env = { ...process.env, PORT: String(this.port), OAK_DATA: this.data, OAK_DEMO: this.demo ? '1' : '0', NODE_ENV: 'production' }
+    const env: NodeJS.ProcessEnv = { ...process.env, PORT: String(this.port), OAK_DATA: this.data, OAK_DEMO: this.demo ? '1' : '0', NODE_ENV: 'production' }
     this.process = spawn(resolve(root, 'node_modules/.bin/tsx'), ['server/main.ts'], { cwd: root, env, stdio: 'pipe' })
     for (let i = 0; i < 150; i++) {
       if (await this.answers()) return

@@ -24,6 +24,8 @@ export interface Hookup {
   readonly leads: readonly SetLead[]
   /** One entry a lead; more than one for a lead is a mistake the proof names. */
   readonly placements: readonly LandedLead[]
+  /** Where the app would put each lead: a fault is first sought in those that are elsewhere. */
+  readonly advised?: readonly LandedLead[]
 }
 
 export interface Conductor {

@@ -2,7 +2,6 @@
 // It does not compute currents; what it cannot know it says instead of assuming.
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
-import type { Placement } from '../wiring/placement'
 import type { ModeId, PostId } from '../wiring/unit-type'
 import { checkCompressor } from './checks/compressor'
 import { checkDrive } from './checks/drive'
@@ -11,7 +10,7 @@ import { checkSettings } from './checks/settings'
 import { checkShorts } from './checks/shorts'
 import { checkStart } from './checks/start'
 import type { Hazard } from './hazard'
-import { leadPoint, type Hookup } from './network'
+import { leadPoint, type Hookup, type LandedLead } from './network'
 import { potentials, type Potential } from './potential'
 import { viewOf, type ProofView } from './view'
 
@@ -27,8 +26,8 @@ export interface ProofInput extends Hookup {
   readonly refusals: readonly string[]
   /** What is not known and would have to be, in words. */
   readonly unknowns: readonly string[]
-  /** Where the app would put each lead: named as the mend. */
-  readonly advised: readonly { readonly lead: string; readonly goes: Placement }[]
+  /** Named as the mend. */
+  readonly advised: readonly LandedLead[]
 }
 
 /** `proven`: nothing found. `watch`: sound, with something to know. `stop`: must not be powered. `cannotTell`: not enough is known. */

@@ -1,7 +1,7 @@
 // What every check of the proof looks at: the hookup, its network, and small questions they share.
 import { insulationName } from '../motor/colour'
 import type { SetLead } from '../motor/settings'
-import type { Placement } from '../wiring/placement'
+import { samePlacement, type Placement } from '../wiring/placement'
 import type { Conductors } from '../wiring/conductors'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
 import type { ModeId } from '../wiring/unit-type'
@@ -40,6 +40,12 @@ export const postOfLead = (view: ProofView, lead: string): HookupPost | undefine
 /** "the brown lead" */
 export const leadName = ({ lead }: SetLead): string => `the ${insulationName(lead)} lead`
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Is this lead elsewhere than advised? */
+export function isMisplaced({ hookup }: ProofView, lead: string): boolean {
+  const advised = hookup.advised?.find((a) => a.lead === lead)?.goes
+  return advised !== undefined && hookup.placements.some((p) => p.lead === lead && !samePlacement(p.goes, advised))
+}
 
 /** The leads that come from this inner point of the motor. */
 export const leadsAt = ({ hookup }: ProofView, point: Point): string[] => hookup.leads.filter((set) => leadPoint(set) === point).map((set) => set.lead.id)

@@ -1,5 +1,5 @@
 // Numbers on large keys, with their unit; a keyboard types into it as well.
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { Icon } from './Icon'
 import { numberFrom, pressKey } from './number-text'
@@ -32,6 +32,9 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
   const [text, setText] = useState(value === null ? '' : String(value))
   const [fresh, setFresh] = useState(true)
   const [problem, setProblem] = useState<string | null>(null)
+  const field = useRef<View>(null)
+  // The field has the focus first, so that typing and Enter do what they do in any field.
+  useEffect(() => field.current?.focus(), [])
 
   const press = (key: string) => {
     // The first digit replaces the number that was there.
@@ -50,7 +53,7 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
     const onKey = (event: KeyboardEvent) => {
       const key = event.key === 'Backspace' ? 'backspace' : event.key === ',' ? '.' : event.key
       if (KEYS.includes(key)) press(key)
-      else if (event.key === 'Enter') set()
+      else if (event.key === 'Enter' && !(event.target as Element | null)?.closest('button')) set()
       else return
       event.preventDefault()
     }
@@ -60,7 +63,7 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
 
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink, minHeight: 52 }}>
+      <View ref={field} tabIndex={0} role="spinbutton" aria-label={`${title}, ${unit}`} aria-valuetext={text || 'empty'} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink, minHeight: 52 }}>
         <Words size="figure" testID="pad-value" live style={{ flex: 1, textAlign: 'right', opacity: text ? 1 : 0.55 }}>{text || '0'}</Words>
         <Words size="title" tone="quiet">{unit}</Words>
       </View>

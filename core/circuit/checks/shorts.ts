@@ -2,7 +2,7 @@
 import { stop, type Hazard, type HazardCode } from '../hazard'
 import { copperIn, type ModeCopper, type Source } from '../potential'
 import type { ModeId } from '../../wiring/unit-type'
-import type { ProofView } from '../view'
+import { isMisplaced, type ProofView } from '../view'
 
 const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean; what: string }[] = [
   { code: 'line-to-line', has: (s) => s.includes('line1') && s.includes('line2'), what: 'joins the two lines: a dead short' },
@@ -22,9 +22,11 @@ export function checkShorts(view: ProofView): Hazard[] {
 
 const anyGroup = ({ posts }: ProofView, { sources }: ModeCopper, has: (s: readonly Source[]) => boolean): boolean => posts.some((post) => has(sources(post.id)))
 
-/** The leads whose removal, one at a time, ends the fault. */
+/** The leads whose removal, one at a time, ends the fault; only those that are not where they were advised, if there are any. */
 function blame(view: ProofView, mode: ModeId, has: (s: readonly Source[]) => boolean): string[] {
-  return view.hookup.placements
+  const found = view.hookup.placements
     .filter(({ goes, lead }) => goes.kind === 'post' && !anyGroup(view, copperIn(view.hookup.unit, view.network, mode, lead), has))
     .map(({ lead }) => lead)
+  const misplaced = found.filter((lead) => isMisplaced(view, lead))
+  return misplaced.length > 0 ? misplaced : found
 }
