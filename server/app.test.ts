@@ -145,7 +145,7 @@ it('a database file keeps its changes over a restart', async () => {
   await changeStore(before).put([change(1)])
   await before.destroy()
   const after = await openDatabase(file)
-  expect(await changeStore(after).after(0, 10)).toEqual([{ ...change(1), seq: 1 }])
+  expect(await changeStore(after).after(0, 10)).toEqual({ changes: [change(1)], next: 1 })
   await after.destroy()
   rmSync(folder, { recursive: true })
 })

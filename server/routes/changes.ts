@@ -25,8 +25,8 @@ export function changeRoutes(store: ChangeStore): Router {
     const query = v.safeParse(QuerySchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
     const { after, limit } = query.output
-    const changes = await store.after(after, limit)
-    res.json({ changes: changes.map(({ seq: _seq, ...change }) => change), next: changes.at(-1)?.seq ?? after, more: changes.length === limit && limit > 0 })
+    const { changes, next } = await store.after(after, limit)
+    res.json({ changes, next, more: changes.length === limit && limit > 0 })
   })
 
   router.post('/', async (req, res) => {

@@ -2,10 +2,6 @@
 import type { Change } from '@oak/core/job/change'
 import type { Database } from './database'
 
-export interface StoredChange extends Change {
-  readonly seq: number
-}
-
 export type PutResult =
   | { readonly ok: true; readonly added: readonly string[]; readonly known: readonly string[] }
   /** An id came again with other contents: nothing of the batch was stored. */
@@ -13,12 +9,13 @@ export type PutResult =
 
 export interface ChangeStore {
   readonly put: (changes: readonly Change[]) => Promise<PutResult>
-  readonly after: (seq: number, limit: number) => Promise<StoredChange[]>
+  /** Changes that arrived after number `seq`, in order of arrival, and the number of the last. */
+  readonly after: (seq: number, limit: number) => Promise<{ readonly changes: Change[]; readonly next: number }>
 }
 
 const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({ id, job, path: JSON.stringify(path), value: JSON.stringify(value), at, device, technician })
 type Row = ReturnType<typeof toRow>
-const fromRow = (row: Row & { seq: number }): StoredChange => ({ ...row, path: JSON.parse(row.path) as string[], value: JSON.parse(row.value) as unknown })
+const fromRow = ({ id, job, path, value, at, device, technician }: Row): Change => ({ id, job, path: JSON.parse(path) as string[], value: JSON.parse(value) as unknown, at, device, technician })
 
 const sameRow = (a: Row, b: Row): boolean => (Object.keys(a) as (keyof Row)[]).every((key) => a[key] === b[key])
 
@@ -54,7 +51,7 @@ export function changeStore(db: Database): ChangeStore {
     },
     async after(seq, limit) {
       const rows = await db.selectFrom('change').select(['seq', 'id', 'job', 'path', 'value', 'at', 'device', 'technician']).where('seq', '>', seq).orderBy('seq').limit(limit).execute()
-      return rows.map(fromRow)
+      return { changes: rows.map(fromRow), next: rows.at(-1)?.seq ?? seq }
     },
   }
 }

@@ -36,21 +36,21 @@ const SOURCES: readonly { readonly value: StatedSource; readonly text: string }[
 
 export function WireSheet({ unit, wire, finding, problems, onClose, onChange, onRemove }: WireSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)
-  const { id: _id, ...value } = wire
-  const change = (patch: Partial<Wire>) => setWrong(onChange({ ...value, ...patch }))
+  const { from, to, segments, traced, stated } = wire
+  const change = (patch: Partial<Wire>) => setWrong(onChange({ from, to, segments, traced, stated, ...patch }))
   const posts = unit.posts.map((p) => ({ value: p.id, text: postName(unit, p.id) }))
   return (
     <Sheet title={`Wire on ${postName(unit, wire.from)}`} open onClose={onClose} testID="wire-sheet">
       {[...problems, ...(wrong ? [wrong] : [])].map((text) => <Words key={text} tone="stop" size="strong" live testID="wire-problem">{text}</Words>)}
-      <PickOne label="Leaves terminal" options={posts} value={wire.from} onPick={(from) => change({ from })} />
-      <PickOne label="Goes to" options={[{ value: MOTOR_END, text: 'the old motor' }, ...posts]} value={wire.to} onPick={(to) => change({ to })} />
-      <Segments wire={wire} onChange={(segments) => change({ segments })} />
+      <PickOne label="Leaves terminal" options={posts} value={wire.from} onPick={(post) => change({ from: post })} />
+      <PickOne label="Goes to" options={[{ value: MOTOR_END, text: 'the old motor' }, ...posts]} value={wire.to} onPick={(end) => change({ to: end })} />
+      <Segments wire={wire} onChange={(run) => change({ segments: run })} />
       <View style={{ gap: 6 }}>
         <Words size="strong">Followed by hand from end to end</Words>
         <Choice label="Traced" value={wire.traced ? 'yes' : 'no'} onChange={(v) => change({ traced: v === 'yes' })} options={[{ value: 'yes', text: 'traced' }, { value: 'no', text: 'not yet' }]} />
       </View>
       {finding ? <FindingView finding={finding} /> : null}
-      {wire.to === MOTOR_END ? <Stated wire={wire} onChange={(stated) => change({ stated })} /> : null}
+      {wire.to === MOTOR_END ? <Stated wire={wire} onChange={(said) => change({ stated: said })} /> : null}
       <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
     </Sheet>
   )

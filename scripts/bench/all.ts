@@ -1,0 +1,13 @@
+// `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchTapPlan } from './tap-plan'
+import { benchWire } from './wire-size'
+
+async function main(): Promise<void> {
+  await benchTapPlan()
+  benchWire()
+}
+
+main().catch((error: unknown) => {
+  console.error(error)
+  process.exitCode = 1
+})

@@ -1,0 +1,50 @@
+// JavaScript over the wire against a bare page of the same framework, built here and now.
+import { execFileSync } from 'node:child_process'
+import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
+
+const root = resolve(__dirname, '..', '..')
+const WANTED = 1.35
+const BARE_PAGE = `import { PaperProvider, Text } from 'react-native-paper'
+export default function Page() {
+  return <PaperProvider><Text>bare</Text></PaperProvider>
+}
+`
+
+interface Sizes {
+  readonly gzip: number
+  readonly brotli: number
+}
+
+/** The scripts of a build whose names begin so: "entry" is all that the first screen needs. */
+function sizesIn(folder: string, prefix = ''): Sizes {
+  const scripts = readdirSync(folder).filter((name) => name.endsWith('.js') && name.startsWith(prefix)).map((name) => readFileSync(join(folder, name)))
+  const sum = (compress: (data: Buffer) => Buffer) => scripts.reduce((total, data) => total + compress(data).length, 0)
+  return { gzip: sum((d) => gzipSync(d, { level: 9 })), brotli: sum((d) => brotliCompressSync(d, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } })) }
+}
+
+function buildBarePage(): string {
+  const folder = join(root, 'app', '.expo', 'bare')
+  rmSync(folder, { recursive: true, force: true })
+  mkdirSync(join(folder, 'app'), { recursive: true })
+  writeFileSync(join(folder, 'package.json'), JSON.stringify({ name: 'bare', version: '1.0.0', private: true, main: 'expo-router/entry' }))
+  writeFileSync(join(folder, 'app.json'), JSON.stringify({ expo: { name: 'bare', slug: 'bare', scheme: 'bare', platforms: ['web'], plugins: ['expo-router'], web: { bundler: 'metro', output: 'single' } } }))
+  writeFileSync(join(folder, 'babel.config.js'), "module.exports = { presets: ['babel-preset-expo'] }\n")
+  writeFileSync(join(folder, 'app', 'index.tsx'), BARE_PAGE)
+  execFileSync(join(root, 'node_modules/.bin/expo'), ['export', '-p', 'web'], { cwd: folder, env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' }, stdio: 'pipe' })
+  return join(folder, 'dist', '_expo', 'static', 'js', 'web')
+}
+
+export function benchWire(): void {
+  console.log('JavaScript over the wire against a bare page of the same framework')
+  const bare = sizesIn(buildBarePage())
+  const dist = join(root, 'app', 'dist', '_expo', 'static', 'js', 'web')
+  const ours = sizesIn(dist, 'entry')
+  const whole = sizesIn(dist)
+  for (const kind of ['gzip', 'brotli'] as const) {
+    const ratio = ours[kind] / bare[kind]
+    const kB = (bytes: number) => `${Math.round(bytes / 1000)} kB`
+    console.log(`  ${kind.padEnd(6)}: first load ${kB(ours[kind])}, bare ${kB(bare[kind])}: ${ratio.toFixed(2)} times (wanted at most ${WANTED})${ratio > WANTED ? '  ABOVE' : ''}; with the worker, fetched later, ${kB(whole[kind])}: ${(whole[kind] / bare[kind]).toFixed(2)} times`)
+  }
+}
