@@ -1,5 +1,7 @@
 import { delivered, expect, move, test, toBoard, verdict } from './app'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('with the server stopped the work goes on, survives a reload, and is delivered once when it returns', async ({ app, server }) => {
   await delivered(app)
   await app.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === 'activated')

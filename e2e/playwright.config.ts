@@ -15,6 +15,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '../test-results/report.json' }]],
   use: {
     acceptDownloads: true,
+    // Only the tests without a server need it; everywhere else it would fetch the whole app twice.
+    serviceWorkers: 'block',
     trace: 'off',
     timezoneId: 'UTC',
     launchOptions: {
@@ -24,6 +26,6 @@ export default defineConfig({
   },
   projects: [
     { name: 'phone', use: phone },
-    { name: 'wide', use: wide, testMatch: ['slice.spec.ts', 'keyboard.spec.ts'] },
+    { name: 'wide', use: wide, testMatch: ['slice.spec.ts', 'keyboard.spec.ts', 'offline.spec.ts'] },
   ],
 })

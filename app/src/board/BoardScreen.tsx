@@ -6,7 +6,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput, type HookupNeed } from '@oak/core/job/hookup-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
-import { rotationText } from '@oak/core/rotation/view'
+import { VIEW_NAMES, type Rotation } from '@oak/core/rotation/view'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
@@ -168,11 +168,11 @@ function InHand({ lead, place, home, onMove, onDone }: InHandProps) {
   )
 }
 
-function Turning({ rotation, running, onTurn }: { readonly rotation: Parameters<typeof rotationText>[0]; readonly running: boolean; readonly onTurn?: () => void }) {
+function Turning({ rotation, running, onTurn }: { readonly rotation: Rotation; readonly running: boolean; readonly onTurn?: () => void }) {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
       <RotationPicture rotation={rotation} size={56} />
-      <Words size="small" style={{ flex: 1 }}>{running ? 'Starts' : 'Stopped; would start'} {rotationText(rotation)}.</Words>
+      <Words size="small" style={{ flex: 1 }}>{running ? 'Starts' : 'Stopped; would start'} {rotation.direction}, seen from the {VIEW_NAMES[rotation.seenFrom]}.</Words>
       {onTurn ? <QuietButton text="Turn the plug" icon="plug" onPress={onTurn} testID="turn-plug" /> : null}
     </View>
   )

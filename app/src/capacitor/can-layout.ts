@@ -23,14 +23,18 @@ export function placeSections(sections: readonly Section[]): SectionSpot[] {
   })
 }
 
-/** A jumper from post to post, bowed outwards so that it does not cross C. */
+/** A jumper keeps this far from the middle of C. */
+const CLEAR_OF_C = 46
+
+/** A jumper from post to post: straight, or bowed where it would run over C. */
 export function jumperPath(a: SectionSpot, b: SectionSpot): string {
   const mx = (a.x + b.x) / 2
   const my = (a.y + b.y) / 2
-  const away = Math.hypot(mx - CENTRE, my - CENTRE) || 1
-  const push = 34
-  const straightAcross = away < 20
-  const cx = straightAcross ? mx + (a.y - b.y) * 0.35 : mx + ((mx - CENTRE) / away) * push
-  const cy = straightAcross ? my + (b.x - a.x) * 0.35 : my + ((my - CENTRE) / away) * push
-  return `M${a.x} ${a.y}Q${cx} ${cy} ${b.x} ${b.y}`
+  const away = Math.hypot(mx - CENTRE, my - CENTRE)
+  if (away >= CLEAR_OF_C - 3) return `M${a.x} ${a.y}L${b.x} ${b.y}`
+  // Outwards from C; for posts right across from each other, to the side.
+  const length = Math.hypot(b.x - a.x, b.y - a.y)
+  const [ox, oy] = away > 1 ? [(mx - CENTRE) / away, (my - CENTRE) / away] : [(a.y - b.y) / length, (b.x - a.x) / length]
+  const push = 2 * (CLEAR_OF_C - away)
+  return `M${a.x} ${a.y}Q${mx + ox * push} ${my + oy * push} ${b.x} ${b.y}`
 }

@@ -1,7 +1,7 @@
 import { CANS } from '@oak/core/capacitor/cans'
 import type { Can } from '@oak/core/capacitor/can'
 import { withoutSection, withSection } from './can-edits'
-import { CENTRE, placeSections } from './can-layout'
+import { CENTRE, jumperPath, placeSections } from './can-layout'
 
 describe('the can from the top', () => {
   it.each([1, 2, 3, 6, 12, 24])('%i posts stand apart from each other and inside the rim', (n) => {
@@ -10,6 +10,25 @@ describe('the can from the top', () => {
       expect(Math.hypot(a.x - CENTRE, a.y - CENTRE) + a.r).toBeLessThan(140)
       if (n <= 12) for (const b of spots.slice(i + 1)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r - 1)
     }
+  })
+})
+
+describe('a jumper', () => {
+  const spots = placeSections(Array.from({ length: 6 }, (_, i) => ({ id: `s${i}`, microfarads: 5 })))
+  /** The nearest a path comes to a point, walked in small steps from its own drawing commands. */
+  const nearest = (d: string, x: number, y: number) => {
+    const n = d.match(/-?[\d.]+(e-?\d+)?/g)?.map(Number) ?? []
+    const [ax, ay, bx, by, cx, cy] = n as [number, number, number, number, number, number]
+    const [qx, qy, ex, ey] = d.includes('Q') ? [bx, by, cx, cy] : [(ax + bx) / 2, (ay + by) / 2, bx, by]
+    return Math.min(...Array.from({ length: 101 }, (_, i) => i / 100).map((t) => Math.hypot((1 - t) ** 2 * ax + 2 * t * (1 - t) * qx + t * t * ex - x, (1 - t) ** 2 * ay + 2 * t * (1 - t) * qy + t * t * ey - y)))
+  }
+  it('runs over neither C nor a post between', () => {
+    for (const a of spots)
+      for (const b of spots) {
+        if (a === b) continue
+        expect(nearest(jumperPath(a, b), CENTRE, CENTRE)).toBeGreaterThan(30)
+        for (const other of spots) if (other !== a && other !== b) expect(nearest(jumperPath(a, b), other.x, other.y)).toBeGreaterThan(other.r)
+      }
   })
 })
 

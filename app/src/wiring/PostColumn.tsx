@@ -64,15 +64,15 @@ function Live({ pattern, id }: { readonly pattern: NonNullable<PostFace['pattern
   if (pattern === 'none') return null
   const key = `live-${pattern}-${id.replace(/[^a-z0-9]/gi, '_')}`
   return (
-    <Svg style={{ position: 'absolute', left: 0, right: 0, bottom: 0, pointerEvents: 'none' }} width="100%" height={7} aria-hidden>
+    <Svg style={{ position: 'absolute', left: 0, right: 0, bottom: 0, pointerEvents: 'none' }} width="100%" height={5} aria-hidden>
       <Defs>
         <Pattern id={key} width={8} height={8} patternUnits="userSpaceOnUse">
           {pattern === 'stripes' && <Line x1={-2} y1={10} x2={10} y2={-2} stroke={palette.ink} strokeWidth={3} />}
-          {pattern === 'dots' && <Circle cx={4} cy={3.5} r={2.2} fill={palette.ink} />}
+          {pattern === 'dots' && <Circle cx={4} cy={2.5} r={2} fill={palette.ink} />}
           {pattern === 'cross' && <Line x1={4} y1={0} x2={4} y2={8} stroke={palette.ink} strokeWidth={1.5} />}
         </Pattern>
       </Defs>
-      <Rect width="100%" height={7} fill={`url(#${key})`} />
+      <Rect width="100%" height={5} fill={`url(#${key})`} />
     </Svg>
   )
 }
