@@ -1,6 +1,6 @@
 // Installs the packages, and before them what the SQLite binding is built with, once for each lock file.
-import { existsSync } from 'node:fs'
-import { resolve } from 'node:path'
+import { existsSync, realpathSync } from 'node:fs'
+import { dirname, resolve } from 'node:path'
 import { has, root, run, tryRun } from './run.mjs'
 import { hashOf, isFresh, keepStamp } from './stamp.mjs'
 
@@ -14,10 +14,16 @@ export function install() {
   const missing = BUILD_TOOLS.filter((tool) => !has(tool))
   if (missing.length > 0) aptInstall(['python3', 'make', 'g++'], `building the SQLite binding needs ${missing.join(', ')}`)
   console.log('Installing packages (about four minutes the first time)…')
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env: headers() })
   // npm may hold back install scripts: build the binding then.
-  if (!existsSync(resolve(root, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) run('npm', ['rebuild', 'better-sqlite3', '--foreground-scripts', '--loglevel=error'])
+  if (!existsSync(resolve(root, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) run('npm', ['rebuild', 'better-sqlite3', '--foreground-scripts', '--loglevel=error'], { env: headers() })
   keepStamp('install', hash)
+}
+
+/** Where this Node's own headers are, so that the binding is built without fetching them; nothing when they are not beside it. */
+function headers() {
+  const prefix = dirname(dirname(realpathSync(process.execPath)))
+  return existsSync(resolve(prefix, 'include', 'node', 'node.h')) ? { npm_config_nodedir: prefix } : {}
 }
 
 /** Installs Debian packages where this may be done, else says what is missing. */
