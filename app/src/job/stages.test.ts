@@ -1,0 +1,31 @@
+import { CANS } from '@oak/core/capacitor/cans'
+import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import { nextStage, STAGES, stageState } from './stages'
+
+const wire = (traced: boolean) => ({ from: 'T1', to: 'motor', segments: [], traced, stated: [] })
+const with_ = (more: Partial<JobDocument>): JobDocument => ({ ...EMPTY_JOB, ...more })
+
+const recorded = { unit: 'cooling-1-pole-shared-capacitor', wires: { a: wire(true) } }
+const chosen = { ...recorded, motor: LEAD_SHEETS[0] ?? null, wanted: { direction: 'CW' as const, seenFrom: 'lead-end' as const } }
+const fitted = { ...chosen, can: CANS[0] ?? null, compressorMicrofarads: 40 }
+
+it.each([
+  ['an empty job', EMPTY_JOB, 'wires'],
+  ['a unit without traced wires', with_({ unit: recorded.unit, wires: { a: wire(false) } }), 'wires'],
+  ['wires traced', with_(recorded), 'motor'],
+  ['a motor without a wanted rotation', with_({ ...chosen, wanted: null }), 'motor'],
+  ['a motor chosen', with_(chosen), 'capacitor'],
+  ['a shared can without the compressor’s value', with_({ ...fitted, compressorMicrofarads: null }), 'capacitor'],
+  ['everything chosen', with_(fitted), 'board'],
+  ['proven', with_({ ...fitted, proven: { verdict: 'proven', sentence: 'x', print: 'y' } }), 'card'],
+])('%s goes on at %s', (_, job, stage) => expect(nextStage(job)).toBe(stage))
+
+it('a fan with a capacitor of its own needs no compressor value', () =>
+  expect(stageState(with_({ ...fitted, unit: 'cooling-1-pole-own-capacitor', compressorMicrofarads: null }), 'capacitor')).toBe('done'))
+
+it('a stage begun is neither empty nor done', () => {
+  expect(stageState(with_({ unit: recorded.unit }), 'wires')).toBe('part')
+  expect(stageState(with_({ placements: { black: { kind: 'loose' } } }), 'board')).toBe('part')
+  expect(STAGES.map((s) => stageState(EMPTY_JOB, s.id))).toEqual(['empty', 'empty', 'empty', 'empty', 'empty'])
+})

@@ -1,0 +1,65 @@
+import { workOutHookup } from './hookup'
+import { hookupWith, onPost, requestFor, sheetOf } from '../testing/fixtures'
+import { setLeads } from '../motor/settings'
+import { Conductors } from '../wiring/conductors'
+import { buildNetwork, COMMON, leadPoint, RUN, START } from './network'
+import { copperIn, potentials } from './potential'
+
+const hookupOf = (unit: string, sheetId = 'rowan-25r') => {
+  const request = requestFor(unit, sheetId)
+  const answer = workOutHookup(request)
+  const leads = setLeads(request.sheet, answer.horsepower, answer.plug.set)
+  return { unit: request.unit, can: answer.can, unitWires: [...answer.unitWires, ...answer.added], leads, placements: answer.placements }
+}
+
+describe('conductors', () => {
+  it('join step by step, and know nothing of strangers', () => {
+    const copper = new Conductors()
+    copper.join('a', 'b')
+    copper.join('c', 'd')
+    expect([copper.joined('a', 'b'), copper.joined('a', 'c'), copper.joined('x', 'y'), copper.joined('x', 'x')]).toEqual([true, false, false, true])
+    copper.join('b', 'c')
+    expect(copper.joined('a', 'd')).toBe(true)
+  })
+  it('survive loops of jumpers', () => {
+    const copper = new Conductors()
+    for (const [a, b] of [['a', 'b'], ['b', 'c'], ['c', 'a'], ['a', 'a']] as const) copper.join(a, b)
+    expect(copper.find('a')).toBe(copper.find('c'))
+  })
+})
+
+describe('the network', () => {
+  it('takes run-return as run, and every idle tap as a point of its own', () => {
+    const sheet = sheetOf('rowan-33m')
+    const leads = setLeads(sheet, sheet.settings.horsepower[0]!, sheet.settings.rotation[0]!)
+    const points = Object.fromEntries(leads.map((l) => [l.lead.id, leadPoint(l)]))
+    expect(points).toMatchObject({ black: COMMON, white: RUN, 'brown/white': RUN, brown: START, blue: 'MOTOR:power-tap:blue', red: 'MOTOR:power-tap:red' })
+  })
+  it('holds a capacitor for each section, and the one that stays with its value unknown', () => {
+    expect(buildNetwork(hookupOf('cooling-1-pole-shared-capacitor')).capacitors).toHaveLength(6)
+    const own = buildNetwork(hookupOf('cooling-1-pole-own-capacitor')).capacitors
+    expect(own.filter((c) => c.microfarads === null)).toEqual([{ a: 'H1', b: 'H2', microfarads: null }])
+  })
+  it('lands only what is on a post', () => {
+    const network = buildNetwork(hookupOf('cooling-1-pole-shared-capacitor'))
+    expect(network.conductors.flatMap((c) => (c.lead ? [c.lead] : [])).sort()).toEqual(['black', 'brown', 'green', 'white'])
+  })
+})
+
+describe('potentials', () => {
+  const at = (unit: string, mode: 'off' | 'cooling' | 'defrost', points: string[]) => {
+    const hookup = hookupOf(unit)
+    const network = buildNetwork(hookup)
+    return Object.fromEntries(potentials(copperIn(hookup.unit, network, mode), network, points))
+  }
+  // By hand: one pole, so L2 and T2 are one copper; T1 hangs on L1 only while the contactor is closed.
+  it('of a one-pole unit, off', () => expect(at('cooling-1-pole-shared-capacitor', 'off', ['L1', 'T1', 'L2', 'T2', COMMON, 'GND', 'A1'])).toEqual({ L1: 'line1', T1: 'through', L2: 'line2', T2: 'line2', [COMMON]: 'through', GND: 'earth', A1: 'low-voltage' }))
+  it('of a two-pole unit, off: nothing behind the contactor', () => expect(at('cooling-2-pole-shared-capacitor', 'off', ['T1', 'T2', COMMON, RUN, START])).toEqual({ T1: 'dead', T2: 'dead', [COMMON]: 'dead', [RUN]: 'dead', [START]: 'dead' }))
+  it('of a heat pump in defrost: the relay holds motor common off the line', () => expect(at('heat-pump-2-pole-shared-capacitor', 'defrost', ['DF1', 'DF2', COMMON, RUN])).toEqual({ DF1: 'line1', DF2: 'through', [COMMON]: 'through', [RUN]: 'line2' }))
+  it('a point joined to two sources is a fault', () => {
+    const { proof } = hookupWith(requestFor(), { green: onPost('T1') })
+    expect(proof.modes.find((m) => m.mode === 'cooling')?.posts).toMatchObject({ T1: 'line1', GND: 'earth' })
+    const short = hookupWith(requestFor(), { 'brown/white': onPost('T1') }).proof
+    expect(short.modes.find((m) => m.mode === 'cooling')?.posts.T1).toBe('fault')
+  })
+})
