@@ -53,7 +53,7 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
     const onKey = (event: KeyboardEvent) => {
       const key = event.key === 'Backspace' ? 'backspace' : event.key === ',' ? '.' : event.key
       if (KEYS.includes(key)) press(key)
-      else if (event.key === 'Enter' && !(event.target as Element | null)?.closest('button')) set()
+      else if (event.key === 'Enter' && !(event.target instanceof Element && event.target.closest('button'))) set()
       else return
       event.preventDefault()
     }

@@ -1,0 +1,103 @@
+// The parts that every screen is made of, used as a finger, a keyboard and a screen reader use them.
+import { fireEvent, render, screen } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { useState } from 'react'
+import { Choice } from './Choice'
+import { NumberPad } from './NumberPad'
+import { PickOne } from './PickOne'
+import { Sheet } from './Sheet'
+import { InsulationLabel, SwatchGrid } from './Swatch'
+import { ThemeProvider } from './theme'
+import { VERDICT_WORDS, VerdictMark, type Verdict } from './VerdictMark'
+
+const show = (element: ReactElement) => render(<ThemeProvider>{element}</ThemeProvider>)
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
+
+describe('the number pad', () => {
+  function Pad({ onSet }: { readonly onSet: (value: number) => string | null }) {
+    const [open, setOpen] = useState(true)
+    return <NumberPad title="Compressor needs" unit="µF" value={35} open={open} onClose={() => setOpen(false)} onSet={onSet} />
+  }
+  it('replaces the old number with the first digit, then goes on', () => {
+    show(<Pad onSet={() => null} />)
+    expect(screen.getByTestId('pad-value').textContent).toBe('35')
+    for (const key of ['4', '0', '.', '5']) press(key)
+    expect(screen.getByTestId('pad-value').textContent).toBe('40.5')
+    press('Delete last digit')
+    expect(screen.getByTestId('pad-value').textContent).toBe('40.')
+  })
+  it('takes a keyboard as well, a comma as a point', () => {
+    const taken: number[] = []
+    show(<Pad onSet={(value) => (taken.push(value), null)} />)
+    for (const key of ['7', ',', '5', 'Enter']) fireEvent.keyDown(window, { key })
+    expect(taken).toEqual([7.5])
+    expect(screen.queryByTestId('number-pad')).toBeNull()
+  })
+  it('stays open and says why when the number is refused', () => {
+    show(<Pad onSet={() => 'The compressor’s µF must be above 0 µF.'} />)
+    press('0')
+    fireEvent.click(screen.getByTestId('pad-set'))
+    expect(screen.getByTestId('pad-problem').textContent).toBe('The compressor’s µF must be above 0 µF.')
+    press('4')
+    expect(screen.queryByTestId('pad-problem')).toBeNull()
+  })
+})
+
+describe('choices', () => {
+  it('say which one holds, and tell of another', () => {
+    const chosen: string[] = []
+    show(<Choice label="Direction" value="CW" onChange={(v) => chosen.push(v)} options={[{ value: 'CW', text: 'CW' }, { value: 'CCW', text: 'CCW' }]} />)
+    const [cw, ccw] = screen.getAllByRole('radio')
+    expect([cw, ccw].map((r) => r?.getAttribute('aria-checked'))).toEqual(['true', 'false'])
+    fireEvent.click(ccw as HTMLElement)
+    expect(chosen).toEqual(['CCW'])
+  })
+  it('of many stay closed until asked for, and close again', () => {
+    const picked: string[] = []
+    show(<PickOne label="Goes to" value="a" onPick={(v) => picked.push(v)} options={[{ value: 'a', text: 'the old motor' }, { value: 'b', text: 'T1 on the contactor' }]} />)
+    expect(screen.queryAllByRole('radio')).toHaveLength(0)
+    press('Goes to: the old motor')
+    fireEvent.click(screen.getByRole('radio', { name: 'T1 on the contactor' }))
+    expect(picked).toEqual(['b'])
+    expect(screen.queryAllByRole('radio')).toHaveLength(0)
+  })
+})
+
+describe('wire colours', () => {
+  it('are never shown without their name and code', () => {
+    show(<InsulationLabel insulation={{ colour: 'BN', stripe: 'WH' }} />)
+    expect(screen.getByText('brown with white stripe · BN/WH')).toBeTruthy()
+  })
+  it('that were not noted say so', () => {
+    show(<InsulationLabel insulation={null} />)
+    expect(screen.getByText('colour not noted')).toBeTruthy()
+  })
+  it('are twelve to pick from, and none where there may be none', () => {
+    const picked: (string | null)[] = []
+    show(<SwatchGrid label="Stripe" none="no stripe" value={null} onPick={(code) => picked.push(code)} />)
+    expect(screen.getAllByRole('radio')).toHaveLength(13)
+    fireEvent.click(screen.getByRole('radio', { name: 'Stripe: white' }))
+    fireEvent.click(screen.getByRole('radio', { name: 'Stripe: no stripe' }))
+    expect(picked).toEqual(['WH', null])
+  })
+})
+
+it('a sheet is a named dialogue with a way out', () => {
+  let closed = 0
+  show(<Sheet title="Why" open onClose={() => (closed += 1)}>reasons</Sheet>)
+  expect(screen.getByRole('dialog', { name: 'Why' })).toBeTruthy()
+  fireEvent.click(screen.getAllByRole('button', { name: 'Close' }).at(-1) as HTMLElement)
+  expect(closed).toBe(1)
+})
+
+it('the four verdicts are told apart by shape alone', () => {
+  const drawing = (verdict: Verdict) => {
+    const { container, unmount } = show(<VerdictMark verdict={verdict} />)
+    const shapes = [...container.querySelectorAll('svg *')].map((e) => `${e.tagName} ${e.getAttribute('d') ?? e.getAttribute('r') ?? ''}`).join(';')
+    unmount()
+    return shapes
+  }
+  const drawings = (Object.keys(VERDICT_WORDS) as Verdict[]).map(drawing)
+  expect(new Set(drawings).size).toBe(4)
+  expect(drawings.every((d) => d.length > 5)).toBe(true)
+})
