@@ -15,7 +15,12 @@ function reach(edges: readonly Edge[], from: string): Set<string> {
   const queue = [from]
   while (queue.length > 0) {
     const at = queue.pop() as string
-    for (const [a, b] of edges) for (const [here, there] of [[a, b], [b, a]] as const) if (here === at && !seen.has(there)) queue.push(there), seen.add(there)
+    for (const [a, b] of edges)
+      for (const [here, there] of [[a, b], [b, a]] as const)
+        if (here === at && !seen.has(there)) {
+          seen.add(there)
+          queue.push(there)
+        }
   }
   return seen
 }

@@ -84,7 +84,7 @@ describe('wire colours', () => {
 
 it('a sheet is a named dialogue with a way out', () => {
   let closed = 0
-  show(<Sheet title="Why" open onClose={() => (closed += 1)}>reasons</Sheet>)
+  show(<Sheet title="Why" open onClose={() => (closed += 1)}><InsulationLabel insulation={null} /></Sheet>)
   expect(screen.getByRole('dialog', { name: 'Why' })).toBeTruthy()
   fireEvent.click(screen.getAllByRole('button', { name: 'Close' }).at(-1) as HTMLElement)
   expect(closed).toBe(1)
