@@ -59,6 +59,8 @@ test('a card goes stale when the hookup changes after it was proven', async ({ a
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('stage-card').click()
   await expect(app.getByTestId('no-card')).toContainText('Something changed since it was proven.')
+  await app.getByTestId('to-home').click()
+  await expect(app.getByTestId(/^job-0/)).toContainText('changed since it was proven')
 })
 
 test('a motor that cannot turn the wanted way is refused where it is chosen', async ({ app }) => {

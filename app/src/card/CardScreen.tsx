@@ -6,7 +6,7 @@ import { TextInput } from 'react-native-paper'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/hookup-input'
 import { writeJobFile } from '@oak/core/job/job-file'
-import { printOf } from '@oak/core/job/print'
+import { standingProof } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
@@ -30,7 +30,7 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
   const result = useOperation('hookup-card', input)
   const output = result?.ok ? (result.output as HookupCardOutput) : null
-  const stands = hookup !== null && job.proven?.print === printOf(hookup)
+  const stands = standingProof(job) !== null
   const card = stands ? output?.card : null
   if (!card || !output) return <NoCard id={id} job={job} why={result && !result.ok ? result.error.message : !hookup || !job.proven ? 'The hookup is not proven yet.' : !stands ? 'Something changed since it was proven.' : (output?.why ?? 'Working it out…')} />
 

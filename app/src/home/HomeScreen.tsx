@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
+import { standingProof } from '@oak/core/job/standing-proof'
 import { nextStage, STAGES, stageState } from '../job/stages'
 import { theJobs, useJobs } from '../state/app'
 import type { JobEntry } from '../state/jobs'
@@ -76,9 +77,10 @@ function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly onPress
   const palette = usePalette()
   const { document: job } = entry
   const next = STAGES.find((s) => s.id === nextStage(job))
-  const proven = job.proven !== null
+  const proven = standingProof(job)
+  const state = proven ? proven.sentence : `Next: ${next?.name.toLowerCase()}${job.proven ? ', changed since it was proven' : ''}`
   return (
-    <Tap onPress={onPress} testID={`job-${entry.id}`} label={`${job.title || 'Unnamed job'}, ${proven ? job.proven?.sentence : `next: ${next?.name}`}`} style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.line, backgroundColor: palette.surface, padding: 12 }}>
+    <Tap onPress={onPress} testID={`job-${entry.id}`} label={`${job.title || 'Unnamed job'}, ${state}`} style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.line, backgroundColor: palette.surface, padding: 12 }}>
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
         <View style={{ flex: 1, gap: 2 }}>
           <Words size="strong" lines={2}>{job.title || 'Unnamed job'}</Words>
@@ -89,9 +91,9 @@ function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly onPress
               return <View key={s.id} style={{ flex: 1, maxWidth: 46, height: 7, borderRadius: 4, borderWidth: 1.5, borderColor: palette.ink, overflow: 'hidden' }}><View style={{ height: 7, width: state === 'done' ? '100%' : state === 'part' ? '45%' : 0, backgroundColor: palette.ink }} /></View>
             })}
           </View>
-          <Words size="small" tone={proven ? 'proven' : 'ink'} lines={2}>{proven ? job.proven?.sentence : `Next: ${next?.name.toLowerCase()}`} · {format(lastEdit(entry), 'd MMM, HH:mm')}</Words>
+          <Words size="small" tone={proven ? proven.verdict : 'ink'} lines={2}>{state} · {format(lastEdit(entry), 'd MMM, HH:mm')}</Words>
         </View>
-        {proven ? <VerdictMark verdict={job.proven?.verdict ?? 'proven'} size={34} /> : <Icon name="more" color={palette.ink} size={30} />}
+        {proven ? <VerdictMark verdict={proven.verdict} size={34} /> : <Icon name="more" color={palette.ink} size={30} />}
       </View>
     </Tap>
   )

@@ -1,5 +1,7 @@
 import { CANS } from '@oak/core/capacitor/cans'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import { hookupInput, type HookupInput } from '@oak/core/job/hookup-input'
+import { printOf } from '@oak/core/job/print'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
 import { nextStage, STAGES, stageState } from './stages'
 
@@ -9,6 +11,7 @@ const with_ = (more: Partial<JobDocument>): JobDocument => ({ ...EMPTY_JOB, ...m
 const recorded = { unit: 'cooling-1-pole-shared-capacitor', wires: { a: wire(true) } }
 const chosen = { ...recorded, motor: LEAD_SHEETS[0] ?? null, wanted: { direction: 'CW' as const, seenFrom: 'lead-end' as const } }
 const fitted = { ...chosen, can: CANS[0] ?? null, compressorMicrofarads: 40 }
+const proven = { verdict: 'proven' as const, sentence: 'x', print: printOf(hookupInput(with_(fitted)) as HookupInput) }
 
 it.each([
   ['an empty job', EMPTY_JOB, 'wires'],
@@ -18,7 +21,8 @@ it.each([
   ['a motor chosen', with_(chosen), 'capacitor'],
   ['a shared can without the compressor’s value', with_({ ...fitted, compressorMicrofarads: null }), 'capacitor'],
   ['everything chosen', with_(fitted), 'board'],
-  ['proven', with_({ ...fitted, proven: { verdict: 'proven', sentence: 'x', print: 'y' } }), 'card'],
+  ['proven', with_({ ...fitted, proven }), 'card'],
+  ['proven, then changed', with_({ ...fitted, proven, compressorMicrofarads: 45 }), 'board'],
 ])('%s goes on at %s', (_, job, stage) => expect(nextStage(job)).toBe(stage))
 
 it('a fan with a capacitor of its own needs no compressor value', () =>

@@ -1,5 +1,6 @@
 // The stages of the slice, in the order of the work, and how far a job is in each.
 import type { JobDocument } from '@oak/core/job/document'
+import { standingProof } from '@oak/core/job/standing-proof'
 
 export const STAGES = [
   { id: 'wires', name: 'Wires' },
@@ -20,8 +21,8 @@ export function stageState(job: JobDocument, stage: StageId): StageState {
     }
     case 'motor': return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
     case 'capacitor': return of(job.can !== null || Object.keys(job.readings).length > 0, job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared')))
-    case 'board': return of(Object.keys(job.placements).length > 0, job.proven !== null)
-    case 'card': return of(false, job.proven !== null)
+    case 'board': return of(job.proven !== null || Object.keys(job.placements).length > 0, standingProof(job) !== null)
+    case 'card': return of(false, standingProof(job) !== null)
   }
 }
 
