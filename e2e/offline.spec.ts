@@ -26,6 +26,17 @@ test('with the server stopped the work goes on, survives a reload, and is delive
   expect(await server.changes()).toEqual(first)
 })
 
+test('a server that lost its data is given it again by the device', async ({ app, server }) => {
+  await toBoard(app)
+  await delivered(app)
+  const before = await server.changes()
+  await server.kill()
+  server.loseData()
+  await server.up()
+  await expect.poll(async () => (await server.changes()).length, { timeout: 30_000 }).toBe(before.length)
+  expect((await server.changes()).map((c) => c.id).sort()).toEqual(before.map((c) => c.id).sort())
+})
+
 test('a closed tab loses nothing, and another tab shows the edit at once', async ({ app, server, context }) => {
   await toBoard(app)
   const url = app.url()

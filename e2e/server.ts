@@ -49,6 +49,11 @@ export class OakServer {
     this.process = null
   }
 
+  /** Its disk is gone: what it starts with next is empty. */
+  loseData(): void {
+    rmSync(this.data, { recursive: true, force: true })
+  }
+
   async changes(): Promise<{ id: string; job: string; path: string[]; value: unknown }[]> {
     const response = await fetch(`${this.url}/api/changes?limit=500`)
     return ((await response.json()) as { changes: { id: string; job: string; path: string[]; value: unknown }[] }).changes

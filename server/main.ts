@@ -12,7 +12,8 @@ async function main(): Promise<void> {
   const demo = process.env.OAK_DEMO === '1'
   const data = resolve(process.env.OAK_DATA ?? join(root, 'data', demo ? 'demo' : 'shop'))
   const host = process.env.HOST ?? '127.0.0.1'
-  const port = Number(process.env.PORT ?? 4650)
+  // Two default ports, so that a browser keeps the demo's jobs apart from the shop's own.
+  const port = Number(process.env.PORT ?? (demo ? 4650 : 4651))
   if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
   mkdirSync(data, { recursive: true })
   const db = await openDatabase(join(data, 'oak-switch.sqlite'))

@@ -26,7 +26,7 @@ export function changeRoutes(store: ChangeStore): Router {
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
     const { after, limit } = query.output
     const { changes, next } = await store.after(after, limit)
-    res.json({ changes, next, more: changes.length === limit && limit > 0 })
+    res.json({ store: await store.identity(), changes, next, more: changes.length === limit && limit > 0 })
   })
 
   router.post('/', async (req, res) => {

@@ -9,6 +9,8 @@ export type PutResult =
 
 export interface ChangeStore {
   readonly put: (changes: readonly Change[]) => Promise<PutResult>
+  /** The name of this database; another database has another. */
+  readonly identity: () => Promise<string>
   /** Changes that arrived after number `seq`, in order of arrival, and the number of the last. */
   readonly after: (seq: number, limit: number) => Promise<{ readonly changes: Change[]; readonly next: number }>
 }
@@ -49,6 +51,7 @@ export function changeStore(db: Database): ChangeStore {
         throw error
       }
     },
+    identity: async () => (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id,
     async after(seq, limit) {
       const rows = await db.selectFrom('change').select(['seq', 'id', 'job', 'path', 'value', 'at', 'device', 'technician']).where('seq', '>', seq).orderBy('seq').limit(limit).execute()
       return { changes: rows.map(fromRow), next: rows.at(-1)?.seq ?? seq }

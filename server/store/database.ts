@@ -19,6 +19,8 @@ export interface ChangeTable {
 
 export interface Tables {
   change: ChangeTable
+  /** One row: the name of this database. */
+  identity: { id: string }
 }
 
 export type Database = Kysely<Tables>

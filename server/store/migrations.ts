@@ -19,4 +19,11 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
       await db.schema.createIndex('change_job').on('change').column('job').execute()
     },
   },
+  '002-identity': {
+    // A name for this database, so that a device can tell when it speaks to another one and must deliver anew.
+    async up(db: Kysely<unknown>) {
+      await db.schema.createTable('identity').addColumn('id', 'text', (c) => c.notNull()).execute()
+      await sql`insert into identity (id) values (lower(hex(randomblob(16))))`.execute(db)
+    },
+  },
 }

@@ -22,6 +22,8 @@ export interface DeviceStore {
   readonly receive: (changes: readonly Change[], cursor: number) => Promise<void>
   readonly undelivered: () => Promise<Change[]>
   readonly markDelivered: (ids: readonly string[]) => Promise<void>
+  /** Another database answers: everything is to be delivered anew, and fetched from its start. */
+  readonly startOver: (store: string) => Promise<void>
   readonly fact: (name: string) => Promise<string | number | undefined>
   readonly setFact: (name: string, value: string | number) => Promise<void>
 }
@@ -52,6 +54,13 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
         const row = await tx.store.get(id)
         if (row) await tx.store.put({ ...row, delivered: 1 })
       }
+      await tx.done
+    },
+    async startOver(store) {
+      const tx = db.transaction(['changes', 'facts'], 'readwrite')
+      for (const row of await tx.objectStore('changes').getAll()) await tx.objectStore('changes').put({ ...row, delivered: 0 })
+      await tx.objectStore('facts').put(0, 'cursor')
+      await tx.objectStore('facts').put(store, 'store')
       await tx.done
     },
     fact: (name) => db.get('facts', name),

@@ -8,6 +8,8 @@ export type PutAnswer =
   | { readonly kind: 'unreachable' }
 
 export interface Page {
+  /** The name of the database that answered. */
+  readonly store: string
   readonly changes: Change[]
   readonly next: number
   readonly more: boolean

@@ -18,6 +18,10 @@ function memoryDevice(): DeviceStore {
     },
     undelivered: async () => [...rows.values()].filter((r) => !r.delivered).map((r) => r.change),
     markDelivered: async (ids) => ids.forEach((id) => rows.set(id, { change: (rows.get(id) as { change: Change }).change, delivered: true })),
+    startOver: async (store) => {
+      rows.forEach((r, id) => rows.set(id, { ...r, delivered: false }))
+      facts.set('cursor', 0).set('store', store)
+    },
     fact: async (name) => facts.get(name),
     setFact: async (name, value) => void facts.set(name, value),
   }
@@ -26,7 +30,7 @@ function memoryDevice(): DeviceStore {
 /** A server in memory that can go away, lose its answers, or refuse a change. */
 function memoryServer() {
   const kept: Change[] = []
-  const state = { up: true, losesAnswers: false, refuses: new Set<string>() }
+  const state = { store: 'first', up: true, losesAnswers: false, refuses: new Set<string>() }
   const server: Server = {
     async put(changes): Promise<PutAnswer> {
       if (!state.up) return { kind: 'unreachable' }
@@ -34,7 +38,7 @@ function memoryServer() {
       for (const c of changes) if (!kept.some((k) => k.id === c.id)) kept.push(c)
       return state.losesAnswers ? { kind: 'unreachable' } : { kind: 'kept' }
     },
-    after: async (cursor) => (state.up ? { changes: kept.slice(cursor, cursor + 3), next: Math.min(kept.length, cursor + 3), more: kept.length > cursor + 3 } : null),
+    after: async (cursor) => (state.up ? { store: state.store, changes: kept.slice(cursor, cursor + 3), next: Math.min(kept.length, cursor + 3), more: kept.length > cursor + 3 } : null),
   }
   return { server, kept, state }
 }
@@ -87,6 +91,19 @@ it('fetches all pages of what others did', async () => {
   await sync.round()
   expect(received).toHaveLength(7)
   expect(await device.fact('cursor')).toBe(7)
+})
+
+it('delivers everything anew when the server has another database, and says nothing else meanwhile', async () => {
+  const { device, kept, state, sync, last } = setUp()
+  await device.keep([change(1), change(2)])
+  await sync.round()
+  kept.length = 0
+  state.store = 'second'
+  kept.push(change(7))
+  await sync.round()
+  expect(kept.map((c) => c.id).sort()).toEqual(['id-1', 'id-2', 'id-7'])
+  expect((await device.all()).map((c) => c.id).sort()).toEqual(['id-1', 'id-2', 'id-7'])
+  expect(last()).toEqual({ kind: 'delivered' })
 })
 
 it('runs one round at a time, and another when one was asked for meanwhile', async () => {

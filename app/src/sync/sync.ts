@@ -24,9 +24,10 @@ export function createSync(device: DeviceStore, server: Server, onReceived: (cha
   async function once(): Promise<void> {
     const refusal = await push(device, server)
     const reached = await pull(device, server, onReceived)
+    if (reached === 'another server') return void (again = true)
     const left = (await device.undelivered()).length
     if (refusal !== null && left > 0) onState({ kind: 'refused', message: refusal, count: left })
-    else onState(left === 0 && reached ? { kind: 'delivered' } : { kind: 'waiting', count: left })
+    else onState(left === 0 && reached === 'all' ? { kind: 'delivered' } : { kind: 'waiting', count: left })
   }
 
   async function loop(): Promise<void> {
@@ -70,15 +71,20 @@ async function pushSingly(device: DeviceStore, server: Server, batch: readonly C
   return refusal
 }
 
-async function pull(device: DeviceStore, server: Server, onReceived: (changes: Change[]) => void): Promise<boolean> {
+/** Fetches what is new. When another database answers than last time, nothing is taken: delivery starts over first. */
+async function pull(device: DeviceStore, server: Server, onReceived: (changes: Change[]) => void): Promise<'all' | 'unreachable' | 'another server'> {
   for (;;) {
     const cursor = Number((await device.fact('cursor')) ?? 0)
     const page = await server.after(cursor)
-    if (!page) return false
+    if (!page) return 'unreachable'
+    if (page.store !== (await device.fact('store'))) {
+      await device.startOver(page.store)
+      return 'another server'
+    }
     if (page.changes.length > 0) {
       await device.receive(page.changes, page.next)
       onReceived(page.changes)
     }
-    if (!page.more) return true
+    if (!page.more) return 'all'
   }
 }
