@@ -1,7 +1,7 @@
 // The hookup of a job, worked out in the worker with every change. The last good answer stays while a new one is made.
 import { useEffect, useMemo, useState } from 'react'
 import type { JobDocument } from '@oak/core/job/document'
-import { hookupInput, hookupNeeds, type HookupNeed } from '@oak/core/job/hookup-input'
+import { hookupInput, hookupNeeds, type HookupInput, type HookupNeed } from '@oak/core/job/hookup-input'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { OperationError } from '@oak/core/operations/registry'
 import { runInWorker } from '../workers/operations'
@@ -16,7 +16,9 @@ export type HookupState =
 type Settled = Extract<HookupState, { kind: 'ready' | 'bad' }>
 
 export function useHookup(job: JobDocument): HookupState {
-  const input = useMemo(() => hookupInput(job), [job])
+  // Compared by contents: an edit of the job's name, or one that comes back from the server, is no reason to work it out again.
+  const text = JSON.stringify(hookupInput(job))
+  const input = useMemo(() => JSON.parse(text) as HookupInput | null, [text])
   const [settled, setSettled] = useState<{ readonly input: unknown; readonly state: Settled } | null>(null)
 
   useEffect(() => {

@@ -56,7 +56,10 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
   function take(changes: readonly Change[]): void {
     const jobs = { ...store.getState().jobs }
     for (const id of new Set(changes.map((c) => c.job))) {
-      const fresh = changes.filter((c) => c.job === id)
+      const known = new Set(jobs[id]?.changes.map((c) => c.id))
+      const fresh = changes.filter((c) => c.job === id && !known.has(c.id))
+      // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
+      if (fresh.length === 0) continue
       const all = new Map([...(jobs[id]?.changes ?? []), ...fresh].map((c) => [c.id, c]))
       jobs[id] = { id, changes: [...all.values()], document: foldJob(all.values()) }
     }
