@@ -1,5 +1,5 @@
-// Imports point down. Inside core: operations -> job -> circuit -> wiring -> motor, capacitor, rotation -> quantity.
-const order = ['operations', 'job', 'circuit', 'wiring', '(?:motor|capacitor|rotation)', 'quantity']
+// Imports point down. Inside core: operations -> job -> circuit -> diagnosis, safety -> label, meter -> wiring -> motor, capacitor, rotation -> quantity.
+const order = ['operations', 'job', 'circuit', '(?:diagnosis|safety)', '(?:label|meter)', 'wiring', '(?:motor|capacitor|rotation)', 'quantity']
 const upward = order.slice(1).map((folder, i) => ({
   name: `core-${folder.replace(/[^a-z]+/g, '-')}-imports-upward`,
   severity: 'error',

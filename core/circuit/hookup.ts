@@ -63,7 +63,7 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can })
   const unitWires = moveUnitWires(unit, wires, sides, can)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
-  const refusals = [...canRefusals, ...plugRefusals, ...translation.refusals]
+  const refusals = [...refuseKind(unit, sheet), ...canRefusals, ...plugRefusals, ...translation.refusals]
   const proof = proveHookup({
     unit, sheet, can, leads, placements, wanted,
     unitWires: [...unitWires, ...translation.added],
@@ -74,6 +74,12 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     advised: translation.leads,
   })
   return { findings, plan, can, horsepower, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
+}
+
+/** An outdoor fan motor has no speed taps for a blower's outputs, and its one speed is not a blower's. */
+function refuseKind(unit: UnitType, sheet: LeadSheet): TranslationNote[] {
+  if (unit.traits.fan === 'outdoor') return []
+  return [{ code: 'wrong-kind-of-motor', message: `${sheet.name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.` }]
 }
 
 function planCan({ unit, sheet, can, compressorMicrofarads, prefer }: HookupRequest) {

@@ -4,7 +4,7 @@ import type { SetLead } from '../motor/settings'
 import { samePlacement, type Placement } from '../wiring/placement'
 import type { Conductors } from '../wiring/conductors'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
-import type { ModeId } from '../wiring/unit-type'
+import { runningMode, type ModeId } from '../wiring/unit-type'
 import { buildNetwork, leadPoint, type Hookup, type Network, type Point } from './network'
 import { copperIn, type ModeCopper } from './potential'
 
@@ -24,9 +24,9 @@ export function viewOf(hookup: Hookup): ProofView {
 
 /** The copper of the mode in which the fan is meant to run. */
 export function running({ hookup, modes }: ProofView): ModeCopper {
-  const mode = hookup.unit.modes.find((m) => m.fanRuns)
-  const copper = mode && modes.get(mode.id)
-  if (!copper) throw new Error(`unit type ${hookup.unit.id} has no mode in which the fan runs`)
+  const mode = runningMode(hookup.unit)
+  const copper = modes.get(mode)
+  if (!copper) throw new Error(`mode ${mode} was not prepared`)
   return copper
 }
 

@@ -1,10 +1,10 @@
 // Contradictions inside a lead sheet that the shape of its fields cannot show.
 import type { Problem } from '../quantity/problem'
-import type { LeadRole, WireRole } from './role'
+import type { LeadRole, LandingRole } from './role'
 
 interface Choice {
   readonly join: readonly (readonly [string, string])[]
-  readonly land: readonly { readonly lead: string; readonly as: WireRole }[]
+  readonly land: readonly { readonly lead: string; readonly as: LandingRole }[]
   readonly insulate: readonly string[]
 }
 

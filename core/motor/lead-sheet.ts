@@ -3,7 +3,7 @@
 import * as v from 'valibot'
 import { checkWhole } from '../quantity/problem'
 import { ColourCodeSchema } from './colour'
-import { LeadRoleSchema, WireRoleSchema } from './role'
+import { LeadRoleSchema, LandingRoleSchema } from './role'
 import { leadSheetProblems } from './lead-sheet-problems'
 
 export const LEAD_SHEET_FORMAT = 'oak-switch/lead-sheet'
@@ -29,7 +29,7 @@ const ChoiceEntries = {
   /** Pairs of leads joined in the plug or with a connector. */
   join: v.optional(v.array(v.tuple([LeadIdSchema, LeadIdSchema], 'A join names two leads.')), []),
   /** Leads that carry a winding end for this choice. */
-  land: v.optional(v.array(v.strictObject({ lead: LeadIdSchema, as: WireRoleSchema })), []),
+  land: v.optional(v.array(v.strictObject({ lead: LeadIdSchema, as: LandingRoleSchema })), []),
   /** Leads capped off one by one for this choice. */
   insulate: v.optional(v.array(LeadIdSchema), []),
 }

@@ -10,7 +10,20 @@ export const LEAD_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground
 export type LeadRole = (typeof LEAD_ROLES)[number]
 export const LeadRoleSchema = v.picklist(LEAD_ROLES, `A lead's role must be one of: ${LEAD_ROLES.join(', ')}.`)
 
-export const ROLE_NAMES: Readonly<Record<LeadRole, string>> = {
+/** The winding ends that a lead can be landed as. */
+export const LANDING_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground'] as const
+export type LandingRole = (typeof LANDING_ROLES)[number]
+export const LandingRoleSchema = v.picklist(LANDING_ROLES, `A lead is landed as one of: ${LANDING_ROLES.join(', ')}.`)
+
+/**
+ * The roles a wire of the old motor can have: the plug and the taps of an outdoor motor stay at the motor. A blower has a
+ * `line` lead (neutral side, never switched), `speed` taps of which one is live, and two `capacitor` leads.
+ */
+export const WIRE_ROLES = [...LANDING_ROLES, 'line', 'speed', 'capacitor'] as const
+export type WireRole = (typeof WIRE_ROLES)[number]
+export const WireRoleSchema = v.picklist(WIRE_ROLES, `The wire's job must be one of: ${WIRE_ROLES.join(', ')}.`)
+
+export const ROLE_NAMES: Readonly<Record<LeadRole | WireRole, string>> = {
   'motor-common': 'motor common',
   run: 'run',
   start: 'start',
@@ -18,9 +31,10 @@ export const ROLE_NAMES: Readonly<Record<LeadRole, string>> = {
   ground: 'ground',
   rotation: 'rotation plug',
   'power-tap': 'horsepower tap',
+  line: 'line lead',
+  speed: 'speed tap',
+  capacitor: 'capacitor lead',
 }
 
-/** The roles a wire of the old motor can have: the plug and the taps stay at the motor. */
-export const WIRE_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground'] as const
-export type WireRole = (typeof WIRE_ROLES)[number]
-export const WireRoleSchema = v.picklist(WIRE_ROLES, `The wire's job must be one of: ${WIRE_ROLES.join(', ')}.`)
+/** The roles that wires of a motor of this kind can have. */
+export const wireRolesOf = (fan: 'outdoor' | 'blower'): readonly WireRole[] => (fan === 'blower' ? ['line', 'speed', 'capacitor', 'ground'] : LANDING_ROLES)

@@ -1,13 +1,13 @@
 // A lead sheet with its horsepower and rotation chosen: what each lead is for now.
 import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice } from './lead-sheet'
-import type { WireRole } from './role'
+import type { LandingRole } from './role'
 
 /**
  * `land`: goes to a post, for this winding end. `return`: may go to a capacitor of its own, else is insulated.
  * `plug`: stays in the reversing plug, joined to another lead. `insulate`: capped off by itself.
  */
 export type LeadUse =
-  | { readonly kind: 'land'; readonly as: WireRole }
+  | { readonly kind: 'land'; readonly as: LandingRole }
   | { readonly kind: 'return' }
   | { readonly kind: 'plug'; readonly joinedTo: string }
   | { readonly kind: 'insulate'; readonly why: string }

@@ -1,7 +1,7 @@
 // Which side of the fan's capacitor faces run, and whether copper ties it to a line already.
 // A capacitor that is tied must get the shared hookup; one that is not gets run-return (derived: see translate).
 import { Conductors } from './conductors'
-import type { PostId, UnitType } from './unit-type'
+import { runningMode, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
 
 export interface CapacitorSides {
@@ -13,11 +13,11 @@ export interface CapacitorSides {
   readonly tied: boolean
 }
 
-/** The unit's copper with the contactor closed; motor and compressor windings do not conduct here. */
-export function recordedCopper(unit: UnitType, wires: readonly NamedWire[]): Conductors {
+/** The unit's copper in a mode, with the fan running unless another is named; motor and compressor windings do not conduct here. */
+export function recordedCopper(unit: UnitType, wires: readonly NamedWire[], mode: ModeId = runningMode(unit)): Conductors {
   const copper = new Conductors()
   unit.links.forEach((link) => copper.join(link.from, link.to))
-  unit.switches.filter((s) => s.closedIn.includes('cooling')).forEach((s) => copper.join(s.from, s.to))
+  unit.switches.filter((s) => s.closedIn.includes(mode)).forEach((s) => copper.join(s.from, s.to))
   wires.filter((wire) => !goesToMotor(wire)).forEach((wire) => copper.join(wire.from, wire.to))
   return copper
 }

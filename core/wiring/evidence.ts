@@ -5,7 +5,7 @@ import { ROLE_NAMES, type WireRole } from '../motor/role'
 import hintData from './colour-hints.json'
 import { capacitorSides, recordedCopper, type CapacitorSides } from './capacitor-sides'
 import type { Conductors } from './conductors'
-import { postName, postOf, type PostId, type UnitType } from './unit-type'
+import { modesOfOutput, postName, postOf, type PostId, type PostKind, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire, type StatedSource } from './wire'
 
 export type EvidenceSource = 'terminal' | StatedSource | 'colour'
@@ -34,7 +34,7 @@ export function findRoles(unit: UnitType, wires: readonly NamedWire[]): WireFind
   const copper = recordedCopper(unit, wires)
   const sides = capacitorSides(unit, copper)
   const found = wires.filter(goesToMotor).map((wire) => {
-    const evidence = [terminalEvidence(unit, wire, copper, sides), ...statedEvidence(wire), ...colourEvidence(wire)]
+    const evidence = [terminalEvidence(unit, wire, copper, sides), ...statedEvidence(wire), ...colourEvidence(unit, wire)]
       .filter((e): e is Evidence => e !== null)
       .sort((a, b) => STRENGTH.indexOf(a.source) - STRENGTH.indexOf(b.source))
     return { wire: wire.id, ...weigh(evidence) }
@@ -82,11 +82,20 @@ function terminalEvidence(unit: UnitType, wire: NamedWire, copper: Conductors, s
   if (!post || !wire.traced) return null
   const roles = rolesAt(unit, wire.from, copper, sides)
   if (roles.length === 0) return null
-  return { source: 'terminal', roles, text: `Traced to ${postName(unit, wire.from)}: ${roles.map((r) => ROLE_NAMES[r]).join(' or ')}.` }
+  const modes = modesOfOutput(unit, wire.from)
+  const use = roles.includes('speed') ? (modes.length > 0 ? `, live in ${modes.join(' and ')}` : ', parked') : ''
+  return { source: 'terminal', roles, text: `Traced to ${postName(unit, wire.from)}: ${roles.map((r) => ROLE_NAMES[r]).join(' or ')}${use}.` }
 }
+
+const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = { neutral: 'line', output: 'speed', park: 'speed', 'cap-c': 'capacitor', 'cap-fan': 'capacitor', earth: 'ground' }
 
 /** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
 function rolesAt(unit: UnitType, id: PostId, copper: Conductors, { cSide, fanSide, tied }: CapacitorSides): WireRole[] {
+  if (unit.traits.fan === 'blower') {
+    const kind = postOf(unit, id)?.kind
+    const role = kind && BLOWER_ROLES[kind]
+    return role ? [role] : []
+  }
   if (id === fanSide) return ['start']
   if (id === cSide) return tied ? ['run'] : unit.traits.capacitor === 'own' ? ['run-return'] : []
   switch (postOf(unit, id)?.kind) {
@@ -111,14 +120,14 @@ const statedEvidence = (wire: NamedWire): Evidence[] =>
   wire.stated.map(({ source, role }) => ({ source, roles: [role], text: `${SOURCE_TEXT[source]} ${ROLE_NAMES[role]}.` }))
 
 /** The colour at the motor counts; a colour that changed at a splice says so. */
-function colourEvidence(wire: NamedWire): Evidence[] {
+function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
   const last = wire.segments.at(-1)
   if (!last) return []
-  const hint = hintData.hints.find((h) => h.colour === last.colour && h.stripe === (last.stripe ?? null))
+  const hint = hintData.hints.find((h) => h.fan === unit.traits.fan && h.colour === last.colour && h.stripe === (last.stripe ?? null))
   if (!hint) return []
   const roles = hint.roles as WireRole[]
   const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
-  const names = roles.map((r) => ROLE_NAMES[r]).join(' or ')
+  const names = 'word' in hint && hint.word ? hint.word : roles.map((r) => ROLE_NAMES[r]).join(' or ')
   const splice = changed ? ` It is ${COLOUR_NAMES[(wire.segments[0] as typeof last).colour]} at the terminal: the colour changes on the way.` : ''
   return [{ source: 'colour', roles, text: `${capital(insulationName(last))} is often ${names} (a hint only).${splice}` }]
 }

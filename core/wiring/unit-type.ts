@@ -6,9 +6,11 @@ import * as v from 'valibot'
 export type PostId = string
 const PostIdSchema = v.pipe(v.string('A terminal must be named.'), v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]{0,59}$/, 'That is not a terminal’s name.'))
 
-export const POST_KINDS = ['supply', 'load', 'coil', 'relay', 'cap-c', 'cap-fan', 'cap-compressor', 'kept-cap', 'compressor', 'earth'] as const
+export const POST_KINDS = ['supply', 'neutral', 'load', 'output', 'park', 'coil', 'relay', 'cap-c', 'cap-fan', 'cap-compressor', 'kept-cap', 'compressor', 'earth'] as const
 /**
- * `supply` line side of the contactor; `load` its load side; `coil` 24 V; `relay` a defrost board's fan relay;
+ * `supply` line side of the contactor, or the line that a board or thermostat switches; `neutral` the blower's other line, never
+ * switched; `load` load side of the contactor; `output` a speed output; `park` a dead post for an idle tap; `coil` 24 V;
+ * `relay` contacts that stand between, such as a defrost board's fan relay;
  * `cap-c`, `cap-fan`, `cap-compressor` posts of the capacitor that is replaced; `kept-cap` a capacitor that stays;
  * `compressor` the compressor's own terminals; `earth` the chassis.
  */
@@ -17,8 +19,20 @@ export type PostKind = (typeof POST_KINDS)[number]
 const PostSchema = v.strictObject({ id: PostIdSchema, label: v.string(), part: v.string(), kind: v.picklist(POST_KINDS) })
 export type Post = v.InferOutput<typeof PostSchema>
 
-export const MODE_IDS = ['off', 'cooling', 'defrost'] as const
+export const MODE_IDS = ['off', 'cooling', 'heating', 'circulation', 'defrost', 'high', 'medium', 'low'] as const
 export type ModeId = (typeof MODE_IDS)[number]
+
+/** What a person on the roof calls it; the first thing to tell a unit by. */
+export const UNIT_FAMILIES = ['outdoor-split', 'heat-pump', 'packaged', 'pool-heater', 'gas-furnace', 'electric-furnace', 'fan-coil', 'roof-through-shaft'] as const
+export type UnitFamily = (typeof UNIT_FAMILIES)[number]
+
+const SafetySchema = v.strictObject({
+  /** What to open, in order. */
+  open: v.array(v.string()),
+  /** What opening that does not take down. What the thermostat leaves live inside is worked out, not written here. */
+  staysLive: v.array(v.string()),
+  proveDead: v.array(v.strictObject({ between: v.tuple([PostIdSchema, PostIdSchema]), what: v.string() })),
+})
 
 export const UnitTypeSchema = v.strictObject({
   format: v.literal('oak-switch/unit-type'),
@@ -27,8 +41,12 @@ export const UnitTypeSchema = v.strictObject({
   source: v.string(),
   id: v.string(),
   name: v.string(),
+  family: v.picklist(UNIT_FAMILIES),
   traits: v.strictObject({
-    contactorPoles: v.picklist([1, 2]),
+    /** `blower`: speed taps on outputs, one live at a time, and a line lead that is never switched. */
+    fan: v.picklist(['outdoor', 'blower']),
+    /** 0: no contactor switches the fan. */
+    contactorPoles: v.picklist([0, 1, 2]),
     /** `shared`: one dual can with the compressor. `own`: the fan has a capacitor to itself. */
     capacitor: v.picklist(['shared', 'own']),
     defrostRelay: v.boolean(),
@@ -43,6 +61,7 @@ export const UnitTypeSchema = v.strictObject({
   modes: v.array(v.strictObject({ id: v.picklist(MODE_IDS), name: v.string(), fanRuns: v.boolean() })),
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
   typicalWires: v.array(v.strictObject({ id: v.string(), from: PostIdSchema, to: v.string() })),
+  safety: SafetySchema,
 })
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
 export type UnitTraits = UnitType['traits']
@@ -57,3 +76,14 @@ export function postName(unit: UnitType, id: PostId): string {
   const part = unit.parts.find((p) => p.id === post.part)
   return `${post.label} on the ${part ? part.name.toLowerCase() : post.part}`
 }
+
+/** The first mode in which the fan is meant to run. Throws when the unit type has none. */
+export function runningMode(unit: UnitType): ModeId {
+  const mode = unit.modes.find((m) => m.fanRuns)
+  if (!mode) throw new Error(`unit type ${unit.id} has no mode in which the fan runs`)
+  return mode.id
+}
+
+/** The modes in which a post hangs on line 1 through a switch: what a speed output is for. */
+export const modesOfOutput = (unit: UnitType, id: PostId): string[] =>
+  unit.modes.filter((mode) => mode.fanRuns && unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id))).map((mode) => mode.name)

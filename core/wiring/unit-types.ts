@@ -8,18 +8,31 @@ import heatPump1Own from './unit-types/heat-pump-1-pole-own-capacitor.json'
 import heatPump1Shared from './unit-types/heat-pump-1-pole-shared-capacitor.json'
 import heatPump2Own from './unit-types/heat-pump-2-pole-own-capacitor.json'
 import heatPump2Shared from './unit-types/heat-pump-2-pole-shared-capacitor.json'
-import { UnitTypeSchema, type UnitTraits, type UnitType } from './unit-type'
+import electricFurnace from './unit-types/electric-furnace-relay-sequencer.json'
+import fanCoil from './unit-types/fan-coil-three-speed.json'
+import gasFurnace from './unit-types/gas-furnace-board.json'
+import packaged from './unit-types/packaged-own-capacitor.json'
+import poolHeater from './unit-types/pool-heater-two-capacitors.json'
+import throughShaft from './unit-types/roof-through-shaft.json'
+import { UnitTypeSchema, type UnitFamily, type UnitTraits, type UnitType } from './unit-type'
 
 export const UNIT_TYPES: readonly UnitType[] = [
   cooling1Shared, cooling1Own, cooling2Shared, cooling2Own, heatPump1Shared, heatPump1Own, heatPump2Shared, heatPump2Own,
+  packaged, poolHeater, gasFurnace, electricFurnace, fanCoil, throughShaft,
 ].map((data) => v.parse(UnitTypeSchema, data))
 
 export const UNIT_TYPE_IDS: readonly string[] = UNIT_TYPES.map((unit) => unit.id)
 
 export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.find((unit) => unit.id === id)
 
-/** The unit with these traits; every combination ships. */
-export const unitTypeWith = (traits: UnitTraits): UnitType | undefined =>
+/** What tells the unit types of one family apart; each part may be left out. */
+export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>>
+
+/** The unit of this family with these traits; families of one type have no traits to choose. */
+export const unitTypeOf = (family: UnitFamily, { contactorPoles, capacitor }: TraitChoice = {}): UnitType | undefined =>
   UNIT_TYPES.find(
-    ({ traits: t }) => t.contactorPoles === traits.contactorPoles && t.capacitor === traits.capacitor && t.defrostRelay === traits.defrostRelay,
+    ({ family: f, traits: t }) => f === family && (contactorPoles === undefined || t.contactorPoles === contactorPoles) && (capacitor === undefined || t.capacitor === capacitor),
   )
+
+/** Does this family come in several wirings to choose between? */
+export const hasTraits = (family: UnitFamily): boolean => UNIT_TYPES.filter((unit) => unit.family === family).length > 1

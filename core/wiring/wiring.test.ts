@@ -1,7 +1,9 @@
 import { workOutHookup } from '../circuit/hookup'
 import { requestFor, tracedWires, unitOf } from '../testing/fixtures'
+import { recordedCopper } from './capacitor-sides'
 import { findRoles } from './evidence'
-import { UNIT_TYPES, unitTypeWith } from './unit-types'
+import { hasTraits, UNIT_TYPES, unitTypeOf } from './unit-types'
+import { UNIT_FAMILIES } from './unit-type'
 import type { NamedWire } from './wire'
 import { wireProblems } from './wire-problems'
 
@@ -12,14 +14,17 @@ const wires = (changes: Record<string, Partial<NamedWire>>, unit = SHARED): Name
 const roleOf = (id: string, list: NamedWire[], unit = SHARED) => findRoles(unit, list).find((f) => f.wire === id)
 
 describe('unit types', () => {
-  it('cover every combination of contactor, capacitor and relay', () => {
-    for (const contactorPoles of [1, 2] as const)
-      for (const capacitor of ['shared', 'own'] as const)
-        for (const defrostRelay of [true, false]) expect(unitTypeWith({ contactorPoles, capacitor, defrostRelay })).toBeDefined()
+  it('cover every family, and every combination of contactor and capacitor where one can choose', () => {
+    for (const family of UNIT_FAMILIES) {
+      expect(unitTypeOf(family)?.family).toBe(family)
+      if (!hasTraits(family)) continue
+      for (const contactorPoles of [1, 2] as const)
+        for (const capacitor of ['shared', 'own'] as const) expect(unitTypeOf(family, { contactorPoles, capacitor })?.traits).toMatchObject({ contactorPoles, capacitor })
+    }
   })
   it.each(UNIT_TYPES.map((u) => [u.id, u] as const))('%s names only posts it has, and its wires are free of contradiction', (_, unit) => {
     const posts = new Set(unit.posts.map((p) => p.id))
-    const named = [unit.supply.line1, unit.supply.line2, ...unit.links.flatMap((l) => [l.from, l.to]), ...unit.switches.flatMap((s) => [s.from, s.to])]
+    const named = [unit.supply.line1, unit.supply.line2, ...unit.links.flatMap((l) => [l.from, l.to]), ...unit.switches.flatMap((s) => [s.from, s.to]), ...unit.safety.proveDead.flatMap((p) => p.between)]
     expect(named.filter((id) => !posts.has(id))).toEqual([])
     expect(wireProblems(unit, tracedWires(unit))).toEqual([])
   })
@@ -52,6 +57,31 @@ describe('roles', () => {
     const roles = (list: NamedWire[]) => findRoles(unit, list).slice(0, 2).map((f) => f.role)
     expect(roles(wires({}, unit))).toEqual(['motor-common', 'run'])
     expect(roles(wires({ 'fan-a': { stated: [{ source: 'motor-label', role: 'run' }] } }, unit))).toEqual(['run', 'motor-common'])
+  })
+})
+
+describe('the wires of a blower', () => {
+  const board = unitOf('gas-furnace-board')
+  const role = (id: string, changes: Record<string, Partial<NamedWire>> = {}) => roleOf(id, wires(changes, board), board)
+  it('are line lead, speed taps with the mode they serve, and capacitor leads', () => {
+    expect(findRoles(board, wires({}, board)).map((f) => f.role)).toEqual(['line', 'speed', 'speed', 'speed', 'speed', 'capacitor', 'capacitor', 'ground'])
+    expect([role('cool')?.evidence[0]?.text, role('spare-1')?.evidence[0]?.text]).toEqual(['Traced to COOL on the fan board: speed tap, live in cooling.', 'Traced to PARK 1 on the fan board: speed tap, parked.'])
+  })
+  it('have colour hints of their own: white on a speed output is a conflict', () =>
+    expect(role('cool', { cool: { segments: [{ colour: 'WH' }] } })).toMatchObject({ role: 'speed', conflicts: [{ text: 'White is often line lead (a hint only).' }] }))
+  it('may change colour at a splice: thermostat brown, then red, black at the motor', () => {
+    const coil = unitOf('fan-coil-three-speed')
+    const found = roleOf('high', wires({ high: { segments: [{ colour: 'BN' }, { colour: 'RD' }, { colour: 'BK' }] } }, coil), coil)
+    expect(found).toMatchObject({ role: 'speed', conflicts: [] })
+    expect(found?.evidence.at(-1)?.text).toContain('It is brown at the terminal: the colour changes on the way.')
+  })
+  it.each(['gas-furnace-board', 'electric-furnace-relay-sequencer', 'fan-coil-three-speed', 'roof-through-shaft'])('%s takes no outdoor motor, and says why', (id) =>
+    expect(workOutHookup(requestFor(id)).proof).toMatchObject({ verdict: 'stop', sentence: expect.stringContaining('this unit needs a blower motor with a speed tap') }))
+  it.each(UNIT_TYPES.filter((u) => u.traits.fan === 'blower').map((u) => [u.id, u] as const))('%s has at most one live output in every mode', (_, unit) => {
+    for (const mode of unit.modes) {
+      const live = unit.posts.filter((p) => p.kind === 'output' && recordedCopper(unit, tracedWires(unit), mode.id).joined(p.id, unit.supply.line1))
+      expect(live).toHaveLength(mode.fanRuns ? 1 : 0)
+    }
   })
 })
 

@@ -9,7 +9,7 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { VIEW_NAMES, type Rotation } from '@oak/core/rotation/view'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
-import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
+import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../job/JobFrame'
 import { useHookup } from '../job/use-hookup'
@@ -67,7 +67,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
   const [selected, setSelected] = useState<string | null>(null)
-  const [mode, setMode] = useState<ModeId>('cooling')
+  const [mode, setMode] = useState<ModeId>(runningMode(unit))
   const [reasons, setReasons] = useState(false)
   const sheet = job.motor
   const can = job.can

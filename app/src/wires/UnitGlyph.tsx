@@ -1,8 +1,8 @@
-// The six things to tell a unit by, drawn as a schematic: no photograph is as plain.
-import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg'
+// The four things to tell a unit by, drawn as a schematic: no photograph is as plain.
+import Svg, { Circle, G, Line } from 'react-native-svg'
 import { usePalette } from '../ui/theme'
 
-export type GlyphName = 'one-pole' | 'two-pole' | 'dual' | 'own' | 'no-relay' | 'relay'
+export type GlyphName = 'one-pole' | 'two-pole' | 'dual' | 'own'
 
 export function UnitGlyph({ name }: { readonly name: GlyphName }) {
   const { ink } = usePalette()
@@ -19,8 +19,6 @@ export function UnitGlyph({ name }: { readonly name: GlyphName }) {
           {name === 'dual' ? <><Circle cx={36} cy={10} r={3.5} fill={ink} /><Circle cx={27} cy={26} r={3.5} fill={ink} /><Circle cx={45} cy={26} r={3.5} fill={ink} /></> : <><Circle cx={28} cy={20} r={3.5} fill={ink} /><Circle cx={44} cy={20} r={3.5} fill={ink} /></>}
         </G>
       )}
-      {name === 'relay' && <><Rect x={6} y={3} width={60} height={34} rx={4} fill="none" stroke={ink} strokeWidth={2.5} />{open(23)}</>}
-      {name === 'no-relay' && <><Rect x={6} y={3} width={60} height={34} rx={4} fill="none" stroke={ink} strokeWidth={2} strokeDasharray="4 5" /><Path d="M26 12L46 28M46 12L26 28" {...line} /></>}
     </Svg>
   )
 }

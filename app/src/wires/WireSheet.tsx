@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { View } from 'react-native'
 import { insulationName, type Insulation } from '@oak/core/motor/colour'
-import { ROLE_NAMES, WIRE_ROLES, type WireRole } from '@oak/core/motor/role'
+import { ROLE_NAMES, wireRolesOf, type WireRole } from '@oak/core/motor/role'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { MOTOR_END, type NamedWire, type StatedSource, type Wire } from '@oak/core/wiring/wire'
@@ -50,7 +50,7 @@ export function WireSheet({ unit, wire, finding, problems, onClose, onChange, on
         <Choice label="Traced" value={wire.traced ? 'yes' : 'no'} onChange={(v) => change({ traced: v === 'yes' })} options={[{ value: 'yes', text: 'traced' }, { value: 'no', text: 'not yet' }]} />
       </View>
       {finding ? <FindingView finding={finding} /> : null}
-      {wire.to === MOTOR_END ? <Stated wire={wire} onChange={(said) => change({ stated: said })} /> : null}
+      {wire.to === MOTOR_END ? <Stated wire={wire} roles={wireRolesOf(unit.traits.fan)} onChange={(said) => change({ stated: said })} /> : null}
       <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
     </Sheet>
   )
@@ -92,8 +92,8 @@ function Segments({ wire, onChange }: { readonly wire: NamedWire; readonly onCha
   )
 }
 
-function Stated({ wire, onChange }: { readonly wire: NamedWire; readonly onChange: (stated: Wire['stated']) => void }) {
-  const roles = [{ value: '', text: 'nothing' }, ...WIRE_ROLES.map((role) => ({ value: role as string, text: ROLE_NAMES[role] }))]
+function Stated({ wire, roles: possible, onChange }: { readonly wire: NamedWire; readonly roles: readonly WireRole[]; readonly onChange: (stated: Wire['stated']) => void }) {
+  const roles = [{ value: '', text: 'nothing' }, ...possible.map((role) => ({ value: role as string, text: ROLE_NAMES[role] }))]
   return (
     <View style={{ gap: 8 }}>
       {SOURCES.map((source) => (
