@@ -14,10 +14,14 @@ const LIMIT_EPSILON = 1e-9
  * `in` when every value the reading allows is within the rating ± tolerance (limits included),
  * `out` when none is, `uncertain` otherwise. Rating in µF, above 0; tolerance in percent.
  */
-export function toleranceVerdict(range: Interval, ratingMicrofarads: number, tolerancePercent: number): ToleranceVerdict {
-  const slack = ratingMicrofarads * LIMIT_EPSILON
-  const low = ratingMicrofarads * (1 - tolerancePercent / 100) - slack
-  const high = ratingMicrofarads * (1 + tolerancePercent / 100) + slack
+export const toleranceVerdict = (range: Interval, ratingMicrofarads: number, tolerancePercent: number): ToleranceVerdict =>
+  limitVerdict(range, { low: ratingMicrofarads * (1 - tolerancePercent / 100), high: ratingMicrofarads * (1 + tolerancePercent / 100) })
+
+/** The same against two limits, such as the marked range of a start capacitor; a value exactly at a limit is inside. */
+export function limitVerdict(range: Interval, limits: Interval): ToleranceVerdict {
+  const slack = limits.high * LIMIT_EPSILON
+  const low = limits.low - slack
+  const high = limits.high + slack
   if (range.low >= low && range.high <= high) return 'in'
   if (range.high < low || range.low > high) return 'out'
   return 'uncertain'
