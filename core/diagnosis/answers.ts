@@ -1,0 +1,150 @@
+// From meter readings to answers of the tests. A reading whose uncertainty lies on both sides of a limit answers nothing.
+import { judgeBench } from '../capacitor/bench'
+import type { CanMarking } from '../capacitor/marking'
+import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
+import { measuredInterval, USUAL_ACCURACY, type Measurement } from '../meter/measurement'
+import { figure } from '../quantity/display'
+import type { Interval } from '../quantity/interval'
+
+/** Where a reading is taken; the key under which a job keeps it. */
+export const PROBES = [
+  'volts-supply', 'volts-call', 'volts-motor', 'volts-output', 'amps-motor', 'amps-low', 'amps-medium', 'amps-high',
+  'microfarads-FAN', 'microfarads-HERM', 'ohms-common-run', 'ohms-common-start', 'ohms-run-start', 'ohms-frame', 'celsius-motor',
+] as const
+export type Probe = (typeof PROBES)[number]
+export type ProbeReading = Pick<Measurement, 'quantity' | 'value' | 'accuracy'>
+
+export interface ReadingContext {
+  /** Nominal volts of the unit. */
+  readonly volts: number
+  readonly marking: CanMarking | null
+  /** Rated amps of the motor; null when its plate cannot be read. */
+  readonly plateAmps: number | null
+}
+
+export interface ReadingAnswer {
+  readonly test: string
+  /** null: the reading does not tell. */
+  readonly answer: string | null
+  readonly words: string
+}
+
+/** Below this there is no voltage, only what a meter picks up. Common practice, no source. */
+const NO_VOLTS = 20
+/** 24 V controls: pulled in reliably above, dead below. Common practice, no source. */
+const CALL = { there: 18, none: 6 }
+/** Lowest rated voltage of the class less 10 % (NEMA MG 1 allows ±10 %, from memory). */
+const lowestGood = (nominal: number): number => 0.9 * (nominal >= 220 && nominal <= 245 ? 208 : nominal >= 110 && nominal <= 125 ? 115 : nominal)
+/** A clamp reads next to nothing below this, A. Common practice, no source. */
+const NO_AMPS = 0.08
+/** Amps this far above the plate are over, percent; between the plate and this it is watched. Common practice, no source. */
+const OVER_PERCENT = 10
+/** A fan motor's winding is never below this, ohms. Common practice, no source. */
+const NEAR_NOTHING_OHMS = 0.8
+/** Good insulation reads above, a grounded winding below, ohms. Common practice, no source. */
+const FRAME = { good: 1_000_000, bad: 100_000 }
+/** Shell temperature: warm above, too hot to hold above, °C. Common practice, no source. */
+const SHELL = { warm: 38, hot: 60 }
+
+/** Every answer that the readings give, one a test. */
+export function answersFrom(readings: Readonly<Partial<Record<Probe, ProbeReading>>>, context: ReadingContext): ReadingAnswer[] {
+  const found: (ReadingAnswer | null)[] = [
+    volts('supply', readings['volts-supply'], context.volts),
+    volts('motor-volts', readings['volts-motor'], context.volts),
+    outputVolts(readings['volts-output'], context.volts),
+    call(readings['volts-call']),
+    microfarads('microfarads-fan', readings['microfarads-FAN'], context.marking, 'fan'),
+    microfarads('microfarads-compressor', readings['microfarads-HERM'], context.marking, 'compressor'),
+    windings(readings['ohms-common-run'], readings['ohms-common-start'], readings['ohms-run-start']),
+    frame(readings['ohms-frame']),
+    amps(readings['amps-motor'], context.plateAmps),
+    speeds(readings['amps-low'], readings['amps-medium'], readings['amps-high']),
+    shell(readings['celsius-motor']),
+  ]
+  return found.filter((f): f is ReadingAnswer => f !== null)
+}
+
+const said = (test: string, answer: string | null, words: string): ReadingAnswer => ({ test, answer, words })
+const range = (reading: ProbeReading): Interval => measuredInterval(reading) ?? { low: Infinity, high: Infinity }
+const shown = (reading: ProbeReading, unit: string): string => (reading.value === 'OL' ? 'OL' : `${figure(reading.value)} ${unit}`)
+
+function volts(test: string, reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
+  if (!reading) return null
+  const { low, high } = range(reading)
+  const limit = lowestGood(nominal)
+  const answer = high < NO_VOLTS ? 'none' : low >= limit ? 'right' : high < limit && low >= NO_VOLTS ? 'low' : null
+  return said(test, answer, `${shown(reading, 'V')}; right is ${figure(limit, 0)} V at least.`)
+}
+
+function outputVolts(reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
+  const found = volts('output-volts', reading, nominal)
+  return found && { ...found, answer: found.answer === 'low' ? null : found.answer }
+}
+
+function call(reading: ProbeReading | undefined): ReadingAnswer | null {
+  if (!reading) return null
+  const { low, high } = range(reading)
+  return said('call', low >= CALL.there ? 'there' : high < CALL.none ? 'none' : null, `${shown(reading, 'V')}; a 24 V call reads ${CALL.there} V at least.`)
+}
+
+function microfarads(test: string, reading: ProbeReading | undefined, marking: CanMarking | null, side: 'fan' | 'compressor'): ReadingAnswer | null {
+  if (!reading) return null
+  // Of a dual the smaller value is the fan's, by custom; a single marking is the fan's own.
+  const values = [...(marking?.sections ?? [])].sort((a, b) => a - b)
+  const marked = side === 'fan' ? values[0] : values.length === 2 ? values[1] : undefined
+  const rating = marked === undefined ? undefined : { microfarads: marked, tolerancePercent: marking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT }
+  const { verdict, words } = judgeBench({ reading: reading.value, meter: reading.accuracy ?? USUAL_ACCURACY.microfarads, rating })
+  const answer = verdict === 'in' || verdict === 'out' || verdict === 'open' ? verdict : null
+  return said(test, answer, `${shown(reading, 'µF')}${marked === undefined ? '' : `, marked ${figure(marked)}`}. ${words}`)
+}
+
+/** Motor common to run, motor common to start, run to start. The first two add to the third (windings in series, textbook). */
+function windings(commonRun?: ProbeReading, commonStart?: ProbeReading, runStart?: ProbeReading): ReadingAnswer | null {
+  if (!commonRun || !commonStart || !runStart) return null
+  const all = [commonRun, commonStart, runStart]
+  const open = all.map((r) => r.value === 'OL')
+  const words = `${shown(commonRun, 'Ω')}, ${shown(commonStart, 'Ω')}, ${shown(runStart, 'Ω')}.`
+  if (open.every(Boolean)) return said('ohms', 'all-open', `${words} All OL: the thermal cut-out or a broken motor common.`)
+  if (open[0] && open[1]) return said('ohms', 'common-open', `${words} Only run to start reads: motor common is open, which the thermal cut-out does too.`)
+  if (open.filter(Boolean).length === 2) return said('ohms', 'one-open', `${words} One winding is open.`)
+  if (open.some(Boolean)) return said('ohms', null, `${words} One pair OL and two that read cannot be: read it again.`)
+  const [a, b, sum] = all.map(range) as [Interval, Interval, Interval]
+  if ([a, b, sum].some((r) => r.high < NEAR_NOTHING_OHMS)) return said('ohms', 'low', `${words} A winding reads near nothing.`)
+  const adds = a.low + b.low <= sum.high && sum.low <= a.high + b.high
+  return said('ohms', adds ? 'adds-up' : null, adds ? `${words} The first two add to the third.` : `${words} The first two do not add to the third: find which lead is which, and read again.`)
+}
+
+function frame(reading: ProbeReading | undefined): ReadingAnswer | null {
+  if (!reading) return null
+  const { low, high } = range(reading)
+  return said('ohms-frame', low >= FRAME.good ? 'megohms' : high < FRAME.bad ? 'low' : null, `${shown(reading, 'Ω')}; a good one reads a megohm at least.`)
+}
+
+function amps(reading: ProbeReading | undefined, plate: number | null): ReadingAnswer | null {
+  if (!reading) return null
+  const { low, high } = range(reading)
+  if (high < NO_AMPS) return said('amps', 'zero', `${shown(reading, 'A')}: none.`)
+  if (plate === null) return said('amps', null, `${shown(reading, 'A')}; the plate’s amps are not known.`)
+  const over = plate * (1 + OVER_PERCENT / 100)
+  const answer = high <= over && (reading.value as number) <= plate ? 'under' : low > over ? 'over' : null
+  return said('amps', answer, `${shown(reading, 'A')}, plate ${figure(plate)} A.${answer === null ? ' Slightly over, or too near to tell: watch it.' : ''}`)
+}
+
+/** Amps rise with speed; the order in which they rise tells crossed taps. */
+function speeds(low?: ProbeReading, medium?: ProbeReading, high?: ProbeReading): ReadingAnswer | null {
+  if (!low || !high) return null
+  const steps = [low, ...(medium ? [medium] : []), high]
+  const words = `${steps.map((s) => shown(s, 'A')).join(', ')} from low to high.`
+  const rises = steps.slice(1).map((step, i) => range(step).low > range(steps[i] as ProbeReading).high)
+  const falls = steps.slice(1).map((step, i) => range(step).high < range(steps[i] as ProbeReading).low)
+  if (falls.some(Boolean)) return said('speed-amps', 'crossed', `${words} They fall where they should rise: the taps are crossed.`)
+  if (rises.every(Boolean)) return said('speed-amps', 'rise', `${words} They rise with the selection.`)
+  return said('speed-amps', rises.some(Boolean) ? null : 'alike', `${words} ${rises.some(Boolean) ? 'Two are too near to tell apart.' : 'They are alike.'}`)
+}
+
+function shell(reading: ProbeReading | undefined): ReadingAnswer | null {
+  if (!reading || reading.value === 'OL') return null
+  const { low, high } = range(reading)
+  const answer = low >= SHELL.hot ? 'hot' : high < SHELL.warm ? 'cold' : low >= SHELL.warm && high < SHELL.hot ? 'warm' : null
+  return said('heat', answer, `${figure(reading.value, 0)} °C (${figure(reading.value * 1.8 + 32, 0)} °F).`)
+}

@@ -1,0 +1,145 @@
+// The ranked causes of a fault, with what speaks for and against each, what contradicts, and the next test worth doing.
+import type { CanMarking } from '../capacitor/marking'
+import type { UnitType } from '../wiring/unit-type'
+import { answersFrom, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
+import { CONTRIBUTORY, modelFor, type Cause, type Model, type ModelTest } from './model'
+import { suggest, type NextTest, type Suggestion } from './next-test'
+import { answerIndex, posterior, predict, type Answers } from './posterior'
+
+export interface DiagnosisInput {
+  readonly unit: UnitType
+  /** Test id to answer id, as tapped. */
+  readonly observations: Answers
+  readonly readings: Readonly<Partial<Record<Probe, ProbeReading>>>
+  readonly marking: CanMarking | null
+  readonly plateAmps: number | null
+}
+
+export type Strength = 'strong' | 'likely' | 'possible' | 'unlikely'
+
+export interface RankedCause {
+  readonly id: string
+  readonly name: string
+  /** 0 to 1; all causes sum to 1. */
+  readonly chance: number
+  readonly strength: Strength
+  readonly for: readonly string[]
+  readonly against: readonly string[]
+  readonly remedy: string
+  readonly stage: NonNullable<Cause['stage']> | null
+}
+
+export interface Diagnosis {
+  /** Likeliest first. */
+  readonly causes: readonly RankedCause[]
+  readonly state: Suggestion['state']
+  readonly sentence: string
+  readonly next: readonly NextTest[]
+  /** Evidence that goes badly with the rest. */
+  readonly contradictions: readonly string[]
+  /** What did not stop the fan by itself but helped, or stays suspect. */
+  readonly contributory: readonly string[]
+  /** Readings as they were judged. */
+  readonly readings: readonly ReadingAnswer[]
+  /** Observations that name a test or an answer this unit does not have. */
+  readonly ignored: readonly string[]
+}
+
+/** How far a likelihood must stand from the average to speak for or against. Our judgement. */
+const SPEAKS = 1.6
+
+export function diagnose(input: DiagnosisInput): Diagnosis {
+  const model = modelFor(input.unit)
+  const readings = answersFrom(input.readings, { volts: input.unit.volts, marking: input.marking, plateAmps: input.plateAmps })
+  const answers = mergedAnswers(model, input.observations, readings)
+  const chances = posterior(model, answers)
+  const doubtful = readings.filter((r) => r.answer === null && answers[r.test] === undefined).map((r) => r.test)
+  const { next, state } = suggest(model, chances, answers, doubtful)
+  const causes = model.causes
+    .map((cause, c): RankedCause => ({ id: cause.id, name: cause.name, chance: chances[c] as number, strength: strengthOf(chances[c] as number), ...spoken(model, answers, chances, c), remedy: cause.remedy, stage: cause.stage ?? null }))
+    .sort((a, b) => b.chance - a.chance)
+  return {
+    causes,
+    state,
+    sentence: sentenceOf(causes, state, Object.keys(answers).length),
+    next,
+    contradictions: [...disagreements(model, input.observations, readings), ...contradictions(model, answers)],
+    contributory: CONTRIBUTORY.filter((c) => input.observations[c.id] === c.when).map((c) => c.words),
+    readings,
+    ignored: ignoredOf(model, input.observations),
+  }
+}
+
+/** A figure outranks a tap. */
+function mergedAnswers(model: Model, observations: Answers, readings: readonly ReadingAnswer[]): Answers {
+  const merged: Record<string, string> = {}
+  for (const test of model.tests) {
+    const read = readings.find((r) => r.test === test.id)?.answer
+    const answer = read ?? observations[test.id]
+    if (answer !== undefined && test.answers.some((a) => a.id === answer)) merged[test.id] = answer
+  }
+  return merged
+}
+
+const strengthOf = (chance: number): Strength => (chance >= 0.9 ? 'strong' : chance >= 0.6 ? 'likely' : chance >= 0.2 ? 'possible' : 'unlikely')
+
+const textOf = (test: ModelTest, a: number): string => `${test.question.replace(/[?:]$/, '')}: ${(test.answers[a]?.text ?? '').toLowerCase()}`
+
+function spoken({ tests }: Model, answers: Answers, chances: readonly number[], c: number): { readonly for: string[]; readonly against: string[] } {
+  const found = { for: [] as string[], against: [] as string[] }
+  for (const test of tests) {
+    const a = answerIndex(test, answers)
+    if (a < 0) continue
+    const here = test.rows[c]?.[a] as number
+    const others = chances.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) / Math.max(1e-12, 1 - (chances[c] as number))
+    if (here > others * SPEAKS) found.for.push(textOf(test, a))
+    else if (here < others / SPEAKS) found.against.push(textOf(test, a))
+  }
+  return found
+}
+
+function sentenceOf([top, second]: readonly RankedCause[], state: Suggestion['state'], seen: number): string {
+  if (!top || seen === 0) return 'Nothing is seen yet. Begin with what the fan does.'
+  if (state === 'settled') return `${top.name}.`
+  if (top.strength === 'strong' || top.strength === 'likely') return `Probably: ${lower(top.name)}.`
+  if (second && top.strength === 'possible') return `Not told apart yet: ${lower(top.name)}, or ${lower(second.name)}.`
+  return 'Too little is seen to name a cause.'
+}
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+
+/** A tapped answer and a figure that say different things. */
+function disagreements(model: Model, observations: Answers, readings: readonly ReadingAnswer[]): string[] {
+  return model.tests.flatMap((test) => {
+    const tapped = test.answers.find((a) => a.id === observations[test.id])
+    const read = readings.find((r) => r.test === test.id)
+    if (!tapped || !read?.answer || read.answer === tapped.id) return []
+    return [`${test.question}: tapped “${tapped.text.toLowerCase()}”, but the reading says otherwise (${read.words}) The reading counts.`]
+  })
+}
+
+/** Rare after the rest, though not rare in itself. Our judgement. */
+const RARE = 0.08
+const RARER = 3
+
+/** The named causes alone: “something else” goes with everything, and so contradicts nothing. */
+function named({ causes }: Model, chances: readonly number[]): number[] {
+  const kept = chances.map((p, c) => (causes[c]?.id === 'other' ? 0 : p))
+  const total = kept.reduce((a, b) => a + b, 0)
+  return kept.map((p) => p / total)
+}
+
+function contradictions(model: Model, answers: Answers): string[] {
+  const seen = model.tests.filter((t) => answerIndex(t, answers) >= 0)
+  if (seen.length < 2) return []
+  return seen.flatMap((test) => {
+    const a = answerIndex(test, answers)
+    const expected = predict(test, named(model, posterior(model, answers, test.id)))[a] as number
+    const usual = predict(test, named(model, model.priors))[a] as number
+    if (expected >= RARE || usual < expected * RARER) return []
+    return [`“${textOf(test, a)}” goes badly with the rest: it is seen in about ${Math.max(1, Math.round(100 * expected))} of 100 such cases. Look at it again.`]
+  })
+}
+
+function ignoredOf(model: Model, observations: Answers): string[] {
+  return Object.keys(observations).filter((id) => !CONTRIBUTORY.some((c) => c.id === id) && !model.tests.some((t) => t.id === id && t.answers.some((a) => a.id === observations[id])))
+}

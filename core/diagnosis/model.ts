@@ -1,0 +1,94 @@
+// The fault model as data: causes that exclude one another, and tests with the likelihood of each answer under each cause.
+// All figures are common practice, our judgement: no published ones exist. They are checked for shape here, for sense by the tests.
+import * as v from 'valibot'
+import type { UnitType } from '../wiring/unit-type'
+import causeData from './causes.json'
+import contributoryData from './contributory.json'
+import testData from './tests.json'
+
+const FanSchema = v.picklist(['outdoor', 'blower'])
+/** Which units something applies to; what is left out does not matter. */
+const OnlySchema = v.strictObject({ fan: v.optional(FanSchema), capacitor: v.optional(v.picklist(['shared', 'own'])), defrostRelay: v.optional(v.boolean()) })
+
+const CauseSchema = v.strictObject({
+  id: v.string(),
+  name: v.string(),
+  /** Before anything is seen, by kind of fan; absent where the cause cannot be. */
+  prior: v.strictObject({ outdoor: v.optional(v.number()), blower: v.optional(v.number()) }),
+  remedy: v.string(),
+  /** Any of these tests, done, confirms or clears it. */
+  confirmedBy: v.array(v.string()),
+  /** Where the work goes on. */
+  stage: v.optional(v.picklist(['capacitor', 'motor', 'wires'])),
+  only: v.optional(OnlySchema),
+})
+export type Cause = v.InferOutput<typeof CauseSchema>
+
+const TestSchema = v.strictObject({
+  id: v.string(),
+  question: v.string(),
+  /** `look`: nothing is touched. `power-off`: locked out, discharged. `live`: qualified people, rated meter. */
+  kind: v.picklist(['look', 'power-off', 'live']),
+  /** What it costs, minutes. */
+  minutes: v.number(),
+  answers: v.array(v.strictObject({ id: v.string(), text: v.string(), fans: v.optional(v.array(FanSchema)) })),
+  only: v.optional(OnlySchema),
+  /** Asked only after these answers; null in a list allows it unanswered. */
+  needs: v.optional(v.record(v.string(), v.array(v.nullable(v.string())))),
+  note: v.optional(v.string()),
+  /** The reading whose "cannot tell" this test settles. */
+  settlesDoubtOf: v.optional(v.string()),
+  /** The reading that answers it, where a figure can. */
+  reads: v.optional(v.string()),
+  /** Per cause the likelihood of each answer, in their order; "*" for causes not named. */
+  likelihood: v.record(v.string(), v.array(v.pipe(v.number(), v.minValue(0), v.maxValue(1)))),
+})
+export type DiagnosticTest = v.InferOutput<typeof TestSchema>
+
+const ContributorySchema = v.strictObject({ id: v.string(), question: v.string(), answers: v.array(v.strictObject({ id: v.string(), text: v.string() })), when: v.string(), words: v.string(), kind: v.literal('look') })
+export type Contributory = v.InferOutput<typeof ContributorySchema>
+
+const CAUSES = v.parse(v.array(CauseSchema), causeData.causes)
+const TESTS = v.parse(v.array(TestSchema), testData.tests)
+export const CONTRIBUTORY: readonly Contributory[] = v.parse(v.array(ContributorySchema), contributoryData.contributory)
+export const MODEL_SOURCE = testData.source
+
+/** No answer is impossible under any cause: people misread, and meters lie. */
+export const LEAST_LIKELIHOOD = 0.003
+
+const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, { traits }: UnitType): boolean =>
+  !only || ((only.fan === undefined || only.fan === traits.fan) && (only.capacitor === undefined || only.capacitor === traits.capacitor) && (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay))
+
+export interface ModelTest extends Omit<DiagnosticTest, 'likelihood'> {
+  /** Per cause, in the order of the causes: the likelihood of each answer, summing to 1. */
+  readonly rows: readonly (readonly number[])[]
+}
+
+export interface Model {
+  readonly causes: readonly Cause[]
+  /** Sums to 1. */
+  readonly priors: readonly number[]
+  readonly tests: readonly ModelTest[]
+}
+
+/** The part of the model that this unit type is about. */
+export function modelFor(unit: UnitType): Model {
+  const { fan } = unit.traits
+  const causes = CAUSES.filter((c) => c.prior[fan] !== undefined && applies(c.only, unit))
+  const total = causes.reduce((sum, c) => sum + (c.prior[fan] ?? 0), 0)
+  const tests = TESTS.filter((t) => applies(t.only, unit)).map(({ likelihood, ...test }): ModelTest => {
+    const kept = test.answers.map((a, i) => ({ a, i })).filter(({ a }) => !a.fans || a.fans.includes(fan))
+    const rows = causes.map((cause) => {
+      const row = likelihood[cause.id] ?? likelihood['*'] ?? []
+      const floored = kept.map(({ i }) => Math.max(LEAST_LIKELIHOOD, row[i] ?? 0))
+      const sum = floored.reduce((a, b) => a + b, 0)
+      return floored.map((x) => x / sum)
+    })
+    return { ...test, answers: kept.map(({ a }) => a), rows }
+  })
+  return { causes, priors: causes.map((c) => (c.prior[fan] ?? 0) / total), tests }
+}
+
+/** Every test as written, for checks of the data itself. */
+export const ALL_TESTS: readonly DiagnosticTest[] = TESTS
+export const ALL_CAUSES: readonly Cause[] = CAUSES
