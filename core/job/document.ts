@@ -5,7 +5,10 @@ import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
 import type { Wire } from '../wiring/wire'
-import type { Proven, Reading } from './fields'
+import type { CanMarking } from '../capacitor/marking'
+import type { Measurement } from '../meter/measurement'
+import type { MotorPlate, UnitPlate } from '../motor/nameplate'
+import type { DischargeRecord, Photo, Proven, Reading, SafeStep } from './fields'
 
 export interface JobDocument {
   readonly title: string
@@ -25,6 +28,19 @@ export interface JobDocument {
   readonly placements: Readonly<Record<string, Placement>>
   readonly readings: Readonly<Record<string, Reading>>
   readonly proven: Proven | null
+  /** Steps of making safe, by step. */
+  readonly safe: Readonly<Record<string, SafeStep>>
+  readonly discharge: DischargeRecord | null
+  /** What was seen, test to answer. */
+  readonly observations: Readonly<Record<string, string>>
+  /** What was read, by where. */
+  readonly measurements: Readonly<Record<string, Measurement>>
+  readonly motorPlate: MotorPlate | null
+  readonly unitPlate: UnitPlate | null
+  readonly canMarking: CanMarking | null
+  /** The lines of plates and labels as typed, by plate. */
+  readonly plateLines: Readonly<Record<string, string>>
+  readonly photos: Readonly<Record<string, Photo>>
 }
 
 export const EMPTY_JOB: JobDocument = {
@@ -44,4 +60,13 @@ export const EMPTY_JOB: JobDocument = {
   placements: {},
   readings: {},
   proven: null,
+  safe: {},
+  discharge: null,
+  observations: {},
+  measurements: {},
+  motorPlate: null,
+  unitPlate: null,
+  canMarking: null,
+  plateLines: {},
+  photos: {},
 }

@@ -1,7 +1,10 @@
 // Every field a job has, by path, with the schema of its value. A change to any other path is refused.
 import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
+import { CanMarkingSchema } from '../capacitor/marking'
+import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
 import { LeadSheetSchema } from '../motor/lead-sheet'
+import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
@@ -31,6 +34,38 @@ export const ProvenSchema = v.strictObject({
 /** The moment someone pressed Prove, and what was proven. */
 export type Proven = v.InferOutput<typeof ProvenSchema>
 
+/** A step of making safe: done, with the volts it was proven at where it is one to prove; or waived, which the record shows. */
+export const SafeStepSchema = v.strictObject({
+  state: v.picklist(['done', 'waived'], 'A step is done or waived.'),
+  volts: v.nullable(ReadingValueSchema),
+})
+export type SafeStep = v.InferOutput<typeof SafeStepSchema>
+
+/** A discharge under way or done: what is taken down, through what, and since when. */
+export const DischargeSchema = v.strictObject({
+  ohms: positive('The resistor', 'Ω', 1e8),
+  watts: positive('The resistor’s rating', 'W', 1000),
+  volts: positive('The volts it ran at', 'V', 1000),
+  microfarads: v.pipe(v.array(positive('A section', 'µF', MAX_MICROFARADS)), v.minLength(1, 'The can has one section at least.'), v.maxLength(24, 'A can has 24 sections at most.')),
+  /** Milliseconds since 1970; null before the resistor is on. */
+  startedAt: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0))),
+})
+export type DischargeRecord = v.InferOutput<typeof DischargeSchema>
+
+export const MAX_PHOTO_SIDE = 1600
+const unitShare = v.pipe(v.number(), v.minValue(0, 'A pin lies on the photo.'), v.maxValue(1, 'A pin lies on the photo.'))
+/** A photo’s facts; its picture is kept beside the changes, under the same id. */
+export const PhotoSchema = v.strictObject({
+  caption: text('The caption', 300),
+  width: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MAX_PHOTO_SIDE)),
+  height: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MAX_PHOTO_SIDE)),
+  takenAt: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  /** Where a post, a wire or a word stands on the picture, as shares of its width and height. */
+  pins: v.pipe(v.array(v.strictObject({ x: unitShare, y: unitShare, kind: v.picklist(['post', 'wire', 'note']), of: text('What a pin points at', 60), words: text('A pin’s words', 120) })), v.maxLength(40, 'A photo has 40 pins at most.')),
+})
+export type Photo = v.InferOutput<typeof PhotoSchema>
+export type Pin = Photo['pins'][number]
+
 const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
 
 /** Single fields. `null` clears one. */
@@ -48,10 +83,23 @@ export const FIELDS = {
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
   prefer: v.picklist(['exact', 'simple']),
   proven: ProvenSchema,
+  discharge: DischargeSchema,
+  motorPlate: MotorPlateSchema,
+  unitPlate: UnitPlateSchema,
+  canMarking: CanMarkingSchema,
 } as const
 
-/** Fields with one value a key: wires by id, leads by name, readings by id. */
-export const KEYED_FIELDS = { wires: WireSchema, placements: PlacementSchema, readings: ReadingSchema } as const
+/** Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe, plate lines by plate. */
+export const KEYED_FIELDS = {
+  wires: WireSchema,
+  placements: PlacementSchema,
+  readings: ReadingSchema,
+  safe: SafeStepSchema,
+  observations: text('An answer', 40),
+  measurements: MeasurementSchema,
+  plateLines: text('A plate’s line', 400),
+  photos: PhotoSchema,
+} as const
 
 export type FieldName = keyof typeof FIELDS
 export type KeyedFieldName = keyof typeof KEYED_FIELDS

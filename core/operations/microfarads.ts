@@ -1,15 +1,9 @@
 import * as v from 'valibot'
 import { MAX_MICROFARADS, TolerancePercent } from '../capacitor/can'
 import { microfaradsFromReading } from '../capacitor/reading'
+import { positive } from './fields'
 import { operation } from './operation'
 
-const positive = (what: string, unit: string, most: number) =>
-  v.pipe(
-    v.number(`${what} must be a number of ${unit}.`),
-    v.finite(`${what} must be a number of ${unit}.`),
-    v.gtValue(0, `${what} must be above 0 ${unit}.`),
-    v.maxValue(most, `${what} above ${most} ${unit} is not believable: read it again.`),
-  )
 const Accuracy = (what: string) =>
   v.strictObject({
     percent: v.pipe(v.number(`The meter’s ${what} percent must be a number.`), v.minValue(0, 'A meter’s percent is not below 0.'), v.maxValue(50, 'A meter worse than 50 % is no meter.')),

@@ -12,7 +12,14 @@ const HOOKUP = { unit: unit.id, wires, sheet, wanted, can: CAN, compressorMicrof
 const READING = { amps: 1, volts: 370, hertz: 60 }
 const TAPS = { sections: [{ id: 'a', microfarads: 5 }], loads: [{ load: 'FAN', microfarads: 5 }], tolerancePercent: 6 }
 const HEADING = { job: 'j', title: 'Roof 3', site: 'North yard', date: '24 Nov 2026', technician: 'Ines', readings: [] }
-const GOOD: Record<string, unknown> = { microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING } }
+const PAIRS = { posts: ['1', '2', '3'], pairs: [{ between: ['1', '2'], microfarads: 45 }, { between: ['1', '3'], microfarads: 5 }, { between: ['2', '3'], microfarads: 4.5 }] }
+const DISCHARGE = { sections: [{ id: 'HERM', microfarads: 40 }], volts: 370, resistor: { ohms: 20_000, watts: 5 } }
+const DIAGNOSE = { unit: unit.id, observations: { 'fan-does': 'push' }, readings: { 'microfarads-FAN': { quantity: 'microfarads', value: 3 } }, marking: { sections: [40, 5], range: null, volts: 440, tolerancePercent: 6 } }
+const BENCH = { reading: 4.9, rating: { microfarads: 5, tolerancePercent: 6 } }
+const GOOD: Record<string, unknown> = {
+  'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS,
+  microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
+}
 
 describe('every operation', () => {
   it.each(OPERATIONS.map((o) => [o.name, o] as const))('%s answers in the shape it publishes', (name, operation) => {
@@ -23,7 +30,7 @@ describe('every operation', () => {
   it.each(OPERATIONS.map((o) => o.name))('%s survives what is not an object', (name) => {
     for (const input of [null, 3, 'x', [], undefined]) expect(error(name, input)).toBe(': The input must be one JSON object.')
   })
-  it('that does not exist is named', () => expect(error('weld', {})).toContain('There is no operation called “weld”. There are: microfarads, tap-plan, read-wires, hookup, rotation, hookup-card.'))
+  it('that does not exist is named', () => expect(error('weld', {})).toContain('There is no operation called “weld”. There are: make-safe, discharge, diagnose,'))
 })
 
 describe('bad input is named by its field, in the trade’s words', () => {
@@ -54,6 +61,23 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['hookup', { ...HOOKUP, placements: [{ lead: 'mauve', goes: { kind: 'loose' } }] }, 'placements.0.lead: The lead sheet has no lead called “mauve”.'],
     ['hookup', { ...HOOKUP, placements: [{ lead: 'white', goes: { kind: 'post', post: 'HERM' } }] }, 'placements.0.goes.post: There is no terminal called “HERM” on this unit with this can.'],
     ['hookup', { ...HOOKUP, horsepower: '5' }, 'horsepower: This motor has no 5 hp setting.'],
+    ['discharge', { ...DISCHARGE, volts: 0 }, 'volts: The volts it ran at must be above 0 V.'],
+    ['discharge', { ...DISCHARGE, resistor: { ohms: -20, watts: 5 } }, 'resistor.ohms: The resistor must be above 0 Ω.'],
+    ['discharge', { ...DISCHARGE, resistor: { ohms: 20_000 } }, 'resistor.watts: The resistor’s watts are missing.'],
+    ['discharge', { ...DISCHARGE, sections: [{ id: 'HERM', microfarads: 0 }] }, 'sections.0.microfarads: The section must be above 0 µF (0.01 µF at least).'],
+    ['identify-terminals', { ...PAIRS, pairs: PAIRS.pairs.slice(0, 2) }, 'pairs: The reading between 2 and 3 is missing: all three pairs are needed.'],
+    ['identify-terminals', { ...PAIRS, pairs: [...PAIRS.pairs, PAIRS.pairs[0]] }, 'pairs.3.between: The pair 1–2 is given twice.'],
+    ['identify-terminals', { ...PAIRS, pairs: [{ between: ['1', '9'], microfarads: 4 }, ...PAIRS.pairs.slice(1)] }, 'pairs.0.between: There is no post called “9”.'],
+    ['identify-terminals', { ...PAIRS, pairs: [{ between: ['1', '2'], microfarads: -4 }, ...PAIRS.pairs.slice(1)] }, 'pairs.0.microfarads: A reading is a number from 0 up, or OL.'],
+    ['bench-capacitor', { reading: 5, rating: { low: 162, high: 135 } }, 'rating: The lower end of the marked range is above the upper one.'],
+    ['bench-capacitor', { reading: 'many' }, 'reading: A reading is a number from 0 up, or OL.'],
+    ['read-label', { text: 'x'.repeat(401) }, 'text: A line has 400 letters at most.'],
+    ['diagnose', { ...DIAGNOSE, readings: { 'ohms-frame': { quantity: 'ohms', value: -3 } } }, 'readings.ohms-frame.value: A reading is a number from 0 up, or OL.'],
+    ['diagnose', { ...DIAGNOSE, readings: { 'volts-moon': { quantity: 'volts', value: 3 } } }, expect.stringContaining('readings.volts-moon: There is no place to read called “volts-moon”.')],
+    ['diagnose', { ...DIAGNOSE, readings: { 'volts-supply': { quantity: 'volts', value: 5000 } } }, 'readings.volts-supply.value: Volts above 1000 V are not believable: read it again.'],
+    ['diagnose', { ...DIAGNOSE, readings: { 'volts-supply': { quantity: 'ohms', value: 5 } } }, 'readings.volts-supply.quantity: volts-supply is not read in ohms.'],
+    ['estimate-plate', { blade: { diameterInches: 0, steep: false } }, 'blade.diameterInches: The blade must be above 0 in.'],
+    ['make-safe', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['rotation', { wanted: { direction: 'CW' } }, 'wanted.seenFrom: The end it is seen from is missing.'],
   ])('%s %#', (name, input, expected) => expect(error(name, input)).toEqual(expected))
 })

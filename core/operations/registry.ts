@@ -1,15 +1,24 @@
 // The spine: every computation a user can ask for, once. Worker, API, command line and schemas are made from this list.
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
+import { benchCapacitor } from './bench-capacitor'
+import { diagnose } from './diagnose'
+import { discharge } from './discharge'
+import { estimatePlate } from './estimate-plate'
 import { hookup } from './hookup'
 import { hookupCard } from './hookup-card'
+import { identifyTerminals } from './identify-terminals'
+import { makeSafe } from './make-safe'
 import { microfarads } from './microfarads'
 import type { Operation } from './operation'
+import { readLabel } from './read-label'
 import { readWires } from './read-wires'
 import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
-export const OPERATIONS: readonly Operation[] = [microfarads, tapPlan, readWires, hookup, rotation, hookupCard]
+export const OPERATIONS: readonly Operation[] = [
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
+]
 
 export interface OperationError {
   readonly code: 'unknown-operation' | 'bad-input'

@@ -1,0 +1,51 @@
+import * as v from 'valibot'
+import { CanMarkingSchema } from '../capacitor/marking'
+import { PROBES } from '../diagnosis/answers'
+import { diagnose as work } from '../diagnosis/diagnose'
+import { MeasurementSchema, QUANTITIES } from '../meter/measurement'
+import { checkWhole, type Problem } from '../quantity/problem'
+import type { UnitType } from '../wiring/unit-type'
+import { unitTypeById } from '../wiring/unit-types'
+import { AccuracySchema, positive, ReadingValueSchema } from './fields'
+import { UnitIdSchema } from './hookup'
+import { operation } from './operation'
+import { plain } from './plain'
+
+const ReadingSchema = v.strictObject({ quantity: v.picklist(QUANTITIES, 'A meter reads volts, amps, microfarads, ohms or degrees.'), value: ReadingValueSchema, accuracy: v.optional(v.nullable(AccuracySchema), null) })
+
+/** A probe is read in its own quantity, within what is believable. */
+const readingProblems = (readings: Readonly<Record<string, v.InferOutput<typeof ReadingSchema>>>): Problem[] =>
+  Object.entries(readings).flatMap(([probe, reading]): Problem[] => {
+    if (!(PROBES as readonly string[]).includes(probe)) return [{ path: probe, message: `There is no place to read called “${probe}”. There are: ${PROBES.join(', ')}.` }]
+    if (!probe.startsWith(reading.quantity)) return [{ path: `${probe}.quantity`, message: `${probe} is not read in ${reading.quantity}.` }]
+    const whole = v.safeParse(MeasurementSchema, { ...reading, range: null, meter: 'typed', at: 0 })
+    return whole.success ? [] : [{ path: `${probe}.value`, message: whole.issues[0].message }]
+  })
+
+const causeSchema = v.object({
+  id: v.string(), name: v.string(), chance: v.number(), strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
+  for: v.array(v.string()), against: v.array(v.string()), remedy: v.string(), stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
+})
+
+export const diagnose = operation({
+  name: 'diagnose',
+  help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
+  input: v.strictObject({
+    unit: UnitIdSchema,
+    observations: v.optional(v.record(v.string(), v.pipe(v.string('An answer is named.'), v.maxLength(40))), {}),
+    readings: v.optional(v.pipe(v.record(v.string(), ReadingSchema), checkWhole((r) => readingProblems(r))), {}),
+    marking: v.optional(v.nullable(CanMarkingSchema), null),
+    plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
+  }),
+  output: v.object({
+    causes: v.array(causeSchema),
+    state: v.picklist(['settled', 'go-on', 'nothing-left']),
+    sentence: v.string(),
+    next: v.array(v.object({ test: v.string(), bits: v.number(), why: v.string() })),
+    contradictions: v.array(v.string()),
+    contributory: v.array(v.string()),
+    readings: v.array(v.object({ test: v.string(), answer: v.nullable(v.string()), words: v.string() })),
+    ignored: v.array(v.string()),
+  }),
+  run: (input) => plain(work({ ...input, unit: unitTypeById(input.unit) as UnitType })),
+})

@@ -1,0 +1,21 @@
+import * as v from 'valibot'
+import { makeSafe as work } from '../safety/make-safe'
+import type { UnitType } from '../wiring/unit-type'
+import { unitTypeById } from '../wiring/unit-types'
+import { NamedWiresSchema, UnitIdSchema } from './hookup'
+import { operation } from './operation'
+import { plain } from './plain'
+
+export const makeSafe = operation({
+  name: 'make-safe',
+  help: 'What to open on a unit, what stays live all the same, and where to prove it dead.',
+  input: v.strictObject({ unit: UnitIdSchema, wires: v.optional(NamedWiresSchema) }),
+  output: v.object({
+    open: v.array(v.string()),
+    staysLive: v.array(v.string()),
+    liveWithOff: v.array(v.object({ post: v.string(), name: v.string(), line: v.picklist(['line1', 'line2']), motorWire: v.boolean() })),
+    sentence: v.string(),
+    prove: v.array(v.object({ id: v.string(), between: v.tuple([v.string(), v.string()]), names: v.tuple([v.string(), v.string()]), what: v.string() })),
+  }),
+  run: ({ unit, wires }) => plain(work(unitTypeById(unit) as UnitType, wires ?? [])),
+})
