@@ -8,6 +8,7 @@ import { createApp } from './app'
 import { seedDemo } from './demo'
 import { changeStore, type ChangeStore } from './store/change-store'
 import { openDatabase, type Database } from './store/database'
+import { photoStore } from './store/photo-store'
 
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const change = (n: number, value: unknown = `name ${n}`, path = ['title']) => ({ id: uuid(n), job: uuid(1), path, value, at: 1_800_000_000_000 + n, device: uuid(900), technician: 'Ines' })
@@ -18,7 +19,7 @@ let app: Express
 beforeEach(async () => {
   db = await openDatabase(':memory:')
   store = changeStore(db)
-  app = createApp({ store })
+  app = createApp({ store, photos: photoStore(db) })
 })
 afterEach(() => db.destroy())
 
@@ -78,7 +79,7 @@ describe('requests that are wrong altogether', () => {
   })
   it('to nowhere get JSON', async () => expect((await request(app).get('/api/nowhere')).body).toMatchObject({ error: { code: 'not-found' } }))
   it('too many in a minute are held off', async () => {
-    const small = createApp({ store, requestsPerMinute: 2 })
+    const small = createApp({ store, photos: photoStore(db), requestsPerMinute: 2 })
     const codes = []
     for (let i = 0; i < 3; i++) codes.push((await request(small).get('/api/health')).status)
     expect(codes).toEqual([200, 200, 429])
@@ -111,7 +112,7 @@ describe('the page', () => {
     writeFileSync(join(folder, 'a.js.br'), brotliCompressSync('plain'))
   })
   afterEach(() => rmSync(folder, { recursive: true }))
-  const web = () => createApp({ store, webRoot: folder })
+  const web = () => createApp({ store, photos: photoStore(db), webRoot: folder })
 
   it('comes with a policy that allows no inline script and nothing from elsewhere', async () => {
     const policy = (await request(web()).get('/')).headers['content-security-policy'] ?? ''

@@ -6,12 +6,19 @@ import rateLimit from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
 import helmet from 'helmet'
 import { errorHandler, refuse } from './errors'
+import type { Truths } from './meter/truth'
 import { changeRoutes } from './routes/changes'
+import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
+import { photoRoutes } from './routes/photos'
 import type { ChangeStore } from './store/change-store'
+import type { PhotoStore } from './store/photo-store'
 
 export interface AppOptions {
   readonly store: ChangeStore
+  readonly photos: PhotoStore
+  /** What the simulated meter reads, by job; none where no demo is served. */
+  readonly truths?: Truths
   /** Folder of the built web app; without one only the API is served. */
   readonly webRoot?: string
   /** API requests a minute and address. */
@@ -20,7 +27,7 @@ export interface AppOptions {
 
 const BODY_LIMIT = '2mb'
 
-export function createApp({ store, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
+export function createApp({ store, photos, truths = new Map(), webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(securityHeaders())
@@ -30,6 +37,8 @@ export function createApp({ store, webRoot, requestsPerMinute = 1200 }: AppOptio
     res.json({ ok: true })
   })
   app.use('/api/changes', changeRoutes(store))
+  app.use('/api/photos', photoRoutes(photos))
+  app.use('/api/meter', meterRoutes(truths))
   app.use('/api/operations', operationRoutes())
   app.use('/api/schemas', schemaRoutes())
   app.use('/api', (_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))

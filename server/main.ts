@@ -3,8 +3,10 @@ import { mkdirSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { createApp } from './app'
 import { seedDemo } from './demo'
+import { readTruths } from './meter/truth'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
+import { photoStore } from './store/photo-store'
 
 const root = resolve(__dirname, '..')
 
@@ -19,7 +21,7 @@ async function main(): Promise<void> {
   const db = await openDatabase(join(data, 'oak-switch.sqlite'))
   const store = changeStore(db)
   if (demo) await seedDemo(store, join(root, 'demo'))
-  const server = createApp({ store, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
+  const server = createApp({ store, photos: photoStore(db), truths: demo ? readTruths(join(root, 'demo')) : new Map(), webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
     const shown = typeof address === 'object' && address ? address.port : port

@@ -8,7 +8,7 @@ import type { Wire } from '../wiring/wire'
 import type { CanMarking } from '../capacitor/marking'
 import type { Measurement } from '../meter/measurement'
 import type { MotorPlate, UnitPlate } from '../motor/nameplate'
-import type { DischargeRecord, Photo, Proven, Reading, SafeStep } from './fields'
+import type { DischargeRecord, Fault, Photo, Proven, Reading, SafeStep } from './fields'
 
 export interface JobDocument {
   readonly title: string
@@ -31,6 +31,7 @@ export interface JobDocument {
   /** Steps of making safe, by step. */
   readonly safe: Readonly<Record<string, SafeStep>>
   readonly discharge: DischargeRecord | null
+  readonly fault: Fault | null
   /** What was seen, test to answer. */
   readonly observations: Readonly<Record<string, string>>
   /** What was read, by where. */
@@ -62,6 +63,7 @@ export const EMPTY_JOB: JobDocument = {
   proven: null,
   safe: {},
   discharge: null,
+  fault: null,
   observations: {},
   measurements: {},
   motorPlate: null,

@@ -52,6 +52,15 @@ export const DischargeSchema = v.strictObject({
 })
 export type DischargeRecord = v.InferOutput<typeof DischargeSchema>
 
+/** What was taken to be the fault, by the technician, with what spoke for it then. */
+export const FaultSchema = v.strictObject({
+  cause: text('The cause', 40),
+  name: text('The cause', 200),
+  strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
+  because: v.pipe(v.array(text('A reason', 300)), v.maxLength(40)),
+})
+export type Fault = v.InferOutput<typeof FaultSchema>
+
 export const MAX_PHOTO_SIDE = 1600
 const unitShare = v.pipe(v.number(), v.minValue(0, 'A pin lies on the photo.'), v.maxValue(1, 'A pin lies on the photo.'))
 /** A photo’s facts; its picture is kept beside the changes, under the same id. */
@@ -84,6 +93,7 @@ export const FIELDS = {
   prefer: v.picklist(['exact', 'simple']),
   proven: ProvenSchema,
   discharge: DischargeSchema,
+  fault: FaultSchema,
   motorPlate: MotorPlateSchema,
   unitPlate: UnitPlateSchema,
   canMarking: CanMarkingSchema,

@@ -4,7 +4,7 @@ import { postName, type PostId, type UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 
 /** At or below this a pair of posts is taken as dead, volts. Common practice, no source. */
-export const PROVEN_DEAD_VOLTS = 1
+export const PROVEN_DEAD_VOLTS = 2
 
 export interface LivePost {
   readonly post: PostId

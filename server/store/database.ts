@@ -17,8 +17,15 @@ export interface ChangeTable {
   technician: string
 }
 
+export interface PhotoTable {
+  id: string
+  /** A JPEG, as the device drew it. */
+  bytes: Buffer
+}
+
 export interface Tables {
   change: ChangeTable
+  photo: PhotoTable
   /** One row: the name of this database. */
   identity: { id: string }
 }

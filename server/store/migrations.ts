@@ -26,4 +26,14 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
       await sql`insert into identity (id) values (lower(hex(randomblob(16))))`.execute(db)
     },
   },
+  '003-photos': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('photo')
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('bytes', 'blob', (c) => c.notNull())
+        .addColumn('received', 'text', (c) => c.notNull().defaultTo(sql`current_timestamp`))
+        .execute()
+    },
+  },
 }

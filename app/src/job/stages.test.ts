@@ -3,9 +3,15 @@ import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import { hookupInput, type HookupInput } from '@oak/core/job/hookup-input'
 import { printOf } from '@oak/core/job/print'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import { makeSafe } from '@oak/core/safety/make-safe'
+import { DISCHARGED_STEP, openStep, proveStep } from '@oak/core/safety/progress'
+import type { UnitType } from '@oak/core/wiring/unit-type'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES, stageState } from './stages'
 
 const wire = (traced: boolean) => ({ from: 'T1', to: 'motor', segments: [], traced, stated: [] })
+const STEPS = makeSafe(unitTypeById('cooling-1-pole-shared-capacitor') as UnitType, [])
+const SAFE: JobDocument['safe'] = Object.fromEntries([...STEPS.open.map((_, i) => [openStep(i), { state: 'done', volts: null }]), ...[...STEPS.prove.map((p) => proveStep(p.id)), DISCHARGED_STEP].map((key) => [key, { state: 'done', volts: 0.3 }])])
 const with_ = (more: Partial<JobDocument>): JobDocument => ({ ...EMPTY_JOB, ...more })
 
 const recorded = { unit: 'cooling-1-pole-shared-capacitor', wires: { a: wire(true) } }
@@ -22,6 +28,9 @@ it.each([
   ['a shared can without the compressor’s value', with_({ ...fitted, compressorMicrofarads: null }), 'capacitor'],
   ['everything chosen', with_(fitted), 'board'],
   ['proven', with_({ ...fitted, proven }), 'card'],
+  ['a full job, begun', with_({ unit: recorded.unit, safe: { 'open 1': { state: 'done', volts: null } } }), 'safe'],
+  ['a full job, made safe', with_({ unit: recorded.unit, safe: SAFE }), 'fault'],
+  ['a full job with its cause', with_({ unit: recorded.unit, safe: SAFE, fault: { cause: 'bearing', name: 'x', strength: 'strong', because: [] } }), 'wires'],
   ['proven, then changed', with_({ ...fitted, proven, compressorMicrofarads: 45 }), 'board'],
 ])('%s goes on at %s', (_, job, stage) => expect(nextStage(job)).toBe(stage))
 
@@ -31,5 +40,5 @@ it('a fan with a capacitor of its own needs no compressor value', () =>
 it('a stage begun is neither empty nor done', () => {
   expect(stageState(with_({ unit: recorded.unit }), 'wires')).toBe('part')
   expect(stageState(with_({ placements: { black: { kind: 'loose' } } }), 'board')).toBe('part')
-  expect(STAGES.map((s) => stageState(EMPTY_JOB, s.id))).toEqual(['empty', 'empty', 'empty', 'empty', 'empty'])
+  expect(STAGES.map((s) => stageState(EMPTY_JOB, s.id))).toEqual(STAGES.map(() => 'empty'))
 })

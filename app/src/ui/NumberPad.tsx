@@ -1,5 +1,5 @@
 // Numbers on large keys, with their unit; a keyboard types into it as well.
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
 import { Icon } from './Icon'
 import { numberFrom, pressKey } from './number-text'
@@ -18,6 +18,10 @@ export interface NumberPadProps {
   /** Takes the number; returns what is wrong with it, in words, or null when it was taken. */
   readonly onSet: (value: number) => string | null
   readonly hint?: string
+  /** Above the figure, such as where a reading comes from. */
+  readonly above?: ReactNode
+  /** Beside the keys, such as OL. */
+  readonly extra?: ReactNode
 }
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', 'backspace']
@@ -27,7 +31,7 @@ export function NumberPad(props: NumberPadProps) {
   return props.open ? <OpenPad {...props} /> : null
 }
 
-function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
+function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: NumberPadProps) {
   const palette = usePalette()
   const [text, setText] = useState(value === null ? '' : String(value))
   const [fresh, setFresh] = useState(true)
@@ -63,6 +67,7 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
 
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
+      {above}
       <View ref={field} tabIndex={0} role="spinbutton" aria-label={`${title}, ${unit}`} aria-valuetext={text || 'empty'} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink, minHeight: 52 }}>
         <Words size="figure" testID="pad-value" live style={{ flex: 1, textAlign: 'right', opacity: text ? 1 : 0.55 }}>{text || '0'}</Words>
         <Words size="title" tone="quiet">{unit}</Words>
@@ -75,6 +80,7 @@ function OpenPad({ title, unit, value, onClose, onSet, hint }: NumberPadProps) {
           </Tap>
         ))}
       </View>
+      {extra}
       <PrimaryButton text={text ? `Set ${text} ${unit}` : 'Set'} onPress={set} testID="pad-set" />
     </Sheet>
   )

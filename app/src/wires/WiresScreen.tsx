@@ -18,38 +18,14 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { FindingView } from './FindingView'
-import { chooseUnitEdits, traceAllEdits } from './unit-edits'
-import { UnitChooser, useUnitChoice } from './UnitChooser'
+import { traceAllEdits } from './unit-edits'
+import { ChooseUnit } from './ChooseUnit'
 import { WiresPicture } from './WiresPicture'
 import { WireSheet } from './WireSheet'
 
 export function WiresScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   return unit ? <RecordWires id={id} job={job} unit={unit} /> : <ChooseUnit id={id} job={job} />
-}
-
-function ChooseUnit({ id, job }: { readonly id: string; readonly job: JobDocument }) {
-  const choice = useUnitChoice()
-  const choose = () => editJob(id, [...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]), ...chooseUnitEdits(job, choice.unit)])
-  return (
-    <JobFrame
-      id={id}
-      job={job}
-      title="Which unit is it"
-      picture={<View style={{ gap: 14 }}><Caution /><UnitChooser {...choice} /></View>}
-      action={<PrimaryButton text="This is the unit" onPress={choose} testID="choose-unit" />}
-    />
-  )
-}
-
-/** Once, plainly, before hands go in. */
-function Caution() {
-  return (
-    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} role="note">
-      <VerdictMark verdict="watch" size={26} />
-      <Words size="small" style={{ flex: 1 }}>Lock out, prove dead with a meter at the motor leads too, and discharge the capacitor through a resistor before touching a wire.</Words>
-    </View>
-  )
 }
 
 function useFindings(unit: UnitType, wires: readonly NamedWire[]) {

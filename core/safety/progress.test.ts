@@ -1,0 +1,19 @@
+import { unitOf } from '../testing/fixtures'
+import { makeSafe } from './make-safe'
+import { DISCHARGED_STEP, openStep, proveStep, safeProgress, voltsState, type StepRecord } from './progress'
+
+const SAFE = makeSafe(unitOf('cooling-2-pole-shared-capacitor'), [])
+const done = (volts: StepRecord['volts'] = null): StepRecord => ({ state: 'done', volts })
+const all = (): Record<string, StepRecord> => ({
+  ...Object.fromEntries(SAFE.open.map((_, i) => [openStep(i), done()])),
+  ...Object.fromEntries(SAFE.prove.map((p) => [proveStep(p.id), done(0.4)])),
+  [DISCHARGED_STEP]: done(1.1),
+})
+
+it('begins with what to open', () => expect(safeProgress(SAFE, {})).toMatchObject({ state: 'open', next: openStep(0), sentence: 'Not safe yet: 7 of 7 steps to go.' }))
+it('is safe when everything was opened, proven and discharged', () => expect(safeProgress(SAFE, all())).toMatchObject({ state: 'safe', next: null }))
+it('is not safe on a tick without a reading', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done() })).toMatchObject({ state: 'open', next: 'prove L1 to L2' }))
+it('says LIVE, whatever else is done', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to GND': done(121) }).sentence).toBe('LIVE: L1 to GND. Do not touch; find what feeds it.'))
+it('keeps what was waived in sight', () => expect(safeProgress(SAFE, { ...all(), [DISCHARGED_STEP]: { state: 'waived', volts: null } })).toMatchObject({ state: 'waived', sentence: expect.stringContaining('waived: the capacitor') }))
+it.each([[0, 'done'], [2, 'done'], [2.1, 'doubtful'], [20, 'doubtful'], [20.1, 'live'], ['OL', 'live']] as const)('%s V is %s', (volts, state) => expect(voltsState(volts)).toBe(state))
+it('a few volts prove nothing', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done(7) })).toMatchObject({ state: 'open', next: 'prove L1 to L2' }))
