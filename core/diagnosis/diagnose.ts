@@ -3,7 +3,7 @@ import type { CanMarking } from '../capacitor/marking'
 import type { UnitType } from '../wiring/unit-type'
 import { answersFrom, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
 import { CONTRIBUTORY, modelFor, type Cause, type Model, type ModelTest } from './model'
-import { suggest, type NextTest, type Suggestion } from './next-test'
+import { isAllowed, suggest, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
 
 export interface DiagnosisInput {
@@ -29,6 +29,20 @@ export interface RankedCause {
   readonly stage: NonNullable<Cause['stage']> | null
 }
 
+/** A test as the screens show it. */
+export interface Question {
+  readonly id: string
+  readonly question: string
+  readonly kind: ModelTest['kind'] | 'contributory'
+  readonly note: string | null
+  readonly answers: readonly { readonly id: string; readonly text: string }[]
+  readonly reads: string | null
+  /** The answer in force, from a tap or a reading. */
+  readonly answer: string | null
+  /** Worth asking after what is known; else it waits for another answer. */
+  readonly open: boolean
+}
+
 export interface Diagnosis {
   /** Likeliest first. */
   readonly causes: readonly RankedCause[]
@@ -39,6 +53,8 @@ export interface Diagnosis {
   readonly contradictions: readonly string[]
   /** What did not stop the fan by itself but helped, or stays suspect. */
   readonly contributory: readonly string[]
+  /** Every test of this unit, in the order of the model; then what may have contributed. */
+  readonly questions: readonly Question[]
   /** Readings as they were judged. */
   readonly readings: readonly ReadingAnswer[]
   /** Observations that name a test or an answer this unit does not have. */
@@ -65,9 +81,16 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     next,
     contradictions: [...disagreements(model, input.observations, readings), ...contradictions(model, answers)],
     contributory: CONTRIBUTORY.filter((c) => input.observations[c.id] === c.when).map((c) => c.words),
+    questions: questionsOf(model, answers, input.observations),
     readings,
     ignored: ignoredOf(model, input.observations),
   }
+}
+
+function questionsOf(model: Model, answers: Answers, observations: Answers): Question[] {
+  const tests = model.tests.map((test): Question => ({ id: test.id, question: test.question, kind: test.kind, note: test.note ?? null, answers: test.answers.map(({ id, text }) => ({ id, text })), reads: test.reads ?? null, answer: answers[test.id] ?? null, open: isAllowed(test, answers) }))
+  const beside = CONTRIBUTORY.map(({ id, question, answers: options }): Question => ({ id, question, kind: 'contributory', note: null, answers: options, reads: null, answer: observations[id] ?? null, open: true }))
+  return [...tests, ...beside]
 }
 
 /** A figure outranks a tap. */

@@ -25,12 +25,13 @@ export interface Suggestion {
   readonly state: 'settled' | 'go-on' | 'nothing-left'
 }
 
-const allowed = (test: ModelTest, answers: Answers): boolean => Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null))
+/** Were the answers given that this test waits for? */
+export const isAllowed = (test: ModelTest, answers: Answers): boolean => Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null))
 const costOf = (test: ModelTest): number => READY_MINUTES[test.kind] + test.minutes * RISK[test.kind]
 
 /** `doubtful`: tests whose reading could not tell; their figure is on record, so they are not asked again. */
 export function suggest(model: Model, causes: readonly number[], answers: Answers, doubtful: readonly string[]): Suggestion {
-  const open = model.tests.filter((t) => answers[t.id] === undefined && !doubtful.includes(t.id) && allowed(t, answers))
+  const open = model.tests.filter((t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers))
   const ranked = open
     .map((test) => ({ test, bits: expectedBits(test, causes) }))
     .filter(({ bits }) => bits >= LEAST_BITS)

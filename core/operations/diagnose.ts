@@ -27,6 +27,24 @@ const causeSchema = v.object({
   for: v.array(v.string()), against: v.array(v.string()), remedy: v.string(), stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
 })
 
+const questionSchema = v.object({
+  id: v.string(), question: v.string(), kind: v.picklist(['look', 'power-off', 'live', 'contributory']), note: v.nullable(v.string()), answers: v.array(v.object({ id: v.string(), text: v.string() })),
+  reads: v.nullable(v.string()), answer: v.nullable(v.string()), open: v.boolean(),
+})
+
+const DiagnosisSchema = v.object({
+  causes: v.array(causeSchema),
+  state: v.picklist(['settled', 'go-on', 'nothing-left']),
+  sentence: v.string(),
+  next: v.array(v.object({ test: v.string(), bits: v.number(), why: v.string() })),
+  contradictions: v.array(v.string()),
+  contributory: v.array(v.string()),
+  questions: v.array(questionSchema),
+  readings: v.array(v.object({ test: v.string(), answer: v.nullable(v.string()), words: v.string() })),
+  ignored: v.array(v.string()),
+})
+export type DiagnoseOutput = v.InferOutput<typeof DiagnosisSchema>
+
 export const diagnose = operation({
   name: 'diagnose',
   help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
@@ -37,15 +55,6 @@ export const diagnose = operation({
     marking: v.optional(v.nullable(CanMarkingSchema), null),
     plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
   }),
-  output: v.object({
-    causes: v.array(causeSchema),
-    state: v.picklist(['settled', 'go-on', 'nothing-left']),
-    sentence: v.string(),
-    next: v.array(v.object({ test: v.string(), bits: v.number(), why: v.string() })),
-    contradictions: v.array(v.string()),
-    contributory: v.array(v.string()),
-    readings: v.array(v.object({ test: v.string(), answer: v.nullable(v.string()), words: v.string() })),
-    ignored: v.array(v.string()),
-  }),
+  output: DiagnosisSchema,
   run: (input) => plain(work({ ...input, unit: unitTypeById(input.unit) as UnitType })),
 })

@@ -1,4 +1,4 @@
-// One operation's answer for an input, from the worker; null while it is being worked out.
+// One operation's answer for an input, from the worker; null until the first. While another input is worked out the last answer stays.
 import { useEffect, useState } from 'react'
 import type { OperationResult } from '@oak/core/operations/registry'
 import { runInWorker } from '../workers/operations'
