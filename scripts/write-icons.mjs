@@ -5,7 +5,7 @@ import * as mdi from '@mdi/js'
 const NAMES = {
   back: 'mdiArrowLeft', close: 'mdiClose', plus: 'mdiPlus', check: 'mdiCheck', more: 'mdiChevronRight', down: 'mdiChevronDown', up: 'mdiChevronUp',
   backspace: 'mdiBackspaceOutline', file: 'mdiFileImportOutline', save: 'mdiFileExportOutline', print: 'mdiPrinterOutline', cut: 'mdiContentCut',
-  plug: 'mdiPowerPlugOutline', undo: 'mdiUndo', trash: 'mdiTrashCanOutline', cloud: 'mdiCloudCheckOutline', offline: 'mdiCloudOffOutline', person: 'mdiAccountOutline', flash: 'mdiFlashAlert',
+  plug: 'mdiPowerPlugOutline', undo: 'mdiUndo', trash: 'mdiTrashCanOutline', cloud: 'mdiCloudCheckOutline', offline: 'mdiCloudOffOutline', person: 'mdiAccountOutline', flash: 'mdiFlashAlert', camera: 'mdiCameraOutline',
 }
 
 const paths = Object.fromEntries(Object.entries(NAMES).map(([name, key]) => {

@@ -13,6 +13,7 @@ import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-t
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../job/JobFrame'
 import { useHookup } from '../job/use-hookup'
+import { PhotoStrip } from '../photos/PhotoStrip'
 import { RotationPicture } from '../motor/RotationPicture'
 import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
@@ -89,7 +90,9 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
     if (other) editJob(id, [{ path: ['plug'], value: other.direction === answer.plug.advised?.direction ? null : other.direction }])
   }
   const turning = { direction: answer.plug.set.direction, seenFrom: sheet.rotationNamedFrom }
-  const evidence = <Reasons answer={answer} leads={leads} posts={posts} onMove={move} />
+  const reasonsView = <Reasons answer={answer} leads={leads} posts={posts} onMove={move} />
+  const photos = <PhotoStrip id={id} job={job} />
+  const evidence = <View style={{ gap: 14 }}>{photos}{reasonsView}</View>
   return (
     <>
       <JobFrame
@@ -113,11 +116,11 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
             <Turning rotation={turning} running={unit.modes.find((m) => m.id === mode)?.fanRuns ?? false} onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined} />
           </View>
         }
-        evidence={wide ? evidence : undefined}
+        evidence={wide ? evidence : photos}
         strip={chosen ? <InHand lead={chosen} place={placePhrase(chosen.goes, posts)} home={placePhrase(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setReasons(true)} />}
         action={chosen ? undefined : <NextAction proof={proof} posts={posts} fresh={fresh} onMove={move} onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))} />}
       />
-      <Sheet title="Why" open={reasons} onClose={() => setReasons(false)}>{evidence}</Sheet>
+      <Sheet title="Why" open={reasons} onClose={() => setReasons(false)}>{reasonsView}</Sheet>
     </>
   )
 }

@@ -62,6 +62,7 @@ export function HomeScreen() {
         renderItem={({ item }) => <JobRow entry={item} onPress={() => router.navigate(`/job/${item.id}/${nextStage(item.document)}`)} />}
         ListFooterComponent={
           <View style={{ gap: 10, paddingTop: 14 }}>
+            <QuietButton text="Full job: make safe first" icon="flash" onPress={() => router.navigate(`/job/${theJobs().create()}/safe`)} testID="start-full" />
             <QuietButton text="Open a job file" icon="file" onPress={() => void open()} testID="open-file" />
             {wrong ? <Words tone="stop" size="strong" live testID="file-problem">{wrong}</Words> : null}
           </View>

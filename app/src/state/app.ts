@@ -4,6 +4,8 @@ import { v4 as uuid } from 'uuid'
 import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
 import { openDeviceStore, type DeviceStore } from '../sync/device-store'
+import { openPhotoShelf, type PhotoShelf } from '../sync/photo-shelf'
+import { deliverPhotos, fetchPhoto, httpPhotos } from '../sync/photo-sync'
 import { httpServer } from '../sync/server'
 import { createSync, type Sync } from '../sync/sync'
 import { createJobs, documentOf, type Edit, type Jobs, type JobsState } from './jobs'
@@ -11,6 +13,7 @@ import { createJobs, documentOf, type Edit, type Jobs, type JobsState } from './
 const ROUND_EVERY_MS = 4000
 
 let jobs: Jobs | null = null
+let shelf: { readonly photos: PhotoShelf; readonly device: DeviceStore; readonly deliver: () => void } | null = null
 
 /** The jobs of this app; `startApp` must have finished. */
 export function theJobs(): Jobs {
@@ -24,9 +27,16 @@ export async function startApp(): Promise<void> {
   const deviceId = await deviceIdOf(device)
   const tabs = new BroadcastChannel('oak-switch')
   let sync: Sync | null = null
-  const round = () => {
-    sync?.round().catch((error: unknown) => made.store.setState({ trouble: `Delivering failed: ${String(error)}` }))
+  const photos = await openPhotoShelf()
+  // Pictures go after the changes that speak of them.
+  const everything = async () => {
+    await sync?.round()
+    made.setPhotosWaiting(await deliverPhotos(photos, httpPhotos, await storeName(device)))
   }
+  const round = () => {
+    everything().catch((error: unknown) => made.store.setState({ trouble: `Delivering failed: ${String(error)}` }))
+  }
+  shelf = { photos, device, deliver: round }
   const made = createJobs({
     device,
     deviceId,
@@ -43,6 +53,30 @@ export async function startApp(): Promise<void> {
   round()
   setInterval(round, ROUND_EVERY_MS)
   window.addEventListener('online', round)
+}
+
+/** The name of the server's database, once it was reached. */
+async function storeName(device: DeviceStore): Promise<string | null> {
+  const store = await device.fact('store')
+  return typeof store === 'string' ? store : null
+}
+
+function theShelf() {
+  if (!shelf) throw new Error('the app has not started')
+  return shelf
+}
+
+/** Keeps a picture on this device; it is delivered when the server is there. */
+export async function keepPhoto(id: string, picture: Blob): Promise<void> {
+  const { photos, deliver } = theShelf()
+  await photos.keep(id, picture)
+  deliver()
+}
+
+/** A photo's picture, from this device or the server; null when neither has it now. */
+export async function photoOf(id: string): Promise<Blob | null> {
+  const { photos, device } = theShelf()
+  return fetchPhoto(photos, httpPhotos, await storeName(device), id)
 }
 
 async function deviceIdOf(device: DeviceStore): Promise<string> {

@@ -22,6 +22,8 @@ export interface JobsState {
   readonly ready: boolean
   readonly jobs: Readonly<Record<string, JobEntry>>
   readonly sync: SyncState
+  /** Pictures that the server does not have yet. */
+  readonly photosWaiting: number
   /** The device could not keep an edit: what it said. */
   readonly trouble: string | null
   readonly technician: string
@@ -38,6 +40,7 @@ export interface Jobs {
   readonly keepAndTake: (changes: readonly Change[]) => void
   readonly setTechnician: (name: string) => void
   readonly setSync: (state: SyncState) => void
+  readonly setPhotosWaiting: (count: number) => void
 }
 
 export interface JobsPorts {
@@ -51,7 +54,7 @@ export interface JobsPorts {
 const TECHNICIAN = 'technician'
 
 export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
-  const store = createStore<JobsState>(() => ({ ready: false, jobs: {}, sync: { kind: 'starting' }, trouble: null, technician: '' }))
+  const store = createStore<JobsState>(() => ({ ready: false, jobs: {}, sync: { kind: 'starting' }, photosWaiting: 0, trouble: null, technician: '' }))
 
   function take(changes: readonly Change[]): void {
     const jobs = { ...store.getState().jobs }
@@ -101,6 +104,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       device.setFact(TECHNICIAN, name.slice(0, 300)).catch((error: unknown) => store.setState({ trouble: String(error) }))
     },
     setSync: (sync) => store.setState({ sync }),
+    setPhotosWaiting: (photosWaiting) => store.setState({ photosWaiting }),
   }
 }
 

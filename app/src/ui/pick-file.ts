@@ -2,20 +2,27 @@
 export type PickedFile = { readonly ok: true; readonly name: string; readonly text: string } | { readonly ok: false; readonly message: string }
 
 /** Opens the file chooser; null when nothing was chosen. */
-export function pickTextFile(maxBytes: number): Promise<PickedFile | null> {
+export function pickFile(accept: string): Promise<File | null> {
   return new Promise((resolve) => {
     const input = document.createElement('input')
     input.type = 'file'
-    input.accept = '.json,application/json'
+    input.accept = accept
     input.addEventListener('cancel', () => resolve(null))
-    input.addEventListener('change', () => {
-      const file = input.files?.[0]
-      if (!file) return resolve(null)
-      if (file.size > maxBytes) return resolve({ ok: false, message: `${file.name} is larger than ${Math.round(maxBytes / 1e6)} MB: that is not such a file.` })
-      file.text().then((text) => resolve({ ok: true, name: file.name, text }), () => resolve({ ok: false, message: `${file.name} could not be read.` }))
-    })
+    input.addEventListener('change', () => resolve(input.files?.[0] ?? null))
     input.click()
   })
+}
+
+/** A JSON file's text; null when nothing was chosen. */
+export async function pickTextFile(maxBytes: number): Promise<PickedFile | null> {
+  const file = await pickFile('.json,application/json')
+  if (!file) return null
+  if (file.size > maxBytes) return { ok: false, message: `${file.name} is larger than ${Math.round(maxBytes / 1e6)} MB: that is not such a file.` }
+  try {
+    return { ok: true, name: file.name, text: await file.text() }
+  } catch {
+    return { ok: false, message: `${file.name} could not be read.` }
+  }
 }
 
 /** Hands a file to the browser's downloads. */

@@ -9,6 +9,7 @@ import { postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { goesToMotor, MOTOR_END, type NamedWire } from '@oak/core/wiring/wire'
 import { JobFrame } from '../job/JobFrame'
+import { PhotoStrip } from '../photos/PhotoStrip'
 import { useOperation } from '../job/use-operation'
 import { editJob } from '../state/app'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
@@ -62,7 +63,7 @@ function RecordWires({ id, job, unit }: { readonly id: string; readonly job: Job
         job={job}
         title="Where the old wires were"
         picture={<View style={{ gap: 10 }}><Words size="small" tone="quiet">{unit.name}. Tap a wire to say what you see.</Words><WiresPicture unit={unit} wires={wires} findings={findings} onWire={setOpen} /></View>}
-        evidence={<WireEvidence id={id} unit={unit} wires={wires} findings={findings} problems={problems} onWire={setOpen} onAdd={addWire} />}
+        evidence={<WireEvidence id={id} job={job} unit={unit} wires={wires} findings={findings} problems={problems} onWire={setOpen} onAdd={addWire} />}
         strip={<WiresStrip problem={problems[0]?.message} conflicts={findings.filter((f) => f.conflicts.length > 0).length} />}
         action={<PrimaryButton text={untraced ? 'I traced every wire: as drawn' : 'Next: the motor'} disabled={problems.length > 0} onPress={onward} testID="wires-next" />}
       />
@@ -95,6 +96,7 @@ function WiresStrip({ problem, conflicts }: { readonly problem: string | undefin
 
 interface WireEvidenceProps {
   readonly id: string
+  readonly job: JobDocument
   readonly unit: UnitType
   readonly wires: readonly NamedWire[]
   readonly findings: readonly WireFinding[]
@@ -103,11 +105,12 @@ interface WireEvidenceProps {
   readonly onAdd: () => void
 }
 
-function WireEvidence({ id, unit, wires, findings, onWire, onAdd }: WireEvidenceProps) {
+function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd }: WireEvidenceProps) {
   const palette = usePalette()
   const conflicts = findings.filter((f) => f.conflicts.length > 0)
   return (
     <View style={{ gap: 14 }}>
+      <PhotoStrip id={id} job={job} />
       {conflicts.length > 0 ? <Words size="strong" tone="watch" heading={2}>Colour and terminal disagree</Words> : null}
       {conflicts.map((finding) => <FindingView key={finding.wire} finding={finding} />)}
       <Words size="strong" heading={2}>The unit’s own wires</Words>
