@@ -3,11 +3,13 @@ import { expect, test, verdict } from './app'
 test.use({ demo: true })
 const job = (n: number) => `01950000-0000-7000-8000-00000000000${n}`
 
-test('three jobs stand at different stages', async ({ app }) => {
-  await expect(app.getByTestId(/^job-/)).toHaveCount(3)
+test('the jobs stand at different stages', async ({ app }) => {
+  await expect(app.getByTestId(/^job-/)).toHaveCount(6)
   await expect(app.getByTestId(`job-${job(1)}`)).toContainText('Proven in off and cooling.')
   await expect(app.getByTestId(`job-${job(2)}`)).toContainText('Next: wires')
   await expect(app.getByTestId(`job-${job(3)}`)).toContainText('Next: motor')
+  await expect(app.getByTestId(`job-${job(4)}`)).toContainText('Next: fault')
+  await expect(app.getByTestId(`job-${job(6)}`)).toContainText('Next: safe')
 })
 
 test('the finished one opens on its card', async ({ app }) => {
@@ -35,7 +37,14 @@ test('a wire’s colours are noted from the grid, with a stripe and a change on 
   await expect(sheet).toContainText('brown with white stripe · BN/WH')
   await app.keyboard.press('Escape')
   await app.reload()
-  await expect(app.getByTestId('wire-fan-b')).toContainText('brown BN/WH')
+  await expect(app.getByTestId('wire-fan-b')).toContainText('white, brown BN/WH')
+})
+
+test('a blower’s wires are line, speeds and capacitor, with the run of colours', async ({ app }) => {
+  await app.goto(`${new URL(app.url()).origin}/job/${job(5)}/wires`)
+  await expect(app.getByTestId('wire-high')).toContainText('speed tap')
+  await expect(app.getByTestId('wire-high')).toContainText('brown, red, black BK')
+  await expect(app.getByTestId('wire-fan-g')).toContainText('not traced')
 })
 
 test('the capacitor that is out says by how much', async ({ app }) => {

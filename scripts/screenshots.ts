@@ -18,8 +18,96 @@ interface View {
   readonly prepare?: (page: Page) => Promise<void>
 }
 
+/** A picture in the place of a camera's: a splice box, drawn. */
+async function drawnPhoto(page: Page): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 1600
+    canvas.height = 1000
+    const pen = canvas.getContext('2d')
+    if (pen) {
+      pen.fillStyle = '#8d8f8c'
+      pen.fillRect(0, 0, 1600, 1000)
+      pen.fillStyle = '#5c5f60'
+      pen.fillRect(120, 90, 1360, 820)
+      pen.fillStyle = '#c9c6bd'
+      pen.fillRect(220, 160, 420, 260)
+      pen.beginPath()
+      pen.arc(1130, 640, 190, 0, 7)
+      pen.fill()
+      pen.lineWidth = 26
+      for (const [colour, y] of [['#6b3f1d', 230], ['#1d4fa3', 300], ['#b3231f', 370]] as const) {
+        pen.strokeStyle = colour
+        pen.beginPath()
+        pen.moveTo(560, y)
+        pen.bezierCurveTo(900, y - 60, 760, y + 300, 1500, y + 160)
+        pen.stroke()
+      }
+    }
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'))
+    return [...new Uint8Array(await (blob as Blob).arrayBuffer())]
+  })
+  return { name: 'splice-box.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(bytes) }
+}
+
+/** Takes the reading that is asked for from the clamp meter. */
+async function hold(page: Page): Promise<void> {
+  await page.getByRole('radio', { name: 'clamp meter' }).click()
+  await page.waitForTimeout(900)
+}
+
 const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
+  { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
+  {
+    name: 'meter',
+    path: `${job(6)}/safe`,
+    wait: 'safe-next',
+    prepare: async (page) => {
+      await page.getByTestId('safe-next').click()
+      await hold(page)
+    },
+  },
+  { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
+  {
+    name: 'label',
+    path: `${job(2)}/plates`,
+    wait: 'plate-can-read',
+    prepare: async (page) => {
+      await page.getByTestId('plate-can-read').click()
+      await page.getByTestId('label-line').fill('45.5 MFD ±6% 440VAC')
+      await page.getByTestId('label-question').waitFor()
+    },
+  },
+  {
+    name: 'terminals',
+    path: `${job(2)}/plates`,
+    wait: 'to-old-can',
+    prepare: async (page) => {
+      await page.getByTestId('to-old-can').click()
+      await page.getByRole('radio', { name: 'posts unmarked' }).click()
+      for (const pair of ['1-2', '1-3', '2-3']) {
+        await page.getByTestId(`pair-${pair}`).click()
+        await hold(page)
+        await page.getByTestId('meter-hold').click()
+      }
+      await page.getByTestId('terminals').waitFor()
+    },
+  },
+  {
+    name: 'photo',
+    path: `${job(5)}/wires`,
+    wait: 'add-photo',
+    prepare: async (page) => {
+      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('add-photo').click()])
+      await chooser.setFiles(await drawnPhoto(page))
+      await page.getByTestId(/^photo-[0-9a-f]{8}-/).first().click()
+      for (const [x, y, what] of [[88, 62, 'high on the thermostat'], [250, 150, 'cap 1 on the blower capacitor']] as const) {
+        await page.getByTestId('photo-picture').click({ position: { x, y } })
+        await page.getByTestId('pin-targets').getByRole('button', { name: what, exact: true }).click()
+      }
+    },
+  },
   { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
   { name: 'motor', path: `${job(1)}/motor`, wait: 'sheet-rowan-25r' },
   { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view' },

@@ -72,7 +72,7 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const doubtful = readings.filter((r) => r.answer === null && answers[r.test] === undefined).map((r) => r.test)
   const { next, state } = suggest(model, chances, answers, doubtful)
   const causes = model.causes
-    .map((cause, c): RankedCause => ({ id: cause.id, name: cause.name, chance: chances[c] as number, strength: strengthOf(chances[c] as number), ...spoken(model, answers, chances, c), remedy: cause.remedy, stage: cause.stage ?? null }))
+    .map((cause, c): RankedCause => ({ id: cause.id, name: cause.name, chance: chances[c] as number, strength: strengthOf(chances[c] as number), ...spoken(model, answers, c), remedy: cause.remedy, stage: cause.stage ?? null }))
     .sort((a, b) => b.chance - a.chance)
   return {
     causes,
@@ -108,13 +108,14 @@ const strengthOf = (chance: number): Strength => (chance >= 0.9 ? 'strong' : cha
 
 const textOf = (test: ModelTest, a: number): string => `${test.question.replace(/[?:]$/, '')}: ${(test.answers[a]?.text ?? '').toLowerCase()}`
 
-function spoken({ tests }: Model, answers: Answers, chances: readonly number[], c: number): { readonly for: string[]; readonly against: string[] } {
+/** Against how usual the answer is under the other causes before anything was seen: what a person calls a sign of it. */
+function spoken({ tests, priors }: Model, answers: Answers, c: number): { readonly for: string[]; readonly against: string[] } {
   const found = { for: [] as string[], against: [] as string[] }
   for (const test of tests) {
     const a = answerIndex(test, answers)
     if (a < 0) continue
     const here = test.rows[c]?.[a] as number
-    const others = chances.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) / Math.max(1e-12, 1 - (chances[c] as number))
+    const others = priors.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) / (1 - (priors[c] as number))
     if (here > others * SPEAKS) found.for.push(textOf(test, a))
     else if (here < others / SPEAKS) found.against.push(textOf(test, a))
   }

@@ -21,7 +21,7 @@ const WORDS: Readonly<Partial<Record<PieceKind, (figures: string) => string>>> =
 }
 
 export function meaningOf(piece: Piece, microfarads: MicrofaradReading | null): string {
-  if (piece.kind === 'microfarads') return microfarads?.words ?? 'microfarads: which, is asked'
+  if (piece.kind === 'microfarads') return microfarads?.words ?? 'microfarads; which they are is asked below'
   if (piece.kind === 'rotation') {
     const { direction, seenFrom } = readRotation(piece.words)
     return seenFrom ? `turns ${direction}, seen from the ${VIEW_NAMES[seenFrom]}` : `turns ${direction}; the plate does not say from which end`

@@ -54,7 +54,7 @@ function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument
             <Notes d={d} job={job} />
           </View>
         }
-        evidence={<Questions d={d} onAsk={setAsked} />}
+        evidence={<Questions d={d} without={begun ? null : 'fan-does'} onAsk={setAsked} />}
         strip={<Strip d={d} />}
         action={<NextAction d={d} job={job} begun={begun} onAsk={setAsked} onTake={take} onGo={(stage) => router.replace(`/job/${id}/${stage}`)} />}
       />
@@ -106,12 +106,12 @@ function Notes({ d, job }: { readonly d: DiagnoseOutput; readonly job: JobDocume
 
 const KINDS = ['look', 'power-off', 'live', 'contributory'] as const
 
-function Questions({ d, onAsk }: { readonly d: DiagnoseOutput; readonly onAsk: (id: string) => void }) {
+function Questions({ d, without, onAsk }: { readonly d: DiagnoseOutput; readonly without: string | null; readonly onAsk: (id: string) => void }) {
   const palette = usePalette()
   return (
     <View style={{ gap: 16 }}>
       {KINDS.map((kind) => {
-        const list = d.questions.filter((q) => q.kind === kind && (q.open || q.answer !== null))
+        const list = d.questions.filter((q) => q.kind === kind && q.id !== without && (q.open || q.answer !== null))
         return (
           <View key={kind} style={{ gap: 6 }}>
             <Words size="strong" heading={2}>{KIND_TITLES[kind]}</Words>
@@ -148,9 +148,9 @@ function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionProps) {
   if (!begun) return null
   if (job.fault) return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
   if (d.state === 'settled' && top) return <PrimaryButton text="Take this as the cause" icon="check" onPress={() => onTake(top)} testID="fault-next" />
-  if (next) return <PrimaryButton text={cut(next.question)} onPress={() => onAsk(next.id)} testID="fault-next" />
+  if (next) return <PrimaryButton text={`Next: ${cut(next.question)}`} onPress={() => onAsk(next.id)} testID="fault-next" />
   return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
 }
 
 /** A question cut to a button's width. */
-const cut = (text: string): string => (text.length <= 34 ? text : `${text.slice(0, 34).replace(/[\s,:]+\S*$/, '')}…`)
+const cut = (text: string): string => (text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`)

@@ -48,7 +48,7 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
           return (
             <View key={p.id} style={{ position: 'absolute', left: p.x - 29, top: p.y - 22, width: 58, alignItems: 'center', pointerEvents: 'none' }} aria-label={`Post ${p.id}${told?.is ? `: ${told.is}` : ''}`}>
               <Words size="strong" style={{ color: palette.ground }}>{told?.is ?? p.id}</Words>
-              <Words size="tiny" style={{ color: palette.ground }}>{told?.is ? (told.certainty === 'certain' ? 'certain' : 'by custom') : 'post'}</Words>
+              <Words size="tiny" style={{ color: palette.ground }}>{told?.is ? told.certainty : 'post'}</Words>
             </View>
           )
         })}
@@ -99,7 +99,7 @@ function inputOf(job: JobDocument, blades: Readonly<Record<string, string>>) {
 function Finding({ answer }: { readonly answer: TerminalAnswer }) {
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} testID="terminals">
-      <VerdictMark verdict={MARKS[answer.state]} size={30} />
+      <VerdictMark verdict={answer.posts.some((p) => p.certainty === 'likely') ? 'watch' : MARKS[answer.state]} size={30} />
       <View style={{ flex: 1, gap: 4 }}>
         {answer.findings.map((text, i) => <Words key={text} size={i === 0 ? 'strong' : 'small'} live={i === 0}>{text}</Words>)}
         {answer.settledBy.map((text) => <Words key={text} size="small" tone="quiet">{text}</Words>)}

@@ -63,7 +63,7 @@ export function unitFields(plate: UnitPlate | null): PlateField[] {
 export function canFields(marking: CanMarking | null): PlateField[] {
   const [first, second] = marking?.sections ?? []
   return [
-    { ...number('section-0', second === undefined ? 'µF' : 'HERM', 'µF', first ?? null), text: first !== undefined ? `${figure(first)} µF` : marking?.range ? `${figure(marking.range.low)}–${figure(marking.range.high)} µF` : null },
+    { ...number('section-0', second === undefined ? 'marked' : 'HERM', 'µF', first ?? null), text: first !== undefined ? `${figure(first)} µF` : marking?.range ? `${figure(marking.range.low)}–${figure(marking.range.high)} µF` : null },
     number('section-1', second === undefined ? 'second section' : 'FAN', 'µF', second ?? null),
     number('volts', 'volts', 'V', marking?.volts ?? null),
     number('tolerancePercent', 'tolerance ±', '%', marking?.tolerancePercent ?? null),

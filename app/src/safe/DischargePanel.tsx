@@ -14,7 +14,7 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { ChargePicture } from './ChargePicture'
-import { countdownAt, ohmsText, workOut } from './safe-model'
+import { countdownAt, endOf, ohmsText, workOut } from './safe-model'
 
 export interface DischargePanelProps {
   readonly record: DischargeRecord
@@ -23,15 +23,19 @@ export interface DischargePanelProps {
   readonly onChange: (record: DischargeRecord) => string | null
 }
 
-/** A clock that ticks while something runs. */
-export function useNow(running: boolean): number {
+/** The time, ticking until a moment; null: it stands still. */
+export function useNow(untilMs: number | null): number {
   const [now, setNow] = useState(() => Date.now())
   useEffect(() => {
-    if (!running) return
-    setNow(Date.now())
-    const timer = setInterval(() => setNow(Date.now()), 200)
+    if (untilMs === null) return
+    const tick = () => {
+      setNow(Date.now())
+      if (Date.now() > untilMs) clearInterval(timer)
+    }
+    const timer = setInterval(tick, 200)
+    tick()
     return () => clearInterval(timer)
-  }, [running])
+  }, [untilMs])
   return now
 }
 
@@ -40,11 +44,13 @@ type Field = 'microfarads' | 'volts' | 'resistor'
 export function DischargePanel({ record, assumed, onChange }: DischargePanelProps) {
   const palette = usePalette()
   const [open, setOpen] = useState<Field | null>(null)
-  const now = useNow(record.startedAt !== null)
+  const now = useNow(endOf(record))
   const worked = workOut(record)
   const { volts, secondsLeft, share, done } = countdownAt(record, now)
   const { verdict, reason } = worked.resistor
-  const running = record.startedAt !== null
+  const started = record.startedAt !== null
+  const running = started && !done
+  const change = (part: Partial<DischargeRecord>) => onChange({ ...record, startedAt: null, ...part })
   const fields: readonly { readonly key: Field; readonly label: string; readonly value: string }[] = [
     { key: 'microfarads', label: assumed ? 'not known: the largest' : 'in the can', value: `${record.microfarads.map((x) => figure(x)).join(' + ')} µF` },
     { key: 'volts', label: 'ran at, or rated', value: `${figure(record.volts)} V` },
@@ -55,7 +61,7 @@ export function DischargePanel({ record, assumed, onChange }: DischargePanelProp
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
         <ChargePicture share={share} startVolts={worked.startVolts} />
         <View style={{ flex: 1, gap: 2 }}>
-          <Words size="figure" testID="charge-volts" tone={volts > SAFE_VOLTS ? 'stop' : 'ink'}>{running ? `${figure(volts, volts < 10 ? 1 : 0)} V` : `up to ${figure(peakOf(record.volts), 0)} V`}</Words>
+          <Words size="figure" testID="charge-volts" tone={volts > SAFE_VOLTS ? 'stop' : 'ink'}>{started ? `${figure(volts, volts < 10 ? 1 : 0)} V` : `up to ${figure(peakOf(record.volts), 0)} V`}</Words>
           <Words size="strong">{done ? 'By the clock it is down. Now read it.' : running ? `${figure(secondsLeft, 1)} s more to 10 V` : `${figure(worked.secondsTo50, 1)} s to 50 V, ${figure(worked.secondsTo10, 1)} s to 10 V`}</Words>
           <Words size="small" tone="quiet">{figure(Math.max(...worked.sections.map((s) => s.peakWatts)), 0)} W at first, {figure(Math.max(...worked.sections.map((s) => s.joules)), 1)} J in all{worked.sections.length > 1 ? '; each section to C in turn' : ''}</Words>
         </View>
@@ -68,13 +74,14 @@ export function DischargePanel({ record, assumed, onChange }: DischargePanelProp
           </Tap>
         ))}
       </View>
+      {done && record.microfarads.length > 1 ? <QuietButton text="Now the next section: start the clock again" onPress={() => void change({ startedAt: Date.now() })} testID="discharge-again" /> : null}
       {verdict === 'fits' ? null : (
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
           <VerdictMark verdict="stop" size={28} />
           <Words size="strong" tone="stop" style={{ flex: 1 }} live testID="resistor-problem">{reason}</Words>
         </View>
       )}
-      {open === 'volts' ? <NumberPad open title="Volts it ran at, or its rating" unit="V" value={record.volts} onClose={() => setOpen(null)} onSet={(value) => onChange({ ...record, volts: value })} /> : null}
+      {open === 'volts' ? <NumberPad open title="Volts it ran at, or its rating" unit="V" value={record.volts} onClose={() => setOpen(null)} onSet={(value) => change({ volts: value })} /> : null}
       {open === 'resistor' ? <ResistorSheet record={record} onChange={onChange} onClose={() => setOpen(null)} /> : null}
       {open === 'microfarads' ? <SectionsSheet record={record} assumed={assumed} onChange={onChange} onClose={() => setOpen(null)} /> : null}
     </View>
@@ -90,14 +97,14 @@ function ResistorSheet({ record, onChange, onClose }: Editor) {
   const known = usual.find((r) => r.ohms === record.ohms && r.watts === record.watts)
   return (
     <Sheet title="The resistor in hand" open onClose={onClose} testID="resistor-sheet">
-      <Choice label="Resistor" value={known ? `${known.ohms}` : null} onChange={(value) => { const r = usual.find((u) => `${u.ohms}` === value); if (r) { setWrong(onChange({ ...record, ...r })); onClose() } }} options={usual.map((r) => ({ value: `${r.ohms}`, text: `${ohmsText(r.ohms)} ${r.watts} W` }))} />
+      <Choice label="Resistor" value={known ? `${known.ohms}` : null} onChange={(value) => { const r = usual.find((u) => `${u.ohms}` === value); if (r) { setWrong(onChange({ ...record, ...r, startedAt: null })); onClose() } }} options={usual.map((r) => ({ value: `${r.ohms}`, text: `${ohmsText(r.ohms)} ${r.watts} W` }))} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}><QuietButton text={ohmsText(record.ohms)} testID="resistor-ohms" onPress={() => setPad('ohms')} /></View>
         <View style={{ flex: 1 }}><QuietButton text={`${figure(record.watts)} W`} testID="resistor-watts" onPress={() => setPad('watts')} /></View>
       </View>
       {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
       <Words size="small" tone="quiet">A screwdriver across the posts arcs and damages parts. Use a resistor, then the meter.</Words>
-      {pad ? <NumberPad open title={pad === 'ohms' ? 'Resistor' : 'Rated watts'} unit={pad === 'ohms' ? 'Ω' : 'W'} value={record[pad]} onClose={() => setPad(null)} onSet={(value) => onChange({ ...record, [pad]: value })} /> : null}
+      {pad ? <NumberPad open title={pad === 'ohms' ? 'Resistor' : 'Rated watts'} unit={pad === 'ohms' ? 'Ω' : 'W'} value={record[pad]} onClose={() => setPad(null)} onSet={(value) => onChange({ ...record, [pad]: value, startedAt: null })} /> : null}
     </Sheet>
   )
 }
@@ -107,14 +114,14 @@ function SectionsSheet({ record, assumed, onChange, onClose }: Editor & { readon
   const list = assumed ? [] : record.microfarads
   const put = (i: number, value: number): string | null => {
     if (value > MAX_MICROFARADS) return `No motor capacitor has more than ${MAX_MICROFARADS} µF.`
-    return onChange({ ...record, microfarads: i < list.length ? list.map((x, j) => (j === i ? value : x)) : [...list, value] })
+    return onChange({ ...record, startedAt: null, microfarads: i < list.length ? list.map((x, j) => (j === i ? value : x)) : [...list, value] })
   }
   return (
     <Sheet title="Sections of the can" open onClose={onClose} testID="sections-sheet">
       {list.map((value, i) => (
         <View key={i} style={{ flexDirection: 'row', gap: 8 }}>
           <View style={{ flex: 1 }}><QuietButton text={`${figure(value)} µF`} onPress={() => setPad(i)} /></View>
-          {list.length > 1 ? <QuietButton text="Remove" icon="trash" onPress={() => void onChange({ ...record, microfarads: list.filter((_, j) => j !== i) })} /> : null}
+          {list.length > 1 ? <QuietButton text="Remove" icon="trash" onPress={() => void onChange({ ...record, startedAt: null, microfarads: list.filter((_, j) => j !== i) })} /> : null}
         </View>
       ))}
       {list.length < 24 ? <QuietButton text="Add a section" icon="plus" testID="add-discharge-section" onPress={() => setPad(list.length)} /> : null}

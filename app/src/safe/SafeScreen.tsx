@@ -19,7 +19,7 @@ import { Words } from '../ui/Words'
 import { ChooseUnit } from '../wires/ChooseUnit'
 import { DischargePanel, useNow } from './DischargePanel'
 import { LivePicture } from './LivePicture'
-import { countdownAt, dischargeSetup, workOut } from './safe-model'
+import { countdownAt, dischargeSetup, endOf, workOut } from './safe-model'
 import { StepRow } from './StepRow'
 
 export function SafeScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
@@ -153,11 +153,11 @@ function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
 function NextStep({ id, job, safe, progress, onSet, onRead }: Omit<RestProps, 'unit'>) {
   const router = useRouter()
   const { record } = dischargeSetup(job)
-  const now = useNow(record.startedAt !== null)
+  const now = useNow(endOf(record))
   const { next } = progress
   if (next === null) return <PrimaryButton text="Next: find the fault" onPress={() => router.replace(`/job/${id}/fault`)} testID="safe-next" />
   if (next.startsWith('open ')) return <PrimaryButton text={`Done: ${shorten(safe.open[Number(next.slice(5)) - 1] ?? '')}`} icon="check" onPress={() => onSet(next, { state: 'done', volts: null })} testID="safe-next" />
-  if (next !== DISCHARGED_STEP) return <PrimaryButton text={`Read ${next.slice(6)}`} onPress={() => onRead(next)} testID="safe-next" />
+  if (next !== DISCHARGED_STEP) return <PrimaryButton text={`Read ${next.slice(6)}${progress.states[next] === 'open' ? '' : ' again'}`} onPress={() => onRead(next)} testID="safe-next" />
   if (record.startedAt === null)
     return <PrimaryButton text="The resistor is on: start the clock" disabled={workOut(record).resistor.verdict !== 'fits'} onPress={() => editJob(id, [{ path: ['discharge'], value: { ...record, startedAt: Date.now() } }])} testID="safe-next" />
   const { done, secondsLeft } = countdownAt(record, now)

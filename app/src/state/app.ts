@@ -70,6 +70,8 @@ function theShelf() {
 export async function keepPhoto(id: string, picture: Blob): Promise<void> {
   const { photos, deliver } = theShelf()
   await photos.keep(id, picture)
+  const made = theJobs()
+  made.setPhotosWaiting(made.store.getState().photosWaiting + 1)
   deliver()
 }
 

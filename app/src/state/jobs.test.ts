@@ -21,6 +21,13 @@ it('folds an edit in at once and tells of it once it is kept', async () => {
   expect(told.map((c) => c.value)).toEqual(['Roof 3', 'Yard'])
 })
 
+it('does not say delivered of an edit that no round has delivered', () => {
+  const { jobs } = setUp()
+  jobs.setSync({ kind: 'delivered' })
+  jobs.edit(jobs.create(), [{ path: ['title'], value: 'Roof 3' }])
+  expect(jobs.store.getState().sync).toEqual({ kind: 'waiting', count: 1 })
+})
+
 it('applies edits together or not at all', () => {
   const { jobs } = setUp()
   const id = jobs.create()

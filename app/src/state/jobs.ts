@@ -71,6 +71,9 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
 
   function keepAndTake(changes: readonly Change[]): void {
     take(changes)
+    // Not delivered any more, until the next round says so.
+    const { sync } = store.getState()
+    if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + (sync.kind === 'waiting' ? sync.count : 0) } })
     device
       .keep(changes)
       .then(() => onKept(changes))

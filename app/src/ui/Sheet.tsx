@@ -32,7 +32,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
           wide ? { top: 0, width: 440, borderLeftWidth: 2 } : { left: 0, maxHeight: height * 0.88, borderTopWidth: 2, borderTopLeftRadius: 14, borderTopRightRadius: 14 },
         ]}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16 }}>
+        <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16, paddingTop: 6 }}>
           <Words size="title" heading={2} style={{ flex: 1 }} lines={2}>{title}</Words>
           <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}><Icon name="close" color={palette.ink} /></Tap>
         </View>

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import Svg, { Circle } from 'react-native-svg'
-import { insulationCode, insulationName } from '@oak/core/motor/colour'
+import { COLOUR_NAMES, insulationCode, insulationName } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
@@ -37,10 +37,11 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
   const right = width - LABEL_WIDTH
   const top = Math.max(30, (layout.height - motorWires.length * (LABEL_HEIGHT + 8)) / 2)
   const labelY = (i: number) => top + i * (LABEL_HEIGHT + 8)
+  const height = Math.max(layout.height, labelY(motorWires.length) + 10)
   return (
-    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height: Math.max(layout.height, labelY(motorWires.length) + 10) }} testID="wires-picture">
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="wires-picture">
       <PostColumn layout={layout} faces={faces} />
-      <Svg style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }} width={width} height={layout.height} aria-hidden>
+      <Svg style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }} width={width} height={height} aria-hidden>
         {own.map((wire, i) => {
           const [from, to] = [layout.cells.get(wire.from), layout.cells.get(wire.to)]
           return from && to ? <WirePath key={wire.id} d={wireByMargin(from, to, 5 + (i % 5) * 6)} insulation={wire.segments[0] ?? null} width={2} broken={!wire.traced && wire.segments.length === 0} /> : null
@@ -68,10 +69,16 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
             style={{ position: 'absolute', left: right, top: labelY(i), width: LABEL_WIDTH, height: LABEL_HEIGHT, paddingHorizontal: 6, borderRadius: 8, borderWidth: finding?.conflicts.length ? 3 : 1.5, borderStyle: wire.traced ? 'solid' : 'dashed', borderColor: finding?.conflicts.length ? palette.watch : palette.ink, backgroundColor: palette.surface }}
           >
             <Words size="small" lines={1} style={{ fontWeight: '700' }}>{role}</Words>
-            <Words size="tiny" tone="quiet" lines={2}>{unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {colour ? `${insulationName({ colour: colour.colour })} ${insulationCode(colour)}` : 'no colour noted'}</Words>
+            <Words size="tiny" tone="quiet" lines={2}>{unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {runText(wire)}</Words>
           </Tap>
         )
       })}
     </View>
   )
+}
+
+/** "white WH"; a run that changes colour as "brown, red, black BK". */
+function runText({ segments }: NamedWire): string {
+  const last = segments.at(-1)
+  return last ? `${segments.map((s) => COLOUR_NAMES[s.colour]).join(', ')} ${insulationCode(last)}` : 'no colour noted'
 }

@@ -1,4 +1,5 @@
-// One worker for the app, started when first needed.
+// One worker for the app, started when first needed. One that could not be loaded, as with a server that went away at that
+// moment, is started again: a call waits for it and is never left hanging.
 import { wrap, type Remote } from 'comlink'
 import type { OperationResult } from '@oak/core/operations/registry'
 
@@ -6,9 +7,40 @@ interface Api {
   run: (name: string, input: unknown) => OperationResult
 }
 
-let remote: Remote<Api> | null = null
+interface Running {
+  readonly remote: Remote<Api>
+  /** Rejects when the worker cannot be loaded or dies. */
+  readonly lost: Promise<never>
+}
 
-export function runInWorker(name: string, input: unknown): Promise<OperationResult> {
-  remote ??= wrap<Api>(new Worker(new URL('./operations.worker', window.location.href)))
-  return remote.run(name, input)
+const TRIES = 20
+const PAUSE_MS = 1500
+
+let running: Running | null = null
+
+function start(): Running {
+  const worker = new Worker(new URL('./operations.worker', window.location.href))
+  const lost = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', (event) => {
+      worker.terminate()
+      running = null
+      reject(new Error(event.message || 'the part of the app that computes could not be loaded'))
+    })
+  })
+  // Nobody may be waiting when it is lost.
+  lost.catch(() => undefined)
+  return { remote: wrap<Api>(worker), lost }
+}
+
+export async function runInWorker(name: string, input: unknown): Promise<OperationResult> {
+  for (let attempt = 1; ; attempt++) {
+    running ??= start()
+    const { remote, lost } = running
+    try {
+      return await Promise.race([remote.run(name, input), lost])
+    } catch (error) {
+      if (attempt >= TRIES) throw error
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS))
+    }
+  }
 }

@@ -1,0 +1,106 @@
+// Photos of the old wiring: through the file chooser, drawn anew, pinned, kept without a server, delivered later.
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+import type { Page } from '@playwright/test'
+import { delivered, enterNumber, expect, test } from './app'
+
+const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
+const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
+
+/** A JPEG whose camera data names a place: the app's own JPEG with an APP1 segment put behind its head. */
+async function jpegWithPlace(page: Page): Promise<string> {
+  const plain = Buffer.from(await page.evaluate(async () => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 2400
+    canvas.height = 1800
+    const pen = canvas.getContext('2d')
+    if (pen) for (let i = 0; i < 24; i++) { pen.fillStyle = `hsl(${i * 15} 70% 50%)`; pen.fillRect(i * 100, 0, 100, 1800) }
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'))
+    return [...new Uint8Array(await (blob as Blob).arrayBuffer())]
+  }))
+  const exif = Buffer.from('Exif\0\0GPS 59.9 N 10.7 E')
+  const segment = Buffer.concat([Buffer.from([0xff, 0xe1, 0, exif.length + 2]), exif])
+  const path = join(folder, 'camera.jpg')
+  writeFileSync(path, Buffer.concat([plain.subarray(0, 2), segment, plain.subarray(2)]))
+  return path
+}
+
+async function choose(page: Page, path: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('add-photo').click()])
+  await chooser.setFiles(path)
+}
+const thumbs = (page: Page) => page.getByTestId(/^photo-[0-9a-f]{8}-/)
+async function toWires(page: Page): Promise<void> {
+  await page.getByTestId('start').click()
+  await page.getByTestId('choose-unit').click()
+}
+
+test('a photo is drawn anew, pinned, and lasts through a reload without a server', async ({ app, server }) => {
+  await toWires(app)
+  await choose(app, await jpegWithPlace(app))
+  await expect(thumbs(app)).toHaveCount(1)
+  await delivered(app)
+  const photo = (await server.changes()).find((c) => c.path[0] === 'photos')
+  expect(photo?.value).toMatchObject({ width: 1600, height: 1200, pins: [] })
+  const bytes = Buffer.from(await (await fetch(`${server.url}/api/photos/${photo?.path[1]}`)).arrayBuffer())
+  expect([bytes.subarray(0, 2).toString('hex'), bytes.includes('Exif'), bytes.includes('GPS')]).toEqual(['ffd8', false, false])
+
+  await server.kill()
+  await thumbs(app).first().click()
+  await app.getByTestId('photo-picture').click({ position: { x: 60, y: 40 } })
+  await app.getByTestId('pin-targets').getByRole('button', { name: 'T1 on the contactor', exact: true }).click()
+  await app.getByTestId('photo-picture').click({ position: { x: 120, y: 90 } })
+  await app.getByTestId('pin-note').fill('burnt blade')
+  await app.getByTestId('keep-note').click()
+  await expect(app.getByTestId('photo-sheet')).toContainText('burnt blade')
+  await app.keyboard.press('Escape')
+  await server.up()
+  await delivered(app)
+  await app.reload()
+  await expect(thumbs(app).first()).toContainText('2')
+  const pins = (await server.changes()).filter((c) => c.path[0] === 'photos').at(-1)?.value as { pins: { kind: string; of: string; words: string }[] }
+  expect(pins.pins).toEqual([expect.objectContaining({ kind: 'post', of: 'T1' }), expect.objectContaining({ kind: 'note', words: 'burnt blade' })])
+})
+
+test('a photo taken with the server away is delivered when it returns, and stands beside the board', async ({ app, server }) => {
+  await toWires(app)
+  await delivered(app)
+  await server.kill()
+  await choose(app, PICTURE)
+  await expect(thumbs(app)).toHaveCount(1)
+  await server.up()
+  await delivered(app)
+  const id = (await server.changes()).find((c) => c.path[0] === 'photos')?.path[1]
+  expect((await fetch(`${server.url}/api/photos/${id}`)).status).toBe(200)
+  await app.getByTestId('stage-wires').click()
+  await app.getByTestId('wires-next').click()
+  await app.getByTestId('sheet-rowan-25r').click()
+  await app.getByTestId('stage-capacitor').click()
+  await app.getByTestId('compressor-microfarads').click()
+  await enterNumber(app, '40')
+  await app.getByTestId('capacitor-next').click()
+  await expect(app.getByTestId('photo-strip')).toBeVisible()
+})
+
+test('what is no photo is refused in words, and nothing is changed', async ({ app, server }) => {
+  await toWires(app)
+  await delivered(app)
+  const before = await server.changes()
+  const file = (name: string, content: string | Buffer) => {
+    const path = join(folder, name)
+    writeFileSync(path, content)
+    return path
+  }
+  const cases: [string, string][] = [
+    [file('notes.jpg', 'I am not a picture'), 'notes.jpg is not a picture that this device can read.'],
+    [file('empty.jpg', ''), 'empty.jpg is empty: no photo is in it.'],
+    [file('huge.jpg', Buffer.alloc(40_000_000, 1)), 'huge.jpg is larger than 30 MB'],
+    [file('half.png', readFileSync(PICTURE).subarray(0, 40)), 'half.png is not a picture that this device can read.'],
+  ]
+  for (const [path, message] of cases) {
+    await choose(app, path)
+    await expect(app.getByTestId('photo-problem')).toContainText(message)
+  }
+  expect(await server.changes()).toEqual(before)
+})
