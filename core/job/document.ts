@@ -2,6 +2,7 @@
 import type { Can } from '../capacitor/can'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { LeadSheet } from '../motor/lead-sheet'
+import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
 import type { Wire } from '../wiring/wire'
@@ -42,6 +43,8 @@ export interface JobDocument {
   /** The lines of plates and labels as typed, by plate. */
   readonly plateLines: Readonly<Record<string, string>>
   readonly photos: Readonly<Record<string, Photo>>
+  /** What tells which way the fan must turn, by its kind. */
+  readonly rotationSources: Readonly<Record<string, RotationSource>>
 }
 
 export const EMPTY_JOB: JobDocument = {
@@ -71,4 +74,5 @@ export const EMPTY_JOB: JobDocument = {
   canMarking: null,
   plateLines: {},
   photos: {},
+  rotationSources: {},
 }

@@ -5,6 +5,7 @@ import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
 import { LeadSheetSchema } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
+import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
@@ -99,7 +100,9 @@ export const FIELDS = {
   canMarking: CanMarkingSchema,
 } as const
 
-/** Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe, plate lines by plate. */
+/**
+ * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
+ * plate lines by plate, what tells the rotation by its kind. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -109,6 +112,7 @@ export const KEYED_FIELDS = {
   measurements: MeasurementSchema,
   plateLines: text('A plate’s line', 400),
   photos: PhotoSchema,
+  rotationSources: RotationSourceSchema,
 } as const
 
 export type FieldName = keyof typeof FIELDS

@@ -78,6 +78,9 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['diagnose', { ...DIAGNOSE, readings: { 'volts-supply': { quantity: 'ohms', value: 5 } } }, 'readings.volts-supply.quantity: volts-supply is not read in ohms.'],
     ['estimate-plate', { blade: { diameterInches: 0, steep: false } }, 'blade.diameterInches: The blade must be above 0 in.'],
     ['make-safe', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
+    ['rotation', {}, ': Say which way it must turn, or what can be seen of blade, wheel or plate.'],
+    ['rotation', { sources: [{ kind: 'wheel-outlet', outlet: 'top', air: 'up', looking: 'lead-end' }] }, 'sources.0: At the top or bottom the air leaves to the left or right; at a side it leaves up or down.'],
+    ['rotation', { sources: [{ kind: 'tea-leaves' }] }, 'sources.0.kind: A source is the nameplate, the propeller, the wheel’s outlet, its blades, or a short test.'],
     ['rotation', { wanted: { direction: 'CW' } }, 'wanted.seenFrom: The end it is seen from is missing.'],
   ])('%s %#', (name, input, expected) => expect(error(name, input)).toEqual(expected))
 })
@@ -90,6 +93,6 @@ it('a load nothing can reach is an answer that names it', () => {
 it('rotation names both ends and the plug', () => {
   expect(runOperation('rotation', { wanted: { direction: 'CW', seenFrom: 'shaft-end' }, sheet })).toEqual({
     ok: true,
-    output: { leadEnd: 'CCW', shaftEnd: 'CW', join: [['purple', 'orange'], ['yellow', 'plug brown']], refusal: null },
+    output: { wanted: { direction: 'CW', seenFrom: 'shaft-end' }, leadEnd: 'CCW', shaftEnd: 'CW', sources: [], conflict: null, join: [['purple', 'orange'], ['yellow', 'plug brown']], refusal: null },
   })
 })

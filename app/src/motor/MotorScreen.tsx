@@ -15,7 +15,8 @@ import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { MAX_SHEET_BYTES, readSheetFile } from './read-sheet-file'
-import { RotationPicture } from './RotationPicture'
+import { RotationPicture } from '../rotation/RotationPicture'
+import { RotationFinder } from '../rotation/RotationFinder'
 import { SheetTag } from './SheetTag'
 
 /** Another motor: what was set for the last one does not hold for it. */
@@ -96,6 +97,7 @@ function Horsepower({ id, job, sheet }: { readonly id: string; readonly job: Job
 }
 
 function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const [finding, setFinding] = useState(false)
   const [end, setEnd] = useState<End>(job.wanted?.seenFrom ?? 'lead-end')
   const set = (rotation: Rotation) => editJob(id, [{ path: ['wanted'], value: rotation }])
   return (
@@ -109,6 +111,8 @@ function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDoc
         {job.wanted ? <RotationPicture rotation={job.wanted} /> : null}
       </View>
       <Words size="small" tone="quiet">From the old motor’s plate, with the end it is named from.</Words>
+      <QuietButton text="Find it from blade, wheel or a test" onPress={() => setFinding(true)} testID="find-rotation" />
+      {finding ? <RotationFinder id={id} job={job} onClose={() => setFinding(false)} onUse={(rotation) => { setEnd(rotation.seenFrom); set(rotation); setFinding(false) }} /> : null}
     </View>
   )
 }

@@ -1,0 +1,18 @@
+// The rotation finder's entries: its sources in order, and how a housing is drawn. No rendering here.
+import type { JobDocument } from '@oak/core/job/document'
+import { airLeaving, type AirWay, type Outlet, type RotationSource } from '@oak/core/rotation/finder'
+
+export const KINDS: readonly { readonly kind: RotationSource['kind']; readonly text: string }[] = [
+  { kind: 'propeller', text: 'blade' },
+  { kind: 'wheel-outlet', text: 'outlet' },
+  { kind: 'wheel-cups', text: 'wheel' },
+  { kind: 'short-test', text: 'test' },
+  { kind: 'nameplate', text: 'plate' },
+]
+
+/** In the order they are asked for; the operation's own order does not matter. */
+export const sourcesOf = (job: JobDocument): RotationSource[] => KINDS.flatMap(({ kind }) => (job.rotationSources[kind] ? [job.rotationSources[kind]] : []))
+
+/** The way air leaves, from the outlet's place and which way round the housing is drawn: to the right at the top is clockwise. */
+export const airAt = (outlet: Outlet, drawn: 'right' | 'left'): AirWay => airLeaving(outlet, drawn === 'right' ? 'CW' : 'CCW')
+export const drawnAs = ({ outlet, air }: { readonly outlet: Outlet; readonly air: AirWay }): 'right' | 'left' => (airAt(outlet, 'right') === air ? 'right' : 'left')
