@@ -76,19 +76,26 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   return { findings, plan, can, horsepower, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
 }
 
-/** An outdoor fan motor has no speed taps for a blower's outputs, and its one speed is not a blower's. */
-function refuseKind(unit: UnitType, sheet: LeadSheet): TranslationNote[] {
-  if (unit.traits.fan === 'outdoor') return []
-  return [{ code: 'wrong-kind-of-motor', message: `${sheet.name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.` }]
+/** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */
+function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): TranslationNote[] {
+  const refuse = (message: string): TranslationNote[] => [{ code: 'wrong-kind-of-motor', message }]
+  if (kind === 'three-phase') return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
+  if (traits.fan === 'outdoor' && kind === 'psc-blower') return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
+  if (traits.fan === 'blower' && kind !== 'psc-blower') return refuse(`${name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`)
+  if (kind === 'psc-outdoor') return []
+  return refuse(`The hookup of ${name} is not worked out on this board: follow the tag on its leads and the unit’s diagram.`)
 }
+
+const NO_PLAN: TapPlan = { feasible: true, groups: [], worstErrorPercent: null, jumperCount: 0, unused: [], proven: true, nearest: null, problems: [] }
 
 function planCan({ unit, sheet, can, compressorMicrofarads, prefer }: HookupRequest) {
   const shared = unit.traits.capacitor === 'shared'
-  const loads: Load[] = [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }]
+  const loads: Load[] = sheet.capacitor ? [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }] : []
   const refusals: TranslationNote[] = []
   if (shared && compressorMicrofarads) loads.unshift({ load: COMPRESSOR_LOAD, microfarads: compressorMicrofarads })
   if (shared && !compressorMicrofarads)
     refusals.push({ code: 'compressor-value-missing', message: 'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.' })
+  if (loads.length === 0) return { plan: NO_PLAN, can: { ...can, groups: [] } satisfies FittedCan, refusals }
   const plan = planTaps({ sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer })
   plan.problems.forEach((p) => refusals.push({ code: 'no-section-plan', message: p.message }))
   const fitted: FittedCan = { ...can, groups: plan.groups }

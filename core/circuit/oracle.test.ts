@@ -59,7 +59,7 @@ function condemned(request: HookupRequest, answer: HookupAnswer): string | null 
       const run = reach(edges, 'RUN')
       if (!sections.every((s) => run.has(start.has(`CAN-${s.id}`) ? 'CAN-C' : `CAN-${s.id}`))) return 'the capacitor’s far side is not run'
       const total = sections.reduce((sum, s) => sum + s.microfarads, 0)
-      const wanted = request.sheet.capacitor.microfarads
+      const wanted = request.sheet.capacitor?.microfarads ?? NaN
       if (Math.abs(total - wanted) > wanted * 0.06 + 1e-9) return `${total} µF instead of ${wanted}`
       if (start.has('COMP-S')) return 'one section for two loads'
       if (one.has('COMP-S') || two.has('COMP-S')) return 'compressor’s start on a line'

@@ -1,7 +1,7 @@
 // The job as the screens see it: the fold of its changes.
 import type { Can } from '../capacitor/can'
 import type { Preference } from '../capacitor/tap-plan/score'
-import type { LeadSheet } from '../motor/lead-sheet'
+import type { LeadSheet, Mechanical } from '../motor/lead-sheet'
 import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
@@ -40,6 +40,9 @@ export interface JobDocument {
   readonly motorPlate: MotorPlate | null
   readonly unitPlate: UnitPlate | null
   readonly canMarking: CanMarking | null
+  /** What was measured of the old motor’s body. */
+  readonly oldBody: Mechanical | null
+  readonly steepBlades: boolean | null
   /** The lines of plates and labels as typed, by plate. */
   readonly plateLines: Readonly<Record<string, string>>
   readonly photos: Readonly<Record<string, Photo>>
@@ -72,6 +75,8 @@ export const EMPTY_JOB: JobDocument = {
   motorPlate: null,
   unitPlate: null,
   canMarking: null,
+  oldBody: null,
+  steepBlades: null,
   plateLines: {},
   photos: {},
   rotationSources: {},

@@ -3,7 +3,7 @@ import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
-import { LeadSheetSchema } from '../motor/lead-sheet'
+import { LeadSheetSchema, MechanicalSchema } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
@@ -98,6 +98,8 @@ export const FIELDS = {
   motorPlate: MotorPlateSchema,
   unitPlate: UnitPlateSchema,
   canMarking: CanMarkingSchema,
+  oldBody: MechanicalSchema,
+  steepBlades: v.boolean('Steep is yes or no.'),
 } as const
 
 /**

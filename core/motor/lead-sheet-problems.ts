@@ -1,18 +1,26 @@
 // Contradictions inside a lead sheet that the shape of its fields cannot show.
 import type { Problem } from '../quantity/problem'
-import type { LeadRole, LandingRole } from './role'
+import { horsepowerOf } from './horsepower'
+import type { MotorKind } from './kind'
+import { impossiblePlate } from './plausible'
+import { ROLE_NAMES, type LandingRole, type LeadRole } from './role'
 
 interface Choice {
   readonly join: readonly (readonly [string, string])[]
   readonly land: readonly { readonly lead: string; readonly as: LandingRole }[]
   readonly insulate: readonly string[]
+  readonly open: readonly string[]
 }
 
 interface SheetShape {
-  readonly nameplate: { readonly volts: { readonly low: number; readonly high: number } }
+  readonly kind: MotorKind
+  readonly nameplate: { readonly volts: { readonly low: number; readonly high: number }; readonly rpm: number }
+  readonly capacitor: unknown
   readonly leads: readonly { readonly id: string; readonly role: LeadRole }[]
   readonly settings: {
-    readonly horsepower: readonly (Choice & { readonly horsepower: string })[]
+    readonly horsepower: readonly (Choice & { readonly horsepower: string; readonly coversFrom: string | null; readonly amps: number })[]
+    readonly speed: readonly (Choice & { readonly speed: string; readonly tap: string | null; readonly rpm: number | null })[]
+    readonly hookup: readonly Choice[]
     readonly rotation: readonly (Choice & { readonly direction: string })[]
   }
 }
@@ -26,9 +34,9 @@ export function leadSheetProblems(sheet: SheetShape): Problem[] {
   })
   if (sheet.nameplate.volts.low > sheet.nameplate.volts.high)
     problems.push({ path: 'nameplate.volts', message: 'The lower rated voltage is above the higher one.' })
-  for (const setting of ['horsepower', 'rotation'] as const)
+  for (const setting of ['horsepower', 'speed', 'hookup', 'rotation'] as const)
     sheet.settings[setting].forEach((choice, i) => problems.push(...choiceProblems(choice, `settings.${setting}.${i}`, ids)))
-  problems.push(...windingProblems(sheet), ...rotationProblems(sheet))
+  problems.push(...kindProblems(sheet), ...speedProblems(sheet), ...rotationProblems(sheet), ...ratingProblems(sheet))
   return problems
 }
 
@@ -46,11 +54,71 @@ function choiceProblems(choice: Choice, path: string, ids: readonly string[]): P
   })
   choice.land.forEach((l, i) => use(l.lead, `${path}.land.${i}.lead`))
   choice.insulate.forEach((lead, i) => use(lead, `${path}.insulate.${i}`))
+  choice.open.forEach((lead, i) => use(lead, `${path}.open.${i}`))
   return problems
 }
 
-function windingProblems({ leads, settings }: SheetShape): Problem[] {
-  const count = (role: LeadRole) => leads.filter((lead) => lead.role === role).length
+const countOf = ({ leads }: SheetShape, role: LeadRole): number => leads.filter((lead) => lead.role === role).length
+
+function kindProblems(sheet: SheetShape): Problem[] {
+  const { kind, leads } = sheet
+  const problems: Problem[] = []
+  const wanted = (role: LeadRole, least: number, most: number, words: string) => {
+    const count = countOf(sheet, role)
+    if (count < least || count > most) problems.push({ path: 'leads', message: `${words}; this sheet has ${count}.` })
+  }
+  const pscCapacitor = kind === 'psc-outdoor' || kind === 'psc-blower'
+  if (pscCapacitor !== (sheet.capacitor !== null)) problems.push({ path: 'capacitor', message: pscCapacitor ? 'A PSC motor’s tag names its capacitor.' : 'This kind of motor has no run capacitor.' })
+  if (kind === 'psc-outdoor') return [...problems, ...windingProblems(sheet)]
+  if (kind === 'psc-blower') {
+    wanted('line', 1, 1, 'A blower motor has exactly one line lead')
+    wanted('speed', 1, 5, 'A blower motor has one to five speed taps')
+    wanted('capacitor', 2, 2, 'A blower motor has two capacitor leads')
+  }
+  if (kind === 'ecm-outdoor') wanted('line', 2, 2, 'An electronically commutated motor has two line leads')
+  if (kind === 'three-phase') wanted('phase', 3, 3, 'A three-phase motor has three phase leads')
+  const alien = leads.find(({ role }) => ALIEN[kind].includes(role))
+  if (alien) problems.push({ path: `leads.${leads.indexOf(alien)}.role`, message: `This kind of motor has no ${ROLE_NAMES[alien.role]}.` })
+  return problems
+}
+
+/** Roles that a kind of motor cannot have. */
+const ALIEN: Readonly<Record<MotorKind, readonly LeadRole[]>> = {
+  'psc-outdoor': [],
+  'psc-blower': ['motor-common', 'run', 'start', 'run-return', 'power-tap', 'phase', 'select'],
+  'ecm-outdoor': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'phase'],
+  'three-phase': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'line', 'select', 'rotation'],
+}
+
+/** Every tap named once, by a speed of its own. */
+function speedProblems({ leads, settings }: SheetShape): Problem[] {
+  const problems: Problem[] = []
+  const taps = leads.filter((lead) => lead.role === 'speed').map((lead) => lead.id)
+  settings.speed.forEach((choice, i) => {
+    if (settings.speed.findIndex((c) => c.speed === choice.speed) !== i) problems.push({ path: `settings.speed.${i}.speed`, message: `The speed “${choice.speed}” is given twice.` })
+    if (choice.tap === null) return
+    if (!taps.includes(choice.tap)) problems.push({ path: `settings.speed.${i}.tap`, message: `“${choice.tap}” is no speed tap of this sheet.` })
+    else if (settings.speed.findIndex((c) => c.tap === choice.tap) !== i) problems.push({ path: `settings.speed.${i}.tap`, message: `Tap “${choice.tap}” serves two speeds.` })
+  })
+  const idle = taps.find((tap) => !settings.speed.some((c) => c.tap === tap))
+  if (idle) problems.push({ path: 'settings.speed', message: `Tap “${idle}” has no speed named.` })
+  return problems
+}
+
+/** Figures that no motor has together. */
+function ratingProblems({ nameplate, settings }: SheetShape): Problem[] {
+  return settings.horsepower.flatMap((choice, i): Problem[] => {
+    const path = `settings.horsepower.${i}`
+    const { coversFrom } = choice
+    if (coversFrom !== null && horsepowerOf(coversFrom) > horsepowerOf(choice.horsepower)) return [{ path: `${path}.coversFrom`, message: `It covers from ${coversFrom} hp, which is above its own ${choice.horsepower} hp.` }]
+    const wrong = impossiblePlate({ horsepower: horsepowerOf(choice.horsepower), volts: nameplate.volts.high, amps: choice.amps, rpm: nameplate.rpm, poles: null, hertz: 60, phase: null })
+    return wrong ? [{ path, message: wrong }] : []
+  })
+}
+
+function windingProblems(sheet: SheetShape): Problem[] {
+  const { leads, settings } = sheet
+  const count = (role: LeadRole) => countOf(sheet, role)
   const problems: Problem[] = []
   for (const role of ['run', 'start'] as const)
     if (count(role) !== 1) problems.push({ path: 'leads', message: `A PSC motor has exactly one ${role} lead; this sheet has ${count(role)}.` })
@@ -79,7 +147,7 @@ function rotationProblems({ leads, settings }: SheetShape): Problem[] {
   if (directions.length === 2 && directions[0] === directions[1])
     problems.push({ path: 'settings.rotation', message: `Both plug positions say ${directions[0]}: there is no way to turn the other way.` })
   settings.rotation.forEach((choice, i) => {
-    const idle = plug.filter((id) => !choice.join.some((pair) => pair.includes(id)) && !choice.insulate.includes(id))
+    const idle = plug.filter((id) => !choice.join.some((pair) => pair.includes(id)) && !choice.insulate.includes(id) && !choice.open.includes(id))
     if (idle.length > 0) problems.push({ path: `settings.rotation.${i}.join`, message: `${choice.direction} leaves plug lead ${idle.join(', ')} neither joined nor insulated.` })
     const stray = choice.join.flat().find((id) => leads.some((lead) => lead.id === id && lead.role !== 'rotation'))
     if (stray) problems.push({ path: `settings.rotation.${i}.join`, message: `“${stray}” is no rotation lead, so the plug cannot join it.` })

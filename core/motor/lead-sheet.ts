@@ -3,6 +3,7 @@
 import * as v from 'valibot'
 import { checkWhole } from '../quantity/problem'
 import { ColourCodeSchema } from './colour'
+import { MOTOR_KINDS } from './kind'
 import { LeadRoleSchema, LandingRoleSchema } from './role'
 import { leadSheetProblems } from './lead-sheet-problems'
 
@@ -32,11 +33,17 @@ const ChoiceEntries = {
   land: v.optional(v.array(v.strictObject({ lead: LeadIdSchema, as: LandingRoleSchema })), []),
   /** Leads capped off one by one for this choice. */
   insulate: v.optional(v.array(LeadIdSchema), []),
+  /** Leads left open for this choice: joined to nothing, and insulated. */
+  open: v.optional(v.array(LeadIdSchema), []),
 }
 
+/** Nameplate form, such as "1/4". */
+const HorsepowerSchema = v.pipe(v.string('Horsepower is written like 1/4.'), v.regex(/^([1-9]\d?|[1-9]\/[1-9]\d?)$/, 'Horsepower is written like 1/4 or 1.'))
+
 const HorsepowerChoiceSchema = v.strictObject({
-  /** Nameplate form, such as "1/4". */
-  horsepower: v.pipe(v.string('Horsepower is written like 1/4.'), v.regex(/^([1-9]\d?|[1-9]\/[1-9]\d?)$/, 'Horsepower is written like 1/4 or 1.')),
+  horsepower: HorsepowerSchema,
+  /** The least horsepower it stands in for as it is; null: only its own. */
+  coversFrom: v.optional(v.nullable(HorsepowerSchema), null),
   amps: amount('Rated amps', 'A', 30),
   ...ChoiceEntries,
 })
@@ -48,26 +55,66 @@ const RotationChoiceSchema = v.strictObject({
 })
 export type RotationChoice = v.InferOutput<typeof RotationChoiceSchema>
 
+export const SPEED_NAMES = ['high', 'medium-high', 'medium', 'medium-low', 'low'] as const
+export type SpeedName = (typeof SPEED_NAMES)[number]
+
+const SpeedChoiceSchema = v.strictObject({
+  speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
+  rpm: v.optional(v.nullable(amount('Rated rpm', 'rpm', 3600)), null),
+  amps: v.optional(v.nullable(amount('Rated amps', 'A', 60)), null),
+  /** The tap to land for it; null where leads are joined or left open instead. */
+  tap: v.optional(v.nullable(LeadIdSchema), null),
+  ...ChoiceEntries,
+})
+export type SpeedChoice = v.InferOutput<typeof SpeedChoiceSchema>
+
+const HookupChoiceSchema = v.strictObject({ hookup: v.picklist(['shared-capacitor', 'own-capacitor', 'no-capacitor'], 'A hookup is shared-capacitor, own-capacitor or no-capacitor.'), ...ChoiceEntries })
+
+export const MOUNTINGS = ['studs', 'belly-band', 'cradle', 'lugs'] as const
+export const POSITIONS = ['shaft-up', 'shaft-down', 'horizontal'] as const
+
+/** Everything a match may compare; null where the sheet does not say. */
+export const MechanicalSchema = v.strictObject({
+  frameInches: v.nullable(amount('The frame’s diameter', 'in', 20)),
+  bodyInches: v.nullable(amount('The body’s length', 'in', 30)),
+  shaftInches: v.nullable(amount('The shaft’s diameter', 'in', 3)),
+  shaftLengthInches: v.nullable(amount('The shaft’s length', 'in', 24)),
+  throughShaft: v.nullable(v.boolean('Through shaft is yes or no.')),
+  mounting: v.pipe(v.array(v.picklist(MOUNTINGS, `A mounting is one of: ${MOUNTINGS.join(', ')}.`)), v.maxLength(4)),
+  positions: v.pipe(v.array(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)), v.maxLength(3)),
+  enclosure: v.nullable(v.picklist(['open', 'enclosed'], 'An enclosure is open or enclosed.')),
+  bearings: v.nullable(v.picklist(['sleeve', 'ball'], 'Bearings are sleeve or ball.')),
+  ambientCelsius: v.nullable(amount('The ambient', '°C', 120)),
+  airOver: v.nullable(v.boolean('Air-over is yes or no.')),
+})
+export type Mechanical = v.InferOutput<typeof MechanicalSchema>
+
 export const LeadSheetSchema = v.pipe(
   v.strictObject({
     format: v.literal(LEAD_SHEET_FORMAT, 'This is not a lead sheet of Oak Switch.'),
     version: v.literal(LEAD_SHEET_VERSION, `This lead sheet is of another version; version ${LEAD_SHEET_VERSION} is read here.`),
     id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,60}$/, 'A sheet’s id has small letters, digits and - only.')),
     name: text('The motor’s name'),
-    kind: v.literal('psc-outdoor', 'Only single-phase outdoor PSC motors are read here.'),
+    kind: v.picklist(MOTOR_KINDS, `A motor’s kind is one of: ${MOTOR_KINDS.join(', ')}.`),
     nameplate: v.strictObject({
       volts: v.strictObject({ low: amount('Rated volts', 'V', 1000), high: amount('Rated volts', 'V', 1000) }),
       hertz: v.picklist([50, 60], 'Rated hertz is 50 or 60.'),
       rpm: amount('Rated rpm', 'rpm', 3600),
     }),
-    /** The value on the motor's tag; it belongs to the motor whichever setting. */
-    capacitor: v.strictObject({ microfarads: amount('The tag’s capacitor', 'µF', 1000), volts: amount('The tag’s capacitor rating', 'V', 1000) }),
-    leads: v.pipe(v.array(LeadSchema), v.minLength(3, 'A single-phase motor has three leads at least.'), v.maxLength(24, 'A sheet has 24 leads at most.')),
+    /** The value on the motor's tag; it belongs to the motor whichever setting. null: a motor without a capacitor. */
+    capacitor: v.nullable(v.strictObject({ microfarads: amount('The tag’s capacitor', 'µF', 1000), volts: amount('The tag’s capacitor rating', 'V', 1000) })),
+    mechanical: v.optional(v.nullable(MechanicalSchema), null),
+    /** Openings in the shell, by where they are: the one that faces down is opened. */
+    drains: v.optional(v.pipe(v.array(text('A drain opening', 60)), v.maxLength(12, 'A motor has twelve drain openings at most.')), []),
+    leads: v.pipe(v.array(LeadSchema), v.minLength(2, 'A motor has two leads at least.'), v.maxLength(24, 'A sheet has 24 leads at most.')),
     /** The end the tag names the rotation from. */
     rotationNamedFrom: v.picklist(['lead-end', 'shaft-end'], 'Say which end the tag names the rotation from: lead-end or shaft-end.'),
     settings: v.strictObject({
       horsepower: v.pipe(v.array(HorsepowerChoiceSchema), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),
       /** One choice: not reversible. Two: reversed by the plug. */
+      /** High to low; empty for one speed. */
+      speed: v.optional(v.pipe(v.array(SpeedChoiceSchema), v.maxLength(5, 'More than five speeds.')), []),
+      hookup: v.optional(v.pipe(v.array(HookupChoiceSchema), v.maxLength(3)), []),
       rotation: v.pipe(v.array(RotationChoiceSchema), v.minLength(1, 'A sheet needs at least one direction.'), v.maxLength(2, 'There are only two directions.')),
     }),
   }),

@@ -22,11 +22,15 @@ describe('colour codes', () => {
 })
 
 describe('the shipped lead sheets', () => {
-  it('are three: reversible, multi-horsepower, not reversible', () => {
-    expect(LEAD_SHEETS.map((s) => [s.id, isReversible(s), s.settings.horsepower.length])).toEqual([
-      ['rowan-25r', true, 1],
-      ['rowan-33m', true, 3],
-      ['rowan-16f', false, 1],
+  it('are of every kind', () => {
+    expect(LEAD_SHEETS.map((s) => [s.id, s.kind, isReversible(s), s.settings.horsepower.length, s.settings.speed.length])).toEqual([
+      ['rowan-25r', 'psc-outdoor', true, 1, 0],
+      ['rowan-33m', 'psc-outdoor', true, 3, 0],
+      ['rowan-16f', 'psc-outdoor', false, 1, 0],
+      ['teal-33e', 'ecm-outdoor', true, 1, 2],
+      ['alder-33b', 'psc-blower', true, 1, 3],
+      ['alder-50b', 'psc-blower', true, 1, 4],
+      ['brant-50t', 'three-phase', true, 1, 0],
     ])
   })
 })
@@ -46,6 +50,15 @@ describe('a lead sheet that contradicts itself', () => {
     ['a lead used twice', 'rowan-25r', (s) => (s.settings.rotation[0]!.join[1] = ['purple', 'orange']), 'settings.rotation.0.join.1: Lead “purple” is used twice in one setting.'],
     ['two leads of one name', 'rowan-25r', (s) => (s.leads[1]!.id = 'black'), 'leads.1.id: Two leads are called “black”.'],
     ['no start lead', 'rowan-16f', (s) => (s.leads[2]!.role = 'run'), 'leads: A PSC motor has exactly one start lead; this sheet has 0.'],
+    ['a tap that serves two speeds', 'alder-33b', (s) => (s.settings.speed[1]!.tap = 'black'), 'settings.speed.1.tap: Tap “black” serves two speeds.'],
+    ['a tap without a speed', 'alder-33b', (s) => s.settings.speed.pop(), 'settings.speed: Tap “red” has no speed named.'],
+    ['a speed that is no tap', 'alder-33b', (s) => (s.settings.speed[0]!.tap = 'white'), 'settings.speed.0.tap: “white” is no speed tap of this sheet.'],
+    ['one capacitor lead on a blower', 'alder-33b', (s) => (s.leads[4]!.role = 'ground'), 'leads: A blower motor has two capacitor leads; this sheet has 1.'],
+    ['a start lead on a blower', 'alder-33b', (s) => (s.leads[10]!.role = 'start'), 'leads.10.role: This kind of motor has no start.'],
+    ['a capacitor on a motor without one', 'teal-33e', (s) => (s.capacitor = { microfarads: 5, volts: 370 }), 'capacitor: This kind of motor has no run capacitor.'],
+    ['no capacitor on a PSC motor', 'rowan-25r', (s) => (s.capacitor = null), 'capacitor: A PSC motor’s tag names its capacitor.'],
+    ['a horsepower that covers from above itself', 'teal-33e', (s) => (s.settings.horsepower[0]!.coversFrom = '1/2'), 'settings.horsepower.0.coversFrom: It covers from 1/2 hp, which is above its own 1/3 hp.'],
+    ['more work than its amps bring', 'rowan-25r', (s) => Object.assign(s.settings.horsepower[0]!, { horsepower: '5', amps: 1 }), 'settings.horsepower.0: 5 hp is 3729 W of work, and 1 A at 230 V bring 230 W at most.'],
     ['both plug positions alike', 'rowan-25r', (s) => (s.settings.rotation[1]!.direction = 'CW'), 'settings.rotation: Both plug positions say CW: there is no way to turn the other way.'],
     ['an idle tap left loose', 'rowan-33m', (s) => (s.settings.horsepower[0]!.insulate = ['blue']), 'settings.horsepower.0.insulate: 1/3 hp leaves red loose: idle taps are insulated one by one.'],
     ['two taps landed', 'rowan-33m', (s) => s.settings.horsepower[0]!.land.push({ lead: 'blue', as: 'motor-common' }), 'settings.horsepower.0.land: 1/3 hp must land exactly one horsepower tap as motor common.'],

@@ -1,11 +1,13 @@
 // What a motor lead is for. Never a bare "common": motor common and cap C are on opposite sides of the supply.
 import * as v from 'valibot'
 
-export const LEAD_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground', 'rotation', 'power-tap'] as const
+export const LEAD_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground', 'rotation', 'power-tap', 'line', 'speed', 'capacitor', 'select', 'phase'] as const
 /**
  * `motor-common` joint of main and auxiliary winding; `run` other end of the main winding; `start` other end of the
  * auxiliary winding; `run-return` the same point as run, brought out again for a capacitor of its own;
- * `power-tap` a line lead that sets the horsepower; `rotation` one of the leads of the reversing plug.
+ * `power-tap` a line lead that sets the horsepower; `rotation` one of the leads of the reversing plug. A blower has one `line` lead,
+ * `speed` taps and two `capacitor` leads; an electronically commutated motor two `line` leads and `select` leads; a three-phase
+ * motor three `phase` leads.
  */
 export type LeadRole = (typeof LEAD_ROLES)[number]
 export const LeadRoleSchema = v.picklist(LEAD_ROLES, `A lead's role must be one of: ${LEAD_ROLES.join(', ')}.`)
@@ -34,6 +36,8 @@ export const ROLE_NAMES: Readonly<Record<LeadRole | WireRole, string>> = {
   line: 'line lead',
   speed: 'speed tap',
   capacitor: 'capacitor lead',
+  select: 'select lead',
+  phase: 'phase lead',
 }
 
 /** The roles that wires of a motor of this kind can have. */

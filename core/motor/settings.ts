@@ -1,16 +1,18 @@
 // A lead sheet with its horsepower and rotation chosen: what each lead is for now.
 import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice } from './lead-sheet'
-import type { LandingRole } from './role'
+import { LANDING_ROLES, ROLE_NAMES, type LandingRole } from './role'
 
 /**
  * `land`: goes to a post, for this winding end. `return`: may go to a capacitor of its own, else is insulated.
- * `plug`: stays in the reversing plug, joined to another lead. `insulate`: capped off by itself.
+ * `plug`: stays in the reversing plug, joined to another lead. `insulate`: capped off by itself. `unplaced`: a lead of a kind of motor
+ * whose hookup is not worked out here.
  */
 export type LeadUse =
   | { readonly kind: 'land'; readonly as: LandingRole }
   | { readonly kind: 'return' }
   | { readonly kind: 'plug'; readonly joinedTo: string }
   | { readonly kind: 'insulate'; readonly why: string }
+  | { readonly kind: 'unplaced'; readonly why: string }
 
 export interface SetLead {
   readonly lead: Lead
@@ -28,8 +30,10 @@ function useOf(lead: Lead, horsepower: HorsepowerChoice, rotation: RotationChoic
   const landed = [...horsepower.land, ...rotation.land].find((l) => l.lead === lead.id)
   if (landed) return { kind: 'land', as: landed.as }
   if (horsepower.insulate.includes(lead.id)) return { kind: 'insulate', why: `not used at ${horsepower.horsepower} hp` }
+  if ([...horsepower.open, ...rotation.open].includes(lead.id)) return { kind: 'insulate', why: 'left open at this setting' }
   if (rotation.insulate.includes(lead.id)) return { kind: 'insulate', why: `not used for ${rotation.direction}` }
   if (lead.role === 'run-return') return { kind: 'return' }
   if (lead.role === 'rotation' || lead.role === 'power-tap') return { kind: 'insulate', why: 'not used at this setting' }
-  return { kind: 'land', as: lead.role }
+  const role = LANDING_ROLES.find((r) => r === lead.role)
+  return role ? { kind: 'land', as: role } : { kind: 'unplaced', why: `a ${ROLE_NAMES[lead.role]} is landed by the motor’s tag` }
 }

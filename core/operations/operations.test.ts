@@ -16,8 +16,10 @@ const PAIRS = { posts: ['1', '2', '3'], pairs: [{ between: ['1', '2'], microfara
 const DISCHARGE = { sections: [{ id: 'HERM', microfarads: 40 }], volts: 370, resistor: { ohms: 20_000, watts: 5 } }
 const DIAGNOSE = { unit: unit.id, observations: { 'fan-does': 'push' }, readings: { 'microfarads-FAN': { quantity: 'microfarads', value: 3 } }, marking: { sections: [40, 5], range: null, volts: 440, tolerancePercent: 6 } }
 const BENCH = { reading: 4.9, rating: { microfarads: 5, tolerancePercent: 6 } }
+const PLATE = { horsepower: ['1/4'], rpm: [1075], volts: [{ low: 208, high: 230 }], amps: [1.5], hertz: [60], phase: 1, rotation: null, reversible: null, microfarads: null, capacitorVolts: null, poles: null, speeds: null, frame: null }
+const MATCH = { old: { fan: 'outdoor', plate: PLATE }, candidates: [sheet] }
 const GOOD: Record<string, unknown> = {
-  'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS,
+  'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH,
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -77,6 +79,9 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['diagnose', { ...DIAGNOSE, readings: { 'volts-supply': { quantity: 'volts', value: 5000 } } }, 'readings.volts-supply.value: Volts above 1000 V are not believable: read it again.'],
     ['diagnose', { ...DIAGNOSE, readings: { 'volts-supply': { quantity: 'ohms', value: 5 } } }, 'readings.volts-supply.quantity: volts-supply is not read in ohms.'],
     ['estimate-plate', { blade: { diameterInches: 0, steep: false } }, 'blade.diameterInches: The blade must be above 0 in.'],
+    ['match-motor', { ...MATCH, old: { fan: 'outdoor', plate: { ...PLATE, poles: 2 } } }, 'old.plate: 1075 rpm does not go with 2 poles at 60 Hz: those run a little below 3600 rpm, and 1075 rpm has 6.'],
+    ['match-motor', { ...MATCH, old: { fan: 'outdoor', plate: { ...PLATE, horsepower: ['5'], amps: [1] } } }, 'old.plate: 5 hp is 3729 W of work, and 1 A at 230 V bring 230 W at most.'],
+    ['match-motor', { ...MATCH, candidates: 'all' }, 'candidates: The candidates must be a list of lead sheets.'],
     ['make-safe', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['rotation', {}, ': Say which way it must turn, or what can be seen of blade, wheel or plate.'],
     ['rotation', { sources: [{ kind: 'wheel-outlet', outlet: 'top', air: 'up', looking: 'lead-end' }] }, 'sources.0: At the top or bottom the air leaves to the left or right; at a side it leaves up or down.'],

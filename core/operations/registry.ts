@@ -9,6 +9,7 @@ import { hookup } from './hookup'
 import { hookupCard } from './hookup-card'
 import { identifyTerminals } from './identify-terminals'
 import { makeSafe } from './make-safe'
+import { matchMotor } from './match-motor'
 import { microfarads } from './microfarads'
 import type { Operation } from './operation'
 import { readLabel } from './read-label'
@@ -17,7 +18,7 @@ import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
 ]
 
 export interface OperationError {

@@ -61,6 +61,7 @@ function advise(input: TranslationInput, { lead, use }: SetLead, refusals: Trans
   const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, why, evidence })
   switch (use.kind) {
     case 'plug': return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
+    case 'unplaced': return answer({ kind: 'loose' }, `No place is worked out: ${use.why}.`)
     case 'insulate': return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
     case 'return': return adviseReturn(input, lead)
     case 'land': return use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)

@@ -1,9 +1,11 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchMatch } from './match'
 import { benchTapPlan } from './tap-plan'
 import { benchWire } from './wire-size'
 
 async function main(): Promise<void> {
   await benchTapPlan()
+  benchMatch()
   benchWire()
 }
 

@@ -27,7 +27,7 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
   const loads = useMemo(() => {
     const list: Load[] = []
     if (shared && job.compressorMicrofarads) list.push({ load: COMPRESSOR_LOAD, microfarads: job.compressorMicrofarads })
-    if (job.motor) list.push({ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads })
+    if (job.motor?.capacitor) list.push({ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads })
     return list
   }, [shared, job.compressorMicrofarads, job.motor])
   const input = useMemo(() => (loads.length > 0 ? { sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer: job.prefer } : null), [can, loads, job.prefer])
@@ -75,7 +75,7 @@ function Needs({ id, job, shared }: { readonly id: string; readonly job: JobDocu
     <View style={{ flexDirection: 'row', gap: 8 }}>
       <View style={[box, { borderColor: palette.line }]}>
         <Words size="tiny" tone="quiet">FAN needs, by its tag</Words>
-        <Words size="large">{job.motor ? `${figure(job.motor.capacitor.microfarads)} µF` : '–'}</Words>
+        <Words size="large">{job.motor?.capacitor ? `${figure(job.motor.capacitor.microfarads)} µF` : job.motor ? 'none' : '–'}</Words>
       </View>
       {shared ? (
         <Tap testID="compressor-microfarads" onPress={() => setOpen(true)} label={`Compressor needs ${job.compressorMicrofarads ? `${figure(job.compressorMicrofarads)} µF` : 'not entered'}`} style={[box, { borderColor: palette.ink, borderStyle: job.compressorMicrofarads ? 'solid' : 'dashed', backgroundColor: palette.surface }]}>

@@ -3,8 +3,10 @@ import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { oldMotorOf } from '@oak/core/job/match-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
@@ -12,8 +14,10 @@ import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { pickTextFile } from '../ui/pick-file'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
+import { Tap } from '../ui/Tap'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
+import { MATCH_MARKS, MatchSheet } from './MatchSheet'
 import { MAX_SHEET_BYTES, readSheetFile } from './read-sheet-file'
 import { RotationPicture } from '../rotation/RotationPicture'
 import { RotationFinder } from '../rotation/RotationFinder'
@@ -29,7 +33,11 @@ const motorEdits = (sheet: LeadSheet) => [
 export function MotorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
   const [wrong, setWrong] = useState<string | null>(null)
-  const sheets = job.motor && !LEAD_SHEETS.some((s) => s.id === job.motor?.id) ? [job.motor, ...LEAD_SHEETS] : LEAD_SHEETS
+  const [why, setWhy] = useState<string | null>(null)
+  const sheets = useMemo(() => (job.motor && !LEAD_SHEETS.some((s) => s.id === job.motor?.id) ? [job.motor, ...LEAD_SHEETS] : LEAD_SHEETS), [job.motor])
+  const { matches, problem } = useMatches(job, sheets)
+  const shown = ranked(sheets, matches)
+  const opened = matches.find((m) => m.id === why)
   const choose = (sheet: LeadSheet) => {
     if (sheet.id !== job.motor?.id) setWrong(editJob(id, motorEdits(sheet)))
   }
@@ -52,13 +60,16 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
           <WantedRotation id={id} job={job} />
           <Words size="strong" heading={2}>Motor from the van</Words>
           <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
-            {sheets.map((sheet) => (
+            {shown.map(({ sheet, match }) => (
               <View key={sheet.id} style={{ gap: 8 }}>
                 <SheetTag sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
+                {match ? <Verdict match={match} onPress={() => setWhy(sheet.id)} /> : null}
                 {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
               </View>
             ))}
           </View>
+          {problem ? <Words tone="stop" size="strong" live testID="plate-problem">{problem} Nothing is matched against such a plate: read it again.</Words> : null}
+          {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
           <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
         </View>
@@ -66,6 +77,32 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
       strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
       action={<PrimaryButton text="Next: the capacitor" disabled={!ready || refusal !== null} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
     />
+  )
+}
+
+/** The match of every sheet, worked out in the worker; what is wrong with the old plate, if anything. */
+function useMatches(job: JobDocument, sheets: readonly LeadSheet[]): { readonly matches: MatchMotorOutput['matches']; readonly problem: string | null } {
+  const input = useMemo(() => ({ old: oldMotorOf(job), candidates: sheets }), [job, sheets])
+  const result = useOperation('match-motor', input)
+  if (!result) return { matches: [], problem: null }
+  return result.ok ? { matches: (result.output as MatchMotorOutput).matches, problem: null } : { matches: [], problem: result.error.message }
+}
+
+/** Best first, once they are matched. */
+function ranked(sheets: readonly LeadSheet[], matches: MatchMotorOutput['matches']) {
+  if (matches.length === 0) return sheets.map((sheet) => ({ sheet, match: null }))
+  const place = (sheet: LeadSheet) => matches.findIndex((m) => m.id === sheet.id)
+  return [...sheets].sort((a, b) => place(a) - place(b)).map((sheet) => ({ sheet, match: matches[place(sheet)] ?? null }))
+}
+
+function Verdict({ match, onPress }: { readonly match: MatchMotorOutput['matches'][number]; readonly onPress: () => void }) {
+  return (
+    <Tap testID={`match-${match.id}`} label={`${match.name}: ${match.sentence} Open the reasons`} onPress={onPress} style={{ paddingHorizontal: 8 }}>
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        <VerdictMark verdict={MATCH_MARKS[match.verdict]} size={26} />
+        <Words size="small" style={{ flex: 1 }} lines={2}>{match.sentence}</Words>
+      </View>
+    </Tap>
   )
 }
 

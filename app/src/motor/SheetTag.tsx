@@ -12,7 +12,7 @@ export function SheetTag({ sheet, selected, onPress }: { readonly sheet: LeadShe
   const palette = usePalette()
   const { nameplate, capacitor, settings } = sheet
   const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
-  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${figure(nameplate.volts.low)}–${figure(nameplate.volts.high)} V · ${figure(capacitor.microfarads)} µF`
+  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${figure(nameplate.volts.low)}–${figure(nameplate.volts.high)} V · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
   const turns = isReversible(sheet) ? 'reversible by the plug' : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
   return (
     <Tap role="radio" selected={selected} onPress={onPress} testID={`sheet-${sheet.id}`} label={`${sheet.name}, ${figures}, ${turns}`} style={{ borderRadius: 10, borderWidth: selected ? 3 : 1.5, borderColor: selected ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 12 }}>

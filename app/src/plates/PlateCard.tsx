@@ -16,7 +16,8 @@ export interface PlateCardProps {
   readonly fields: readonly PlateField[]
   /** Changes a figure; returns what is wrong with it, or null. */
   readonly onChange: (key: string, value: string | number | null) => string | null
-  readonly onRead: () => void
+  /** Types a line of it; left out where there is nothing printed. */
+  readonly onRead?: () => void
   readonly children?: ReactNode
 }
 
@@ -29,7 +30,7 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         <Rivet />
         <Words size="strong" heading={2} style={{ flex: 1 }}>{title}</Words>
-        <Tap label={`Type a line of it: ${title}`} testID={`${testID}-read`} onPress={onRead} style={{ borderRadius: 8, borderWidth: 2, borderColor: palette.ink, paddingHorizontal: 12 }}><Words size="strong">Type a line</Words></Tap>
+        {onRead ? <Tap label={`Type a line of it: ${title}`} testID={`${testID}-read`} onPress={onRead} style={{ borderRadius: 8, borderWidth: 2, borderColor: palette.ink, paddingHorizontal: 12 }}><Words size="strong">Type a line</Words></Tap> : null}
         <Rivet />
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>

@@ -10,6 +10,7 @@ import { editJob } from '../state/app'
 import type { Edit } from '../state/jobs'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Words } from '../ui/Words'
+import { bodyFields, withBodyField } from './body-fields'
 import { EstimateSheet } from './EstimateSheet'
 import { LabelSheet } from './LabelSheet'
 import { OldCanSheet } from './OldCanSheet'
@@ -48,6 +49,7 @@ export function PlatesScreen({ id, job }: { readonly id: string; readonly job: J
         evidence={
           <View style={{ gap: 14 }}>
             <PlateCard title={TITLES.unit} testID="plate-unit" fields={unitFields(job.unitPlate)} onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))} onRead={() => setLine('unit')} />
+            <PlateCard title="Old motor’s body" testID="plate-body" fields={bodyFields(job.oldBody)} onChange={(key, value) => editJob(id, [{ path: ['oldBody'], value: withBodyField(job.oldBody, key, value) }])} />
             <Words size="small" tone="quiet">What cannot be read stays blank. The new capacitor follows the new motor’s tag, not the old label.</Words>
           </View>
         }

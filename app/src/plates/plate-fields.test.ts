@@ -1,7 +1,10 @@
 import * as v from 'valibot'
 import { CanMarkingSchema } from '@oak/core/capacitor/marking'
 import { MotorPlateSchema, UnitPlateSchema } from '@oak/core/motor/nameplate'
-import { canFields, HORSEPOWERS, motorFields, unitFields, withCanField, withMotorField, withUnitField } from './plate-fields'
+import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
+import { MechanicalSchema } from '@oak/core/motor/lead-sheet'
+import { bodyFields, withBodyField } from './body-fields'
+import { canFields, motorFields, unitFields, withCanField, withMotorField, withUnitField } from './plate-fields'
 
 const texts = (fields: readonly { readonly key: string; readonly text: string | null }[]) => Object.fromEntries(fields.map((f) => [f.key, f.text]))
 
@@ -19,7 +22,7 @@ it('a motor’s figures come one by one, and keep to the schema', () => {
 })
 
 it('every standard horsepower keeps to the schema', () => {
-  for (const h of HORSEPOWERS) expect(v.safeParse(MotorPlateSchema, withMotorField(null, 'horsepower', h)).issues).toBeUndefined()
+  for (const h of STANDARD_HORSEPOWER) expect(v.safeParse(MotorPlateSchema, withMotorField(null, 'horsepower', h)).issues).toBeUndefined()
 })
 
 it('a direction whose end is not said shows so', () =>
@@ -39,4 +42,12 @@ it('a unit’s figures keep to the schema', () => {
   const plate = withUnitField(withUnitField(withUnitField(null, 'volts', '208–230'), 'fanAmps', 1.2), 'phase', '3')
   expect(v.safeParse(UnitPlateSchema, plate).issues).toBeUndefined()
   expect(texts(unitFields(plate))).toMatchObject({ volts: '208–230 V', fanAmps: '1.2 A', phase: '3 ph' })
+})
+
+it('the old body’s figures keep to the schema', () => {
+  let body = withBodyField(null, 'shaftInches', 0.5)
+  for (const [key, value] of [['positions', 'shaft-up'], ['mounting', 'belly-band'], ['throughShaft', 'no'], ['enclosure', 'enclosed']] as const) body = withBodyField(body, key, value)
+  expect(v.safeParse(MechanicalSchema, body).issues).toBeUndefined()
+  expect(texts(bodyFields(body))).toMatchObject({ shaftInches: '0.5 in', positions: 'shaft up', mounting: 'belly band', throughShaft: 'no', enclosure: 'enclosed', bodyInches: null })
+  expect(texts(bodyFields(withBodyField(body, 'throughShaft', null))).throughShaft).toBeNull()
 })

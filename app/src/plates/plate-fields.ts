@@ -1,5 +1,6 @@
 // The figures of each plate as the screen shows them, and the edits that one figure makes. No rendering here.
 import type { CanMarking } from '@oak/core/capacitor/marking'
+import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
 import { EMPTY_MOTOR_PLATE, EMPTY_UNIT_PLATE, type MotorPlate, type UnitPlate, type VoltageRange } from '@oak/core/motor/nameplate'
 import { figure } from '@oak/core/quantity/display'
 import { VIEW_NAMES } from '@oak/core/rotation/view'
@@ -17,8 +18,6 @@ export interface PlateField {
   readonly entry: { readonly kind: 'number'; readonly unit: string; readonly value: number | null } | { readonly kind: 'pick'; readonly options: readonly { readonly value: string; readonly text: string }[]; readonly value: string }
 }
 
-/** Standard sizes. Common practice, no source. */
-export const HORSEPOWERS = ['1/20', '1/15', '1/12', '1/10', '1/8', '1/6', '1/5', '1/4', '1/3', '1/2', '3/4', '1'] as const
 const VOLTAGES: readonly VoltageRange[] = [{ low: 115, high: 115 }, { low: 208, high: 230 }, { low: 277, high: 277 }, { low: 460, high: 460 }]
 const rangeText = ({ low, high }: VoltageRange) => (low === high ? figure(low) : `${figure(low)}–${figure(high)}`)
 const TURNS = (['CW', 'CCW'] as const).flatMap((direction) => (['lead-end', 'shaft-end'] as const).map((seenFrom) => ({ direction, seenFrom })))
@@ -37,7 +36,7 @@ export function motorFields(plate: MotorPlate | null): PlateField[] {
   const p = plate ?? EMPTY_MOTOR_PLATE
   const turn = p.rotation
   return [
-    pick('horsepower', 'horsepower', list(p.horsepower, 'hp'), HORSEPOWERS.map((h) => ({ value: h, text: `${h} hp` })), p.horsepower.length === 1 ? (p.horsepower[0] as string) : ''),
+    pick('horsepower', 'horsepower', list(p.horsepower, 'hp'), STANDARD_HORSEPOWER.map((h) => ({ value: h, text: `${h} hp` })), p.horsepower.length === 1 ? (p.horsepower[0] as string) : ''),
     { ...number('rpm', 'speed', 'rpm', p.rpm[0] ?? null), text: list(p.rpm, 'rpm') },
     voltsField(p.volts),
     { ...number('amps', 'amps', 'A', p.amps[0] ?? null), text: list(p.amps, 'A') },

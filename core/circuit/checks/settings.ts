@@ -16,7 +16,7 @@ export function checkSettings(unit: UnitType, sheet: LeadSheet, can: FittedCan, 
   const { low, high } = sheet.nameplate.volts
   if (unit.volts < low || unit.volts > high)
     found.push(stop('voltage-class', `The unit is ${figure(unit.volts)} V; the motor is rated ${figure(low)}–${figure(high)} V.`))
-  if (can.volts < sheet.capacitor.volts)
+  if (sheet.capacitor && can.volts < sheet.capacitor.volts)
     found.push(stop('capacitor-voltage-low', `The can is rated ${figure(can.volts)} V; the motor’s tag asks for ${figure(sheet.capacitor.volts)} V or more.`))
   return found
 }

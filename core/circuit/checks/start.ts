@@ -31,6 +31,7 @@ export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
 
 function valueHazards(view: ProofView, sheet: LeadSheet, microfarads: number, leads: readonly string[]): Hazard[] {
   const { can } = view.hookup
+  if (!sheet.capacitor) return [stop('capacitor-wrong-value', 'This motor asks for no capacitor, and a lead of it is on one.', leads)]
   const wanted = sheet.capacitor.microfarads
   if (toleranceVerdict({ low: microfarads, high: microfarads }, wanted, can.tolerancePercent) !== 'in')
     return [stop('capacitor-wrong-value', `The start lead gets ${figure(microfarads)} µF; the motor’s tag asks for ${figure(wanted)} µF ± ${figure(can.tolerancePercent)} %.`, leads)]

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { BoardScreen } from '../../../board/BoardScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const BoardScreen = stageScreen(async () => (await import('../../../board/BoardScreen')).BoardScreen)
 
 export default function Board() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { CapacitorScreen } from '../../../capacitor/CapacitorScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const CapacitorScreen = stageScreen(async () => (await import('../../../capacitor/CapacitorScreen')).CapacitorScreen)
 
 export default function Capacitor() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { CardScreen } from '../../../card/CardScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const CardScreen = stageScreen(async () => (await import('../../../card/CardScreen')).CardScreen)
 
 export default function Card() {
   const { id } = useLocalSearchParams<{ id: string }>()

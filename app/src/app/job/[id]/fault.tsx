@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { FaultScreen } from '../../../fault/FaultScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const FaultScreen = stageScreen(async () => (await import('../../../fault/FaultScreen')).FaultScreen)
 
 export default function Fault() {
   const { id } = useLocalSearchParams<{ id: string }>()

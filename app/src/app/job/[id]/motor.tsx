@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { MotorScreen } from '../../../motor/MotorScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const MotorScreen = stageScreen(async () => (await import('../../../motor/MotorScreen')).MotorScreen)
 
 export default function Motor() {
   const { id } = useLocalSearchParams<{ id: string }>()

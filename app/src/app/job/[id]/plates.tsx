@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { PlatesScreen } from '../../../plates/PlatesScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const PlatesScreen = stageScreen(async () => (await import('../../../plates/PlatesScreen')).PlatesScreen)
 
 export default function Plates() {
   const { id } = useLocalSearchParams<{ id: string }>()

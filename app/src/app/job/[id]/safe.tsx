@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { SafeScreen } from '../../../safe/SafeScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const SafeScreen = stageScreen(async () => (await import('../../../safe/SafeScreen')).SafeScreen)
 
 export default function Safe() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,6 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { WiresScreen } from '../../../wires/WiresScreen'
+import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
+
+const WiresScreen = stageScreen(async () => (await import('../../../wires/WiresScreen')).WiresScreen)
 
 export default function Wires() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,0 +1,27 @@
+// From a job to the old motor of a match: plate, body, unit and wanted rotation, as far as they are known.
+import type { OldMotor } from '../motor/match/criterion'
+import { BLANK } from '../motor/match/mechanical'
+import { EMPTY_MOTOR_PLATE } from '../motor/nameplate'
+import { seenFrom } from '../rotation/view'
+import { modesOfOutput } from '../wiring/unit-type'
+import { unitTypeById } from '../wiring/unit-types'
+import { goesToMotor } from '../wiring/wire'
+import type { JobDocument } from './document'
+
+export function oldMotorOf(job: JobDocument): OldMotor {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const fan = unit?.traits.fan ?? 'outdoor'
+  // Outputs that have a lead on them and are called in some mode: the speeds that the unit uses.
+  const used = unit && fan === 'blower' ? unit.posts.filter((post) => post.kind === 'output' && modesOfOutput(unit, post.id).length > 0 && Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id)).length : 1
+  return {
+    fan,
+    plate: job.motorPlate ?? EMPTY_MOTOR_PLATE,
+    mechanical: job.oldBody ?? BLANK,
+    unitVolts: unit?.volts ?? null,
+    hertz: 60,
+    speedsInUse: used > 0 ? used : null,
+    steepBlades: job.steepBlades,
+    wantedFromLeadEnd: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
+    estimate: { horsepower: null, rpm: null },
+  }
+}

@@ -1,0 +1,46 @@
+// One row of a match: what the old motor asks, what the candidate gives, and what follows.
+import type { Mechanical, LeadSheet } from '../lead-sheet'
+import type { MotorPlate, VoltageRange } from '../nameplate'
+
+/** `unknown`: a figure is missing, so it cannot be said; never a pass. */
+export type RowVerdict = 'pass' | 'watch' | 'fail' | 'unknown'
+
+export interface MatchRow {
+  readonly criterion: CriterionId
+  readonly verdict: RowVerdict
+  /** "1/4 hp wanted, 1/3 hp here". */
+  readonly figures: string
+  readonly reason: string
+  /** What to read or measure to settle an unknown. */
+  readonly ask: string | null
+}
+
+export const CRITERIA = ['kind', 'phase', 'speed-class', 'horsepower', 'voltage', 'amps', 'rotation', 'speeds', 'shaft-diameter', 'shaft-length', 'through-shaft', 'position', 'duty', 'mounting', 'frame', 'body', 'enclosure', 'bearings', 'ambient', 'drains'] as const
+export type CriterionId = (typeof CRITERIA)[number]
+
+/** Without these nothing is settled: an unknown among them ranks a candidate below one that is known to pass. */
+export const DECISIVE: readonly CriterionId[] = ['kind', 'phase', 'speed-class', 'horsepower', 'voltage', 'rotation', 'shaft-diameter']
+
+/** What is to be replaced. Blanks are null. */
+export interface OldMotor {
+  readonly fan: 'outdoor' | 'blower'
+  readonly plate: MotorPlate
+  readonly mechanical: Mechanical
+  /** Nominal volts of the unit; stands in for a blank plate. */
+  readonly unitVolts: number | null
+  readonly hertz: 50 | 60
+  /** Speeds that the unit's outputs use. */
+  readonly speedsInUse: number | null
+  /** Steep blades ask for half a horsepower whatever the plate says. */
+  readonly steepBlades: boolean | null
+  /** Direction wanted, seen from the lead end; null: not known. */
+  readonly wantedFromLeadEnd: 'CW' | 'CCW' | null
+  /** From what can still be seen, where the plate is blank; never better than a watch. */
+  readonly estimate: { readonly horsepower: { readonly low: string; readonly high: string } | null; readonly rpm: { readonly low: number; readonly high: number } | null }
+}
+
+export type Candidate = LeadSheet
+
+export const row = (criterion: CriterionId, verdict: RowVerdict, figures: string, reason: string, ask: string | null = null): MatchRow => ({ criterion, verdict, figures, reason, ask })
+
+export const rangeText = ({ low, high }: VoltageRange): string => (low === high ? `${low} V` : `${low}–${high} V`)
