@@ -1,5 +1,5 @@
 // The rotation finder, from the motor's stage.
-import { expect, test } from './app'
+import { enterNumber, expect, test } from './app'
 
 test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({ app }) => {
   await app.getByTestId('start').click()
@@ -36,4 +36,32 @@ test('a motor that cannot be reversed refuses the found way', async ({ app }) =>
   await app.getByTestId('cups').getByRole('radio', { name: 'left' }).click()
   await expect(app.getByTestId('rotation-answer')).toContainText('counter-clockwise seen from the lead end')
   await expect(app.getByTestId('rotation-answer')).toContainText('Rowan 16F cannot be reversed')
+})
+
+test('motors are matched against the plate: what fits stands first, what cannot says why', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('stage-plates').click()
+  await app.getByTestId('plate-motor-read').click()
+  await app.getByTestId('label-line').fill('1/4 HP 1075 RPM 208-230V 1.6A CWLE')
+  await app.getByTestId('keep-label').click()
+  await app.getByTestId('plate-body-shaftInches').click()
+  await enterNumber(app, '0.5')
+  await app.getByTestId('stage-motor').click()
+  await expect(app.getByTestId('match-rowan-25r')).toContainText('Fits at 1/4 hp.')
+  await expect(app.getByTestId('match-brant-50t')).toContainText('One phase and three do not stand in for each other.')
+  await expect(app.getByTestId(/^sheet-/).first()).toHaveAttribute('data-testid', /^sheet-(rowan-25r|rowan-33m|teal-33e)$/)
+  await app.getByTestId('match-rowan-16f').click()
+  await expect(app.getByTestId('row-horsepower')).toContainText('Below the old one: it would be overloaded.')
+})
+
+test('a plate that no motor has is refused, and nothing is matched against it', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('stage-plates').click()
+  await app.getByTestId('plate-motor-read').click()
+  await app.getByTestId('label-line').fill('1/4 HP 1075 RPM 2 POLE 230V 1.6A')
+  await app.getByTestId('keep-label').click()
+  await app.getByTestId('stage-motor').click()
+  await expect(app.getByTestId('plate-problem')).toContainText('1075 rpm does not go with 2 poles')
 })

@@ -1,4 +1,4 @@
-// `npm run screenshots`: one current picture of each main view, from the demo data, into docs/screenshots.
+// `npm run screenshots`, or with names only those: one current picture of each main view, from the demo data, into docs/screenshots.
 import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
@@ -109,7 +109,19 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
-  { name: 'motor', path: `${job(1)}/motor`, wait: 'sheet-rowan-25r' },
+  { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
+  { name: 'match-wide', path: `${job(4)}/motor`, wait: 'match-alder-33b', size: WIDE },
+  {
+    name: 'rotation',
+    path: `${job(3)}/motor`,
+    wait: 'find-rotation',
+    prepare: async (page) => {
+      await page.getByTestId('find-rotation').click()
+      await page.getByTestId('rotation-kind').getByRole('radio', { name: 'outlet' }).click()
+      await page.getByTestId('housing').getByRole('radio').first().click()
+      await page.getByTestId('rotation-answer').waitFor()
+    },
+  },
   { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view' },
   { name: 'board', path: `${job(1)}/board`, wait: 'board' },
   {
@@ -128,9 +140,10 @@ const VIEWS: readonly View[] = [
 ]
 
 async function main(): Promise<void> {
+  const only = process.argv.slice(2)
   mkdirSync(folder, { recursive: true })
   const browser = await chromium.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
-  for (const view of VIEWS) {
+  for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
     const server = await OakServer.start({ demo: true })
     const context = await browser.newContext({ viewport: view.size ?? PHONE, colorScheme: view.dark ? 'dark' : 'light', timezoneId: 'UTC' })
     const page = await context.newPage()

@@ -83,6 +83,13 @@ describe('the print of what was proven', () => {
   const job = { ...EMPTY_JOB, unit: request.unit.id, motor: request.sheet, can: CANS[0] ?? null, wires: { a: { from: 'T1', to: 'motor', segments: [], traced: true, stated: [] }, b: { from: 'T2', to: 'motor', segments: [], traced: true, stated: [] } } }
   const print = (j: typeof job) => printOf(hookupInput(j) as NonNullable<ReturnType<typeof hookupInput>>)
   it('does not change with the order in which wires were entered', () => expect(print({ ...job, wires: { b: job.wires.b, a: job.wires.a } })).toBe(print(job)))
+  it('does not change when a later version reads the same sheet with fields it gained since', () => {
+    const old = Object.fromEntries(Object.entries(job.motor).filter(([key]) => key !== 'mechanical' && key !== 'drains')) as unknown as typeof job.motor
+    const bare = (list: object[]) => list.map((c) => Object.fromEntries(Object.entries(c).filter(([key]) => key !== 'open' && key !== 'coversFrom')))
+    const settings = { horsepower: bare(old.settings.horsepower), rotation: bare(old.settings.rotation) }
+    expect(print({ ...job, motor: { ...old, settings } as unknown as typeof job.motor })).toBe(print(job))
+    expect(print({ ...job, motor: { ...job.motor, settings: { ...job.motor.settings, rotation: [] } } })).not.toBe(print(job))
+  })
   it('changes with every figure it rests on', () => {
     const other = [{ ...job, compressorMicrofarads: 45 }, { ...job, wires: { ...job.wires, a: { ...job.wires.a, from: 'L1' } } }, { ...job, can: CANS[1] ?? null }]
     expect(new Set([job, ...other].map(print)).size).toBe(4)

@@ -11,11 +11,13 @@ import type { JobDocument } from './document'
 export function oldMotorOf(job: JobDocument): OldMotor {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   const fan = unit?.traits.fan ?? 'outdoor'
+  const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
   // Outputs that have a lead on them and are called in some mode: the speeds that the unit uses.
   const used = unit && fan === 'blower' ? unit.posts.filter((post) => post.kind === 'output' && modesOfOutput(unit, post.id).length > 0 && Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id)).length : 1
   return {
     fan,
-    plate: job.motorPlate ?? EMPTY_MOTOR_PLATE,
+    // Every unit type here hangs on two lines: one phase, where the plate does not say.
+    plate: { ...plate, phase: plate.phase ?? (unit ? 1 : null) },
     mechanical: job.oldBody ?? BLANK,
     unitVolts: unit?.volts ?? null,
     hertz: 60,

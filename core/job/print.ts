@@ -13,6 +13,22 @@ function fnv(text: string, seed: number): number {
   return hash
 }
 
+/**
+ * Fields that formats gained after jobs were proven, with the value that stands for their absence: a sheet read by a later version
+ * is the same sheet, and yesterday's proof must not fall for it. What a proof does not rest on is left out whatever it holds.
+ */
+const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
+  mechanical: () => true,
+  drains: () => true,
+  open: isEmptyList,
+  speed: isEmptyList,
+  hookup: isEmptyList,
+  coversFrom: (value) => value === null,
+}
+function isEmptyList(value: unknown): boolean {
+  return Array.isArray(value) && value.length === 0
+}
+
 /** The same value with every object's keys in order, and lists of named things by name: entry order means nothing. */
 function ordered(value: unknown): unknown {
   if (Array.isArray(value)) {
@@ -21,5 +37,5 @@ function ordered(value: unknown): unknown {
     return named ? items.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)) : items
   }
   if (typeof value !== 'object' || value === null) return value
-  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, item]) => [key, ordered(item)]))
+  return Object.fromEntries(Object.entries(value).filter(([key, item]) => !ADDED[key]?.(item)).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, item]) => [key, ordered(item)]))
 }

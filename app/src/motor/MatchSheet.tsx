@@ -11,14 +11,24 @@ type Match = MatchMotorOutput['matches'][number]
 export const MATCH_MARKS: Readonly<Record<Match['verdict'], Verdict>> = { fits: 'proven', watch: 'watch', unknown: 'cannotTell', no: 'stop' }
 const ROW_MARKS: Readonly<Record<Match['rows'][number]['verdict'], Verdict>> = { pass: 'proven', watch: 'watch', unknown: 'cannotTell', fail: 'stop' }
 const ROW_WORDS: Readonly<Record<Match['rows'][number]['verdict'], string>> = { pass: 'good', watch: 'watch', unknown: 'not known', fail: 'no' }
+/** More than this to measure at once is not read. */
+const MOST_ASKED = 4
 /** What stops it first, what is good last. */
 const ORDER = ['fail', 'unknown', 'watch', 'pass'] as const
 
 export function MatchSheet({ match, onClose }: { readonly match: Match; readonly onClose: () => void }) {
+  return (
+    <Sheet title={match.name} open onClose={onClose} testID="match-sheet">
+      <MatchRows match={match} />
+    </Sheet>
+  )
+}
+
+export function MatchRows({ match }: { readonly match: Match }) {
   const palette = usePalette()
   const rows = [...match.rows].sort((a, b) => ORDER.indexOf(a.verdict) - ORDER.indexOf(b.verdict))
   return (
-    <Sheet title={match.name} open onClose={onClose} testID="match-sheet">
+    <View style={{ gap: 12 }}>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <VerdictMark verdict={MATCH_MARKS[match.verdict]} size={34} />
         <Words size="strong" style={{ flex: 1 }}>{match.sentence}</Words>
@@ -26,7 +36,7 @@ export function MatchSheet({ match, onClose }: { readonly match: Match; readonly
       {match.ask.length > 0 ? (
         <View style={{ gap: 4 }}>
           <Words size="strong" heading={3}>To settle it</Words>
-          {match.ask.slice(0, 4).map((ask) => <Words key={ask} size="small">{ask}</Words>)}
+          {match.ask.slice(0, MOST_ASKED).map((ask) => <Words key={ask} size="small">{ask}</Words>)}
         </View>
       ) : null}
       {rows.map((row) => (
@@ -39,6 +49,6 @@ export function MatchSheet({ match, onClose }: { readonly match: Match; readonly
           </View>
         </View>
       ))}
-    </Sheet>
+    </View>
   )
 }

@@ -1,7 +1,7 @@
 // Stage "choose", of the slice: the motor from the van, its horsepower, and the rotation the fan needs.
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
-import { View } from 'react-native'
+import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { oldMotorOf } from '@oak/core/job/match-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
@@ -16,8 +16,9 @@ import { pickTextFile } from '../ui/pick-file'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { VerdictMark } from '../ui/VerdictMark'
+import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
-import { MATCH_MARKS, MatchSheet } from './MatchSheet'
+import { MATCH_MARKS, MatchRows, MatchSheet } from './MatchSheet'
 import { MAX_SHEET_BYTES, readSheetFile } from './read-sheet-file'
 import { RotationPicture } from '../rotation/RotationPicture'
 import { RotationFinder } from '../rotation/RotationFinder'
@@ -38,6 +39,8 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
   const { matches, problem } = useMatches(job, sheets)
   const shown = ranked(sheets, matches)
   const opened = matches.find((m) => m.id === why)
+  const wide = isWide(useWindowDimensions().width)
+  const beside = matches.find((m) => m.id === job.motor?.id) ?? matches[0]
   const choose = (sheet: LeadSheet) => {
     if (sheet.id !== job.motor?.id) setWrong(editJob(id, motorEdits(sheet)))
   }
@@ -74,6 +77,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
           <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
         </View>
       }
+      evidence={wide && beside ? <View style={{ gap: 10 }}><Words size="title" heading={2}>{beside.name}</Words><MatchRows match={beside} /></View> : undefined}
       strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
       action={<PrimaryButton text="Next: the capacitor" disabled={!ready || refusal !== null} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
     />

@@ -2,6 +2,7 @@
 import { View } from 'react-native'
 import { isReversible, type LeadSheet } from '@oak/core/motor/lead-sheet'
 import { insulationCode } from '@oak/core/motor/colour'
+import { rangeText } from '@oak/core/motor/match/criterion'
 import { figure } from '@oak/core/quantity/display'
 import { Tap } from '../ui/Tap'
 import { WirePiece } from '../ui/Swatch'
@@ -12,7 +13,7 @@ export function SheetTag({ sheet, selected, onPress }: { readonly sheet: LeadShe
   const palette = usePalette()
   const { nameplate, capacitor, settings } = sheet
   const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
-  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${figure(nameplate.volts.low)}–${figure(nameplate.volts.high)} V · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
+  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${rangeText(nameplate.volts)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
   const turns = isReversible(sheet) ? 'reversible by the plug' : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
   return (
     <Tap role="radio" selected={selected} onPress={onPress} testID={`sheet-${sheet.id}`} label={`${sheet.name}, ${figures}, ${turns}`} style={{ borderRadius: 10, borderWidth: selected ? 3 : 1.5, borderColor: selected ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 12 }}>

@@ -5,7 +5,7 @@ import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
 import { Words } from '../ui/Words'
 
-const SIZE = 220
+const SIZE = 226
 
 export function BladePicture({ nearEdge, onPick }: { readonly nearEdge: 'left' | 'right' | null; readonly onPick: (edge: 'left' | 'right') => void }) {
   const palette = usePalette()
@@ -20,7 +20,7 @@ export function BladePicture({ nearEdge, onPick }: { readonly nearEdge: 'left' |
         <Circle cx={110} cy={110} r={26} fill={palette.ink} />
       </Svg>
       {(['left', 'right'] as const).map((side) => (
-        <Tap key={side} role="radio" selected={nearEdge === side} testID={`near-${side}`} label={`The ${side} edge is nearer to you`} onPress={() => onPick(side)} style={{ position: 'absolute', top: SIZE - 14, [side]: 0, width: 104, alignItems: 'center', borderRadius: 8, borderWidth: nearEdge === side ? 3 : 1.5, borderColor: nearEdge === side ? palette.ink : palette.line, backgroundColor: palette.surface }}>
+        <Tap key={side} role="radio" selected={nearEdge === side} testID={`near-${side}`} label={`The ${side} edge is nearer to you`} onPress={() => onPick(side)} style={{ position: 'absolute', top: SIZE - 14, [side]: 0, width: 108, alignItems: 'center', borderRadius: 8, borderWidth: nearEdge === side ? 3 : 1.5, borderColor: nearEdge === side ? palette.ink : palette.line, backgroundColor: palette.surface }}>
           <Words size={nearEdge === side ? 'strong' : 'body'}>{side} nearer</Words>
         </Tap>
       ))}
