@@ -18,8 +18,10 @@ const DIAGNOSE = { unit: unit.id, observations: { 'fan-does': 'push' }, readings
 const BENCH = { reading: 4.9, rating: { microfarads: 5, tolerancePercent: 6 } }
 const PLATE = { horsepower: ['1/4'], rpm: [1075], volts: [{ low: 208, high: 230 }], amps: [1.5], hertz: [60], phase: 1, rotation: null, reversible: null, microfarads: null, capacitorVolts: null, poles: null, speeds: null, frame: null }
 const MATCH = { old: { fan: 'outdoor', plate: PLATE }, candidates: [sheet] }
+const furnace = requestFor('gas-furnace-board', 'alder-33b')
+const SPEEDS = { unit: furnace.unit.id, wires: furnace.wires, sheet: furnace.sheet, amps: { COOL: 5.1 } }
 const GOOD: Record<string, unknown> = {
-  'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH,
+  'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -82,6 +84,8 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['match-motor', { ...MATCH, old: { fan: 'outdoor', plate: { ...PLATE, poles: 2 } } }, 'old.plate: 1075 rpm does not go with 2 poles at 60 Hz: those run a little below 3600 rpm, and 1075 rpm has 6.'],
     ['match-motor', { ...MATCH, old: { fan: 'outdoor', plate: { ...PLATE, horsepower: ['5'], amps: [1] } } }, 'old.plate: 5 hp is 3729 W of work, and 1 A at 230 V bring 230 W at most.'],
     ['match-motor', { ...MATCH, candidates: 'all' }, 'candidates: The candidates must be a list of lead sheets.'],
+    ['assign-speeds', { ...SPEEDS, choices: { COOL: 'ludicrous' } }, 'choices.COOL: A speed is one of: high, medium-high, medium, medium-low, low.'],
+    ['assign-speeds', { ...SPEEDS, amps: { COOL: 0 } }, 'amps.COOL: Amps must be above 0 A.'],
     ['make-safe', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['rotation', {}, ': Say which way it must turn, or what can be seen of blade, wheel or plate.'],
     ['rotation', { sources: [{ kind: 'wheel-outlet', outlet: 'top', air: 'up', looking: 'lead-end' }] }, 'sources.0: At the top or bottom the air leaves to the left or right; at a side it leaves up or down.'],

@@ -1,6 +1,7 @@
 // The spine: every computation a user can ask for, once. Worker, API, command line and schemas are made from this list.
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
+import { assignSpeeds } from './assign-speeds'
 import { benchCapacitor } from './bench-capacitor'
 import { diagnose } from './diagnose'
 import { discharge } from './discharge'
@@ -18,7 +19,7 @@ import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, assignSpeeds, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
 ]
 
 export interface OperationError {

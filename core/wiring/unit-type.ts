@@ -62,6 +62,8 @@ export const UnitTypeSchema = v.strictObject({
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
   typicalWires: v.array(v.strictObject({ id: v.string(), from: PostIdSchema, to: v.string() })),
   safety: SafetySchema,
+  /** Groups of speed outputs that one tap may serve by a jumper between them; none: every output has a tap of its own. */
+  outputsMayShare: v.optional(v.array(v.array(PostIdSchema)), []),
 })
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
 export type UnitTraits = UnitType['traits']
