@@ -1,7 +1,7 @@
 // The job as the screens see it: the fold of its changes.
 import type { Can } from '../capacitor/can'
 import type { Preference } from '../capacitor/tap-plan/score'
-import type { LeadSheet, Mechanical } from '../motor/lead-sheet'
+import type { LeadSheet, Mechanical, SpeedName } from '../motor/lead-sheet'
 import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
@@ -48,6 +48,8 @@ export interface JobDocument {
   readonly photos: Readonly<Record<string, Photo>>
   /** What tells which way the fan must turn, by its kind. */
   readonly rotationSources: Readonly<Record<string, RotationSource>>
+  /** Speeds chosen otherwise than proposed, by output. */
+  readonly speedChoices: Readonly<Record<string, SpeedName>>
 }
 
 export const EMPTY_JOB: JobDocument = {
@@ -80,4 +82,5 @@ export const EMPTY_JOB: JobDocument = {
   plateLines: {},
   photos: {},
   rotationSources: {},
+  speedChoices: {},
 }

@@ -3,7 +3,7 @@ import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
-import { LeadSheetSchema, MechanicalSchema } from '../motor/lead-sheet'
+import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
@@ -104,7 +104,8 @@ export const FIELDS = {
 
 /**
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
- * plate lines by plate, what tells the rotation by its kind. */
+ * plate lines by plate, what tells the rotation by its kind,
+ * speeds by output. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -115,6 +116,7 @@ export const KEYED_FIELDS = {
   plateLines: text('A plate’s line', 400),
   photos: PhotoSchema,
   rotationSources: RotationSourceSchema,
+  speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 
 export type FieldName = keyof typeof FIELDS

@@ -10,6 +10,7 @@ import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
+import { SpeedsPanel } from '../speeds/SpeedsPanel'
 import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { pickTextFile } from '../ui/pick-file'
@@ -71,6 +72,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
               </View>
             ))}
           </View>
+          {job.motor && job.motor.settings.speed.some((s) => s.tap !== null) ? <SpeedsPanel id={id} job={job} sheet={job.motor} /> : null}
           {problem ? <Words tone="stop" size="strong" live testID="plate-problem">{problem} Nothing is matched against such a plate: read it again.</Words> : null}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
