@@ -110,6 +110,15 @@ const VIEWS: readonly View[] = [
   },
   { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
+  {
+    name: 'speeds',
+    path: `${job(4)}/motor`,
+    wait: 'match-alder-33b',
+    prepare: async (page) => {
+      await page.getByTestId('sheet-alder-33b').click()
+      await page.getByTestId('idle-blue').scrollIntoViewIfNeeded()
+    },
+  },
   { name: 'match-wide', path: `${job(4)}/motor`, wait: 'match-alder-33b', size: WIDE },
   {
     name: 'rotation',

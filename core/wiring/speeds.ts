@@ -140,7 +140,7 @@ function idleTaps(unit: UnitType, idle: readonly SpeedChoice[]): IdleTap[] {
 
 function describe({ id, name, modes }: Output, tap: SpeedChoice | null, top: SpeedChoice | undefined, chosen: boolean, outputs: number, taps: number): SpeedAssignment {
   const laws = tap?.rpm && top?.rpm ? fanLaws(top.rpm, tap.rpm) : null
-  const air = laws ? ` About ${figure(100 * laws.flow, 0)} % of the highest speed’s air for ${figure(100 * laws.power, 0)} % of its power, by the fan laws.` : ''
+  const air = laws && tap !== top ? ` About ${figure(100 * laws.flow, 0)} % of the highest speed’s air for ${figure(100 * laws.power, 0)} % of its power, by the fan laws.` : ''
   const reason = tap === null ? 'No tap can serve it.' : chosen ? `Chosen by the technician: ${tap.speed}.` : outputs > taps ? `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.` : `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
   return { output: id, name, modes, speed: tap?.speed ?? null, tap: tap?.tap ?? null, why: `${reason}${air}`, flow: laws?.flow ?? null, power: laws?.power ?? null }
 }

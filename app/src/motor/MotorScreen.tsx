@@ -69,10 +69,10 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
                 <SheetTag sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
                 {match ? <Verdict match={match} onPress={() => setWhy(sheet.id)} /> : null}
                 {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
+                {job.motor?.id === sheet.id && sheet.settings.speed.some((s) => s.tap !== null) ? <SpeedsPanel id={id} job={job} sheet={sheet} /> : null}
               </View>
             ))}
           </View>
-          {job.motor && job.motor.settings.speed.some((s) => s.tap !== null) ? <SpeedsPanel id={id} job={job} sheet={job.motor} /> : null}
           {problem ? <Words tone="stop" size="strong" live testID="plate-problem">{problem} Nothing is matched against such a plate: read it again.</Words> : null}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}

@@ -21,7 +21,7 @@ export function bodyFields(body: Mechanical | null): PlateField[] {
     pick('positions', 'shaft points', named(POSITIONS), b.positions[0] ?? null),
     pick('mounting', 'held by', named(MOUNTINGS), b.mounting[0] ?? null),
     pick('enclosure', 'shell', named(['open', 'enclosed']), b.enclosure),
-    pick('airOver', 'in the air stream', YES_NO, yesNo(b.airOver)),
+    pick('airOver', 'in air stream', YES_NO, yesNo(b.airOver)),
   ]
 }
 
