@@ -6,6 +6,8 @@ import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { useOperation } from '../job/use-operation'
 import { editJob } from '../state/app'
+import { USUAL_ACCURACY, type Measurement } from '@oak/core/meter/measurement'
+import { ReadingSheet } from '../meter/ReadingSheet'
 import { NumberPad } from '../ui/NumberPad'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
@@ -22,8 +24,8 @@ const VERDICTS: Readonly<Record<'in' | 'out' | 'uncertain', { mark: Verdict; wor
   uncertain: { mark: 'cannotTell', word: 'cannot tell with this meter' },
 }
 
-/** A usual clamp meter: 2 % + 5 counts of 0.01 A, 1.2 % + 5 counts of 0.1 V. Common practice, no source. */
-const METER = { amps: { percent: 2, counts: 5, resolution: 0.01 }, volts: { percent: 1.2, counts: 5, resolution: 0.1 } }
+/** What a meter whose sheet is not at hand can tell. */
+const METER = { amps: USUAL_ACCURACY.amps, volts: USUAL_ACCURACY.volts }
 const FIELDS = [
   { key: 'amps', text: 'Amps in the start lead', unit: 'A' },
   { key: 'volts', text: 'Volts across the capacitor', unit: 'V' },
@@ -59,6 +61,11 @@ function SideReading({ id, job, side }: { readonly id: string; readonly job: Job
     setDraft(next)
     return null
   }
+  /** The figure goes into the sum; the reading itself stays as evidence, with its meter and time. */
+  const take = (key: 'amps' | 'volts', measurement: Measurement): string | null => {
+    if (measurement.value === 'OL') return 'OL gives no value to work with: take a higher range.'
+    return set(key, measurement.value) ?? editJob(id, [{ path: ['measurements', probeOf(key, side)], value: measurement }])
+  }
   return (
     <View style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 10, padding: 10, gap: 8 }} testID={`reading-${side}`}>
       <Words size="strong">{side === 'FAN' ? 'FAN side' : 'HERM side (compressor)'}</Words>
@@ -70,16 +77,26 @@ function SideReading({ id, job, side }: { readonly id: string; readonly job: Job
           </Tap>
         ))}
       </View>
-      {now.amps !== null && now.volts !== null ? <Result amps={now.amps} volts={now.volts} rated={now.rated} /> : null}
-      {field ? <NumberPad open title={`${side}: ${field.text.toLowerCase()}`} unit={field.unit} value={now[field.key]} onClose={() => setOpen(null)} onSet={(value) => set(field.key, value)} /> : null}
+      {now.amps !== null && now.volts !== null ? <Result amps={now.amps} volts={now.volts} rated={now.rated} meter={meterOf(job, side)} /> : null}
+      {field?.key === 'rated' ? <NumberPad open title={`${side}: ${field.text.toLowerCase()}`} unit={field.unit} value={now.rated} onClose={() => setOpen(null)} onSet={(value) => set('rated', value)} /> : null}
+      {field && field.key !== 'rated' ? <ReadingSheet job={id} title={`${side}: ${field.text.toLowerCase()}`} quantity={field.key} probe={probeOf(field.key, side)} onClose={() => setOpen(null)} onTake={(measurement) => take(field.key, measurement)} /> : null}
     </View>
   )
 }
 
-function Result({ amps, volts, rated }: { readonly amps: number; readonly volts: number; readonly rated: number | null }) {
+const probeOf = (key: 'amps' | 'volts', side: Side): string => `${key}-running ${side}`
+
+/** What the meter of each reading can tell; a usual one's where it was typed. */
+function meterOf(job: JobDocument, side: Side): typeof METER {
+  const accuracy = (key: 'amps' | 'volts') => job.measurements[probeOf(key, side)]?.accuracy ?? METER[key]
+  return { amps: accuracy('amps'), volts: accuracy('volts') }
+}
+
+function Result({ amps, volts, rated, meter }: { readonly amps: number; readonly volts: number; readonly rated: number | null; readonly meter: typeof METER }) {
+  const text = JSON.stringify(meter)
   const input = useMemo(
-    () => ({ amps, volts, hertz: 60, meter: METER, ...(rated ? { rating: { microfarads: rated, tolerancePercent: DEFAULT_TOLERANCE_PERCENT } } : {}) }),
-    [amps, volts, rated],
+    () => ({ amps, volts, hertz: 60, meter: JSON.parse(text) as typeof METER, ...(rated ? { rating: { microfarads: rated, tolerancePercent: DEFAULT_TOLERANCE_PERCENT } } : {}) }),
+    [amps, volts, rated, text],
   )
   const result = useOperation('microfarads', input)
   if (!result) return null
@@ -91,7 +108,7 @@ function Result({ amps, volts, rated }: { readonly amps: number; readonly volts:
       {shown ? <VerdictMark verdict={shown.mark} size={30} /> : null}
       <View style={{ flex: 1 }}>
         <Words size="title" live>{figure(microfarads)} µF{deviationPercent === null ? '' : `, ${percentText(deviationPercent)}`}</Words>
-        <Words size="small">{shown ? `${shown.word}: ` : ''}between {figure(low)} and {high === null ? 'no limit' : figure(high)} µF with a usual clamp meter{rated ? `; limits ${figure(rated * (1 - DEFAULT_TOLERANCE_PERCENT / 100))} to ${figure(rated * (1 + DEFAULT_TOLERANCE_PERCENT / 100))}` : ''}.</Words>
+        <Words size="small">{shown ? `${shown.word}: ` : ''}between {figure(low)} and {high === null ? 'no limit' : figure(high)} µF by this meter{rated ? `; limits ${figure(rated * (1 - DEFAULT_TOLERANCE_PERCENT / 100))} to ${figure(rated * (1 + DEFAULT_TOLERANCE_PERCENT / 100))}` : ''}.</Words>
       </View>
     </View>
   )

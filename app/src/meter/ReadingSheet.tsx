@@ -38,6 +38,7 @@ type Half = ReadingSheetProps & { readonly take: (reading: MeterReading) => stri
 function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Half) {
   const units = TYPED_UNITS[quantity]
   const [unit, setUnit] = useState(units[0].text)
+  const [wrong, setWrong] = useState<string | null>(null)
   const meter = useMemo(typedMeter, [])
   const enter = (value: number | 'OL'): string | null => {
     let wrong: string | null = null
@@ -56,11 +57,11 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       hint={hint}
       onClose={onClose}
       onSet={(value) => enter(toKept(value))}
-      above={choice}
+      above={<>{choice}{wrong ? <Words tone="stop" size="strong" live testID="OL-problem">{wrong}</Words> : null}</>}
       extra={
         <View style={{ flexDirection: 'row', gap: 8 }}>
           {units.length > 1 ? <View style={{ flex: 2 }}><Choice label="Unit" value={unit} onChange={setUnit} options={units.map((u) => ({ value: u.text, text: u.text }))} /></View> : null}
-          {quantity === 'celsius' ? null : <View style={{ flex: 1 }}><QuietButton text="OL" testID="pad-OL" onPress={() => { if (!enter('OL')) onClose() }} /></View>}
+          {quantity === 'celsius' ? null : <View style={{ flex: 1 }}><QuietButton text="OL" testID="pad-OL" onPress={() => { const problem = enter('OL'); setWrong(problem); if (!problem) onClose() }} /></View>}
         </View>
       }
     />
