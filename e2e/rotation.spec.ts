@@ -41,6 +41,7 @@ test('a motor that cannot be reversed refuses the found way', async ({ app }) =>
 test('motors are matched against the plate: what fits stands first, what cannot says why', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
+  await app.getByTestId('wires-next').click()
   await app.getByTestId('stage-plates').click()
   await app.getByTestId('plate-motor-read').click()
   await app.getByTestId('label-line').fill('1/4 HP 1075 RPM 208-230V 1.6A CWLE')

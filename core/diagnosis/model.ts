@@ -51,7 +51,6 @@ export type Contributory = v.InferOutput<typeof ContributorySchema>
 const CAUSES = v.parse(v.array(CauseSchema), causeData.causes)
 const TESTS = v.parse(v.array(TestSchema), testData.tests)
 export const CONTRIBUTORY: readonly Contributory[] = v.parse(v.array(ContributorySchema), contributoryData.contributory)
-export const MODEL_SOURCE = testData.source
 
 /** No answer is impossible under any cause: people misread, and meters lie. */
 export const LEAST_LIKELIHOOD = 0.003

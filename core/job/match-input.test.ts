@@ -12,3 +12,9 @@ it('counts the outputs in use by their wires, parked taps not among them', () =>
   expect(oldMotorOf({ ...job, wires: {} }).speedsInUse).toBeNull()
 })
 it('names the wanted direction from the lead end', () => expect(oldMotorOf({ ...EMPTY_JOB, wanted: { direction: 'CW', seenFrom: 'shaft-end' } }).wantedFromLeadEnd).toBe('CCW'))
+it('takes one phase from a lead traced to a capacitor, and from nothing less', () => {
+  const job = { ...EMPTY_JOB, unit: 'packaged-own-capacitor', wires: wiresOf('packaged-own-capacitor') }
+  expect(oldMotorOf(job).plate.phase).toBe(1)
+  expect(oldMotorOf({ ...job, wires: Object.fromEntries(Object.entries(job.wires).map(([id, wire]) => [id, { ...wire, traced: false }])) }).plate.phase).toBeNull()
+  expect(oldMotorOf({ ...job, wires: {} }).plate.phase).toBeNull()
+})

@@ -3,7 +3,7 @@ import type { OldMotor } from '../motor/match/criterion'
 import { BLANK } from '../motor/match/mechanical'
 import { EMPTY_MOTOR_PLATE } from '../motor/nameplate'
 import { seenFrom } from '../rotation/view'
-import { modesOfOutput } from '../wiring/unit-type'
+import { modesOfOutput, postOf, type UnitType } from '../wiring/unit-type'
 import { unitTypeById } from '../wiring/unit-types'
 import { goesToMotor } from '../wiring/wire'
 import type { JobDocument } from './document'
@@ -16,8 +16,7 @@ export function oldMotorOf(job: JobDocument): OldMotor {
   const used = unit && fan === 'blower' ? unit.posts.filter((post) => post.kind === 'output' && modesOfOutput(unit, post.id).length > 0 && Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id)).length : 1
   return {
     fan,
-    // Every unit type here hangs on two lines: one phase, where the plate does not say.
-    plate: { ...plate, phase: plate.phase ?? (unit ? 1 : null) },
+    plate: { ...plate, phase: plate.phase ?? (unit && hasCapacitorLead(unit, job) ? 1 : null) },
     mechanical: job.oldBody ?? BLANK,
     unitVolts: unit?.volts ?? null,
     hertz: 60,
@@ -27,3 +26,7 @@ export function oldMotorOf(job: JobDocument): OldMotor {
     estimate: { horsepower: null, rpm: null },
   }
 }
+
+/** A motor with a lead traced to a capacitor is a single-phase one; a unit type alone says nothing of its motor (derived). */
+const hasCapacitorLead = (unit: UnitType, job: JobDocument): boolean =>
+  Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.traced && (postOf(unit, wire.from)?.kind.startsWith('cap-') ?? false))
