@@ -27,6 +27,7 @@ export type HazardCode =
   | 'lead-on-coil'
   | 'winding-on-earth'
   | 'idle-tap-landed'
+  | 'select-not-set'
   | 'plug-lead-landed'
   | 'not-a-plug-lead'
   | 'run-return-landed'

@@ -2,13 +2,13 @@
 import { planTaps, type TapPlan } from '../capacitor/tap-plan/plan'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Can, Load } from '../capacitor/can'
-import type { HorsepowerChoice, LeadSheet, RotationChoice } from '../motor/lead-sheet'
+import type { HorsepowerChoice, LeadSheet, RotationChoice, SpeedChoice, SpeedName } from '../motor/lead-sheet'
 import { plugFor } from '../motor/plug'
-import { setLeads } from '../motor/settings'
+import { selectSpeeds, setLeads } from '../motor/settings'
 import { seenFrom, type Direction, type Rotation } from '../rotation/view'
 import { capacitorSides, recordedCopper } from '../wiring/capacitor-sides'
 import { findRoles, type WireFinding } from '../wiring/evidence'
-import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, type FittedCan, type UnitWire } from '../wiring/new-can'
+import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, NO_CAN, type FittedCan, type UnitWire } from '../wiring/new-can'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
 import type { UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
@@ -25,7 +25,10 @@ export interface HookupRequest {
   readonly wanted?: Rotation | null
   /** Where the technician set the plug instead of where the wanted rotation puts it. */
   readonly plug?: Direction | null
-  readonly can: Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'>
+  /** null: none, where the motor has no capacitor and the old one served nothing else. */
+  readonly can: Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> | null
+  /** Of the speeds set by a select lead. */
+  readonly speed?: SpeedName | null
   /** What the compressor asks for, µF; needed where it shares the can. */
   readonly compressorMicrofarads?: number | null
   readonly prefer?: Preference
@@ -38,6 +41,8 @@ export interface HookupAnswer {
   readonly plan: TapPlan
   readonly can: FittedCan
   readonly horsepower: HorsepowerChoice
+  /** The speed set by a select lead; null where there is none such. */
+  readonly speed: SpeedChoice | null
   /** The plug position in force, and the one the wanted rotation asks for (null: not stated, or not to be had). */
   readonly plug: { readonly set: RotationChoice; readonly advised: RotationChoice | null }
   readonly leads: readonly LeadAdvice[]
@@ -59,7 +64,9 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   const { plan, can, refusals: canRefusals } = planCan(request)
   const { set, advised, refusals: plugRefusals } = choosePlug(sheet, wanted, request.plug ?? null)
   const horsepower = sheet.settings.horsepower.find((c) => c.horsepower === request.horsepower) ?? (sheet.settings.horsepower[0] as HorsepowerChoice)
-  const leads = setLeads(sheet, horsepower, set)
+  const speeds = selectSpeeds(sheet)
+  const speed = speeds.find((choice) => choice.speed === request.speed) ?? speeds[0] ?? null
+  const leads = setLeads(sheet, { horsepower, rotation: set, speed })
   const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can })
   const unitWires = moveUnitWires(unit, wires, sides, can)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
@@ -70,10 +77,10 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     plug: set.direction,
     compressorMicrofarads: request.compressorMicrofarads ?? null,
     refusals: refusals.map((r) => r.message),
-    unknowns: unknownsOf(findings, wires, wanted),
+    unknowns: [...unknownsOf(findings, wires, wanted), ...(speeds.length > 1 && !request.speed ? ['which speed to set is not stated: read the old motor’s rpm.'] : [])],
     advised: translation.leads,
   })
-  return { findings, plan, can, horsepower, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
+  return { findings, plan, can, horsepower, speed, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
 }
 
 /** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */
@@ -82,16 +89,18 @@ function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): Translatio
   if (kind === 'three-phase') return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
   if (traits.fan === 'outdoor' && kind === 'psc-blower') return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
   if (traits.fan === 'blower' && kind !== 'psc-blower') return refuse(`${name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`)
-  if (kind === 'psc-outdoor') return []
+  if (kind === 'psc-outdoor' || kind === 'ecm-outdoor') return []
   return refuse(`The hookup of ${name} is not worked out on this board: follow the tag on its leads and the unit’s diagram.`)
 }
 
 const NO_PLAN: TapPlan = { feasible: true, groups: [], worstErrorPercent: null, jumperCount: 0, unused: [], proven: true, nearest: null, problems: [] }
 
-function planCan({ unit, sheet, can, compressorMicrofarads, prefer }: HookupRequest) {
+function planCan({ unit, sheet, can: given, compressorMicrofarads, prefer }: HookupRequest) {
+  const can = given ?? NO_CAN
   const shared = unit.traits.capacitor === 'shared'
   const loads: Load[] = sheet.capacitor ? [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }] : []
   const refusals: TranslationNote[] = []
+  if (!given && (shared || sheet.capacitor)) refusals.push({ code: 'no-can', message: shared ? 'The compressor needs its capacitor: pick the can.' : 'This motor’s tag asks for a capacitor: pick one.' })
   if (shared && compressorMicrofarads) loads.unshift({ load: COMPRESSOR_LOAD, microfarads: compressorMicrofarads })
   if (shared && !compressorMicrofarads)
     refusals.push({ code: 'compressor-value-missing', message: 'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.' })

@@ -8,7 +8,7 @@ import { copperIn, potentials } from './potential'
 const hookupOf = (unit: string, sheetId = 'rowan-25r') => {
   const request = requestFor(unit, sheetId)
   const answer = workOutHookup(request)
-  const leads = setLeads(request.sheet, answer.horsepower, answer.plug.set)
+  const leads = setLeads(request.sheet, { horsepower: answer.horsepower, rotation: answer.plug.set, speed: answer.speed })
   return { unit: request.unit, can: answer.can, unitWires: [...answer.unitWires, ...answer.added], leads, placements: answer.placements }
 }
 
@@ -31,7 +31,7 @@ describe('conductors', () => {
 describe('the network', () => {
   it('takes run-return as run, and every idle tap as a point of its own', () => {
     const sheet = sheetOf('rowan-33m')
-    const leads = setLeads(sheet, sheet.settings.horsepower[0]!, sheet.settings.rotation[0]!)
+    const leads = setLeads(sheet, { horsepower: sheet.settings.horsepower[0]!, rotation: sheet.settings.rotation[0]!, speed: null })
     const points = Object.fromEntries(leads.map((l) => [l.lead.id, leadPoint(l)]))
     expect(points).toMatchObject({ black: COMMON, white: RUN, 'brown/white': RUN, brown: START, blue: 'MOTOR:power-tap:blue', red: 'MOTOR:power-tap:red' })
   })

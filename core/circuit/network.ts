@@ -47,6 +47,7 @@ export interface Network {
 export function leadPoint({ lead, use }: SetLead): Point {
   if (use.kind === 'land') return `MOTOR:${use.as}`
   if (use.kind === 'return') return RUN
+  // Joined outside, so inside it is a point of its own: whether it is joined is for the proof to see.
   return `MOTOR:${lead.role}:${lead.id}`
 }
 
@@ -63,7 +64,8 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
   })
   const kept = unit.posts.filter((post) => post.kind === 'kept-cap').map((post) => post.id)
   const compressor = compressorPosts(unit)
-  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug').map((l) => ({ a: COMMON, b: leadPoint(l) }))
+  const hasStart = leads.some((set) => leadPoint(set) === START)
+  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug' || l.use.kind === 'with').map((l) => ({ a: COMMON, b: leadPoint(l) }))
   return {
     conductors: [
       ...unit.links.map(({ from, to }) => ({ a: from, b: to })),
@@ -78,7 +80,7 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
     ],
     windings: [
       { a: COMMON, b: RUN },
-      { a: COMMON, b: START },
+      ...(hasStart ? [{ a: COMMON, b: START }] : []),
       ...idle,
       ...(compressor ? [{ a: compressor.C, b: compressor.R }, { a: compressor.C, b: compressor.S }] : []),
     ],

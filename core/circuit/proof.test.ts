@@ -1,4 +1,4 @@
-import { workOutHookup, type HookupRequest } from './hookup'
+import { workOutHookup } from './hookup'
 import { hookupWith, onPost, requestFor } from '../testing/fixtures'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { samePlacement, type Placement } from '../wiring/placement'
@@ -54,7 +54,7 @@ for (const lead of ['purple', 'yellow', 'orange', 'plug brown'])
     insulated: 'lead-not-landed', loose: 'lead-loose',
   }
 
-const elsewhere = (request: HookupRequest): Placement[] => [
+const elsewhere = (request: ReturnType<typeof requestFor>): Placement[] => [
   ...hookupPosts(request.unit, request.can).map((post) => onPost(post.id)),
   { kind: 'insulated' }, { kind: 'plug' }, { kind: 'loose' },
 ]

@@ -87,8 +87,10 @@ describe('the print of what was proven', () => {
     const old = Object.fromEntries(Object.entries(job.motor).filter(([key]) => key !== 'mechanical' && key !== 'drains')) as unknown as typeof job.motor
     const bare = (list: object[]) => list.map((c) => Object.fromEntries(Object.entries(c).filter(([key]) => key !== 'open' && key !== 'coversFrom')))
     const settings = { horsepower: bare(old.settings.horsepower), rotation: bare(old.settings.rotation) }
-    expect(print({ ...job, motor: { ...old, settings } as unknown as typeof job.motor })).toBe(print(job))
-    expect(print({ ...job, motor: { ...job.motor, settings: { ...job.motor.settings, rotation: [] } } })).not.toBe(print(job))
+    const input = hookupInput(job) as NonNullable<ReturnType<typeof hookupInput>>
+    const before = Object.fromEntries(Object.entries({ ...input, sheet: { ...old, settings } }).filter(([key]) => key !== 'speed')) as unknown as typeof input
+    expect(printOf(before)).toBe(print(job))
+    expect(printOf({ ...input, sheet: { ...old, settings: { ...settings, rotation: [] } } })).not.toBe(print(job))
   })
   it('changes with every figure it rests on', () => {
     const other = [{ ...job, compressorMicrofarads: 45 }, { ...job, wires: { ...job.wires, a: { ...job.wires.a, from: 'L1' } } }, { ...job, can: CANS[1] ?? null }]

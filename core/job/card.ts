@@ -5,7 +5,7 @@ import { ROLE_NAMES } from '../motor/role'
 import { figure } from '../quantity/display'
 import { rotationText } from '../rotation/view'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
-import type { UnitWire } from '../wiring/new-can'
+import { NO_CAN, type UnitWire } from '../wiring/new-can'
 import { samePlacement, type Placement } from '../wiring/placement'
 import { postName, postOf, type UnitType } from '../wiring/unit-type'
 
@@ -50,7 +50,7 @@ export interface Card extends CardHeading {
 export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: CardHeading): Card | null {
   const { verdict, sentence, hazards } = answer.proof
   if (verdict !== 'proven' && verdict !== 'watch') return null
-  const posts = hookupPosts(request.unit, request.can)
+  const posts = hookupPosts(request.unit, request.can ?? NO_CAN)
   return {
     format: CARD_FORMAT,
     version: CARD_VERSION,
@@ -69,11 +69,10 @@ export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: 
 function rowsOf({ sheet, wires, unit }: HookupRequest, { leads, placements, findings }: HookupAnswer, posts: readonly HookupPost[]): CardRow[] {
   return leads
     .filter(({ goes }) => goes.kind !== 'plug')
-    .map(({ lead, goes }) => {
+    .map(({ lead, goes, like }) => {
       const { colour, stripe = null, role } = sheet.leads.find((l) => l.id === lead) as (typeof sheet.leads)[number]
       const now = placements.find((p) => p.lead === lead)?.goes ?? goes
-      const like = role === 'power-tap' ? 'motor-common' : role
-      const old = role === 'power-tap' && goes.kind !== 'post' ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
+      const old = like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
       const colourOf = old?.segments.at(-1)
       const was = old ? `${postName(unit, old.from)}${colourOf ? ` (${insulationName(colourOf)} ${insulationCode(colourOf)})` : ''}` : null
       return { lead, insulation: { colour, stripe }, role: ROLE_NAMES[role], was, goes: placeText(now, posts), moved: !samePlacement(now, goes) }
@@ -85,12 +84,14 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
 }
 
-function capacitorLines({ can, unit }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
+function capacitorLines({ can, unit, sheet }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
+  if (!can) return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
   const value = (id: string) => `${figure(can.sections.find((s) => s.id === id)?.microfarads ?? NaN)} µF`
   const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
+    ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
     ...unitWires.flatMap((w) => movedEnds(w, unit, name)),
     ...added.map((w) => `Added: ${name(w.from)} – ${name(w.to)}`),
   ]
@@ -103,10 +104,11 @@ function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => strin
   return ends.filter(([was, now]) => was !== now).map(([was, now, other]) => `Wire to ${name(other)}: from ${postOf(unit, was)?.label ?? was} to ${name(now)}`)
 }
 
-function settingLines({ sheet }: HookupRequest, { horsepower, plug }: HookupAnswer): string[] {
+function settingLines({ sheet }: HookupRequest, { horsepower, speed, plug }: HookupAnswer): string[] {
   const joins = plug.set.join.map(([a, b]) => `${a} to ${b}`).join(', ')
   return [
     `${horsepower.horsepower} hp, rated ${figure(horsepower.amps)} A, ${figure(sheet.nameplate.volts.low)}–${figure(sheet.nameplate.volts.high)} V, ${figure(sheet.nameplate.rpm)} rpm`,
+    ...(speed ? [`Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`] : []),
     `Turns ${rotationText({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
     ...(joins ? [`Plug: ${joins}`] : ['No reversing plug']),
   ]

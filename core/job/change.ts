@@ -2,6 +2,7 @@
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { schemaAt } from './fields'
+import { VAN_ID, vanSchemaAt } from './van'
 
 /** A UUID in lower case, made on the device; never reused. */
 const Id = (what: string) => v.pipe(v.string(`${what} is missing.`), v.regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, `${what} is not an id.`))
@@ -34,8 +35,9 @@ export type ParsedChange = { readonly ok: true; readonly change: Change } | { re
 export function parseChange(input: unknown): ParsedChange {
   const envelope = v.safeParse(EnvelopeSchema, input)
   if (!envelope.success) return { ok: false, problems: problemsOf(envelope.issues) }
-  const schema = schemaAt(envelope.output.path)
-  if (!schema) return { ok: false, problems: [{ path: 'path', message: `A job has no field “${envelope.output.path.join(' › ')}”.` }] }
+  const van = envelope.output.job === VAN_ID
+  const schema = (van ? vanSchemaAt : schemaAt)(envelope.output.path)
+  if (!schema) return { ok: false, problems: [{ path: 'path', message: `${van ? 'The van' : 'A job'} has no field “${envelope.output.path.join(' › ')}”.` }] }
   const value = v.safeParse(schema, envelope.output.value)
   if (!value.success)
     return { ok: false, problems: problemsOf(value.issues).map((p) => ({ path: p.path ? `value.${p.path}` : 'value', message: p.message })) }

@@ -1,6 +1,7 @@
 // The job as the screens see it: the fold of its changes.
 import type { Can } from '../capacitor/can'
 import type { Preference } from '../capacitor/tap-plan/score'
+import type { Blade } from '../motor/blade'
 import type { LeadSheet, Mechanical, SpeedName } from '../motor/lead-sheet'
 import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
@@ -23,6 +24,8 @@ export interface JobDocument {
   readonly horsepower: string | null
   readonly wanted: Rotation | null
   readonly plug: Direction | null
+  /** Of the speeds that are set by a select lead. */
+  readonly speed: SpeedName | null
   readonly can: Can | null
   readonly compressorMicrofarads: number | null
   readonly prefer: Preference
@@ -42,6 +45,7 @@ export interface JobDocument {
   readonly canMarking: CanMarking | null
   /** What was measured of the old motor’s body. */
   readonly oldBody: Mechanical | null
+  readonly oldBlade: Blade | null
   readonly steepBlades: boolean | null
   /** The lines of plates and labels as typed, by plate. */
   readonly plateLines: Readonly<Record<string, string>>
@@ -50,6 +54,10 @@ export interface JobDocument {
   readonly rotationSources: Readonly<Record<string, RotationSource>>
   /** Speeds chosen otherwise than proposed, by output. */
   readonly speedChoices: Readonly<Record<string, SpeedName>>
+  /** Parts taken of the van's stock, by line. */
+  readonly taken: Readonly<Record<string, { readonly quantity: number }>>
+  /** What was ticked of the list of what to carry up, by item. */
+  readonly carried: Readonly<Record<string, boolean>>
 }
 
 export const EMPTY_JOB: JobDocument = {
@@ -63,6 +71,7 @@ export const EMPTY_JOB: JobDocument = {
   horsepower: null,
   wanted: null,
   plug: null,
+  speed: null,
   can: null,
   compressorMicrofarads: null,
   prefer: 'exact',
@@ -78,9 +87,12 @@ export const EMPTY_JOB: JobDocument = {
   unitPlate: null,
   canMarking: null,
   oldBody: null,
+  oldBlade: null,
   steepBlades: null,
   plateLines: {},
   photos: {},
   rotationSources: {},
   speedChoices: {},
+  taken: {},
+  carried: {},
 }

@@ -3,6 +3,7 @@ import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
+import { BladeSchema } from '../motor/blade'
 import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
@@ -89,6 +90,7 @@ export const FIELDS = {
   horsepower: text('Horsepower', 10),
   wanted: RotationSchema,
   plug: DirectionSchema,
+  speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
   can: CanSchema,
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
   prefer: v.picklist(['exact', 'simple']),
@@ -99,13 +101,14 @@ export const FIELDS = {
   unitPlate: UnitPlateSchema,
   canMarking: CanMarkingSchema,
   oldBody: MechanicalSchema,
+  oldBlade: BladeSchema,
   steepBlades: v.boolean('Steep is yes or no.'),
 } as const
 
 /**
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
  * plate lines by plate, what tells the rotation by its kind,
- * speeds by output. */
+ * speeds by output, parts of the van by line, what is carried up by item. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -116,6 +119,8 @@ export const KEYED_FIELDS = {
   plateLines: text('A plate’s line', 400),
   photos: PhotoSchema,
   rotationSources: RotationSourceSchema,
+  taken: v.strictObject({ quantity: v.pipe(v.number(), v.integer('Parts are counted.'), v.minValue(1, 'One part is taken at least.'), v.maxValue(99, 'No job takes more than 99 of one part.')) }),
+  carried: v.boolean('Carried is yes or no.'),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 

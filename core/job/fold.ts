@@ -2,23 +2,47 @@
 import { compareChanges, type Change } from './change'
 import { EMPTY_JOB, type JobDocument } from './document'
 import { KEYED_FIELDS, type KeyedFieldName } from './fields'
+import type { Taking, VanDocument } from './van'
 
 const fieldKey = (path: readonly string[]): string => path.join('\u0000')
 
-/**
- * The job that these changes fold to. Order of the list and repeats of a change do not matter:
- * each field takes its latest change by (time, id), and `null` clears it.
- */
-export function foldJob(changes: Iterable<Change>): JobDocument {
+/** The latest change of each field by (time, id), in the order in which they count. */
+function latestChanges(changes: Iterable<Change>): Change[] {
   const latest = new Map<string, Change>()
   for (const change of changes) {
     const key = fieldKey(change.path)
     const held = latest.get(key)
     if (!held || compareChanges(held, change) < 0) latest.set(key, change)
   }
+  return [...latest.values()].sort(compareChanges)
+}
+
+/** The van that these changes fold to. */
+export function foldVan(changes: Iterable<Change>): VanDocument {
+  const van: Record<string, Record<string, unknown>> = { stock: {}, sheets: {} }
+  for (const { path, value } of latestChanges(changes)) {
+    const [name, key] = path
+    if (value !== null && name && key && van[name]) van[name][key] = value
+  }
+  return van as unknown as VanDocument
+}
+
+/** What a job took of the van's stock, edit by edit. */
+export function takingsOf(changes: Iterable<Change>): Taking[] {
+  const found: Taking[] = []
+  for (const { job, path, value, at } of changes)
+    if (path[0] === 'taken' && path[1]) found.push({ job, line: path[1], quantity: (value as { readonly quantity: number } | null)?.quantity ?? 0, at })
+  return found
+}
+
+/**
+ * The job that these changes fold to. Order of the list and repeats of a change do not matter:
+ * each field takes its latest change by (time, id), and `null` clears it.
+ */
+export function foldJob(changes: Iterable<Change>): JobDocument {
   const job: Record<string, unknown> = { ...EMPTY_JOB }
   for (const name of Object.keys(KEYED_FIELDS) as KeyedFieldName[]) job[name] = {}
-  for (const { path, value } of [...latest.values()].sort(compareChanges)) {
+  for (const { path, value } of latestChanges(changes)) {
     const [name, key] = path as [string, string | undefined]
     if (value === null) continue
     if (key === undefined) job[name] = value

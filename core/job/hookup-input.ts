@@ -1,4 +1,6 @@
 // From a job to the input of the hookup operation, or what is still missing for it.
+import { selectSpeeds } from '../motor/settings'
+import { unitTypeById } from '../wiring/unit-types'
 import type { JobDocument } from './document'
 
 export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
@@ -11,6 +13,7 @@ export interface HookupInput {
   readonly wanted: unknown
   readonly plug: string | null
   readonly can: unknown
+  readonly speed: string | null
   readonly compressorMicrofarads: number | null
   readonly prefer: string
   readonly placements: readonly unknown[]
@@ -22,15 +25,18 @@ export function hookupNeeds(job: JobDocument): HookupNeed[] {
   if (!job.unit) needs.push('unit')
   if (!Object.values(job.wires).some((wire) => wire.to === 'motor')) needs.push('wires')
   if (!job.motor) needs.push('motor')
-  if (!job.can) needs.push('can')
+  if (!job.can && needsCan(job)) needs.push('can')
   return needs
 }
 
+/** A motor without a capacitor, on a unit whose old one served only the fan: nothing to fit. */
+export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean => !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
+
 /** The operation's input; null while something is missing (see hookupNeeds). */
 export function hookupInput(job: JobDocument): HookupInput | null {
-  if (hookupNeeds(job).length > 0 || !job.unit || !job.motor || !job.can) return null
+  if (hookupNeeds(job).length > 0 || !job.unit || !job.motor) return null
   const leads = new Set(job.motor.leads.map((lead) => lead.id))
-  const { name, volts, tolerancePercent, sections } = job.can
+  const can = needsCan(job) ? job.can : null
   return {
     unit: job.unit,
     wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),
@@ -38,7 +44,8 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower) ? job.horsepower : null,
     wanted: job.wanted,
     plug: job.plug,
-    can: { name, volts, tolerancePercent, sections },
+    can: can && { name: can.name, volts: can.volts, tolerancePercent: can.tolerancePercent, sections: can.sections },
+    speed: selectSpeeds(job.motor).some((c) => c.speed === job.speed) ? job.speed : null,
     compressorMicrofarads: job.compressorMicrofarads,
     prefer: job.prefer,
     placements: Object.entries(job.placements)

@@ -1,6 +1,7 @@
 // A job as a file (format "oak-switch/job"): its changes, whole, so that history travels with it.
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
+import { VAN_ID } from './van'
 import { ChangeSchema, parseChange, type Change } from './change'
 
 export const JOB_FORMAT = 'oak-switch/job'
@@ -30,6 +31,7 @@ export function readJobFile(text: string): ReadJobFile {
   if (typeof head !== 'object' || head === null || head.format !== JOB_FORMAT) return { ok: false, problems: [{ path: 'format', message: 'This is not a job file of Oak Switch.' }] }
   const file = v.safeParse(JobFileSchema, json.value)
   if (!file.success) return { ok: false, problems: problemsOf(file.issues) }
+  if (file.output.job === VAN_ID) return { ok: false, problems: [{ path: 'job', message: 'This file holds the van, not a job. A van travels as CSV and lead sheets.' }] }
   const changes: Change[] = []
   for (const [i, raw] of file.output.changes.entries()) {
     const parsed = parseChange(raw)

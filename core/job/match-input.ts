@@ -6,6 +6,8 @@ import { seenFrom } from '../rotation/view'
 import { modesOfOutput, postOf, type UnitType } from '../wiring/unit-type'
 import { unitTypeById } from '../wiring/unit-types'
 import { goesToMotor } from '../wiring/wire'
+import { estimatePlate } from '../motor/estimate'
+import { estimateInput } from './estimate-input'
 import type { JobDocument } from './document'
 
 export function oldMotorOf(job: JobDocument): OldMotor {
@@ -23,8 +25,14 @@ export function oldMotorOf(job: JobDocument): OldMotor {
     speedsInUse: used > 0 ? used : null,
     steepBlades: job.steepBlades,
     wantedFromLeadEnd: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
-    estimate: { horsepower: null, rpm: null },
+    estimate: estimateOf(job),
   }
+}
+
+/** Only what stands for a blank: it never weighs against a plate. */
+function estimateOf(job: JobDocument): OldMotor['estimate'] {
+  const { horsepower, rpm } = estimatePlate(estimateInput(job))
+  return { horsepower: horsepower && { low: horsepower.low, high: horsepower.high }, rpm: rpm && { low: rpm.low, high: rpm.high } }
 }
 
 /** A motor with a lead traced to a capacitor is a single-phase one; a unit type alone says nothing of its motor (derived). */

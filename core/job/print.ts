@@ -21,7 +21,7 @@ const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   mechanical: () => true,
   drains: () => true,
   open: isEmptyList,
-  speed: isEmptyList,
+  speed: (value) => value === null || isEmptyList(value),
   hookup: isEmptyList,
   coversFrom: (value) => value === null,
 }

@@ -40,17 +40,19 @@ const ChoiceEntries = {
 /** Nameplate form, such as "1/4". */
 const HorsepowerSchema = v.pipe(v.string('Horsepower is written like 1/4.'), v.regex(/^([1-9]\d?|[1-9]\/[1-9]\d?)$/, 'Horsepower is written like 1/4 or 1.'))
 
-const HorsepowerChoiceSchema = v.strictObject({
+const PowerEntries = {
   horsepower: HorsepowerSchema,
   /** The least horsepower it stands in for as it is; null: only its own. */
   coversFrom: v.optional(v.nullable(HorsepowerSchema), null),
   amps: amount('Rated amps', 'A', 30),
-  ...ChoiceEntries,
-})
+}
+const HorsepowerChoiceSchema = v.strictObject({ ...PowerEntries, ...ChoiceEntries })
 export type HorsepowerChoice = v.InferOutput<typeof HorsepowerChoiceSchema>
 
+const Turn = v.picklist(['CW', 'CCW'], 'The direction must be CW or CCW.')
+
 const RotationChoiceSchema = v.strictObject({
-  direction: v.picklist(['CW', 'CCW'], 'The direction must be CW or CCW.'),
+  direction: Turn,
   ...ChoiceEntries,
 })
 export type RotationChoice = v.InferOutput<typeof RotationChoiceSchema>
@@ -58,12 +60,15 @@ export type RotationChoice = v.InferOutput<typeof RotationChoiceSchema>
 export const SPEED_NAMES = ['high', 'medium-high', 'medium', 'medium-low', 'low'] as const
 export type SpeedName = (typeof SPEED_NAMES)[number]
 
+const RatedRpm = v.optional(v.nullable(amount('Rated rpm', 'rpm', 3600)), null)
+/** The tap to land for it; null where leads are joined or left open instead. */
+const Tap = v.optional(v.nullable(LeadIdSchema), null)
+
 const SpeedChoiceSchema = v.strictObject({
   speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
-  rpm: v.optional(v.nullable(amount('Rated rpm', 'rpm', 3600)), null),
+  rpm: RatedRpm,
   amps: v.optional(v.nullable(amount('Rated amps', 'A', 60)), null),
-  /** The tap to land for it; null where leads are joined or left open instead. */
-  tap: v.optional(v.nullable(LeadIdSchema), null),
+  tap: Tap,
   ...ChoiceEntries,
 })
 export type SpeedChoice = v.InferOutput<typeof SpeedChoiceSchema>
@@ -89,26 +94,30 @@ export const MechanicalSchema = v.strictObject({
 })
 export type Mechanical = v.InferOutput<typeof MechanicalSchema>
 
+const HeadEntries = {
+  id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,60}$/, 'A sheet’s id has small letters, digits and - only.')),
+  name: text('The motor’s name'),
+  kind: v.picklist(MOTOR_KINDS, `A motor’s kind is one of: ${MOTOR_KINDS.join(', ')}.`),
+  nameplate: v.strictObject({
+    volts: v.strictObject({ low: amount('Rated volts', 'V', 1000), high: amount('Rated volts', 'V', 1000) }),
+    hertz: v.picklist([50, 60], 'Rated hertz is 50 or 60.'),
+    rpm: amount('Rated rpm', 'rpm', 3600),
+  }),
+  mechanical: v.optional(v.nullable(MechanicalSchema), null),
+  /** Openings in the shell, by where they are: the one that faces down is opened. */
+  drains: v.optional(v.pipe(v.array(text('A drain opening', 60)), v.maxLength(12, 'A motor has twelve drain openings at most.')), []),
+  /** The end the tag names the rotation from. */
+  rotationNamedFrom: v.picklist(['lead-end', 'shaft-end'], 'Say which end the tag names the rotation from: lead-end or shaft-end.'),
+}
+
 export const LeadSheetSchema = v.pipe(
   v.strictObject({
     format: v.literal(LEAD_SHEET_FORMAT, 'This is not a lead sheet of Oak Switch.'),
     version: v.literal(LEAD_SHEET_VERSION, `This lead sheet is of another version; version ${LEAD_SHEET_VERSION} is read here.`),
-    id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,60}$/, 'A sheet’s id has small letters, digits and - only.')),
-    name: text('The motor’s name'),
-    kind: v.picklist(MOTOR_KINDS, `A motor’s kind is one of: ${MOTOR_KINDS.join(', ')}.`),
-    nameplate: v.strictObject({
-      volts: v.strictObject({ low: amount('Rated volts', 'V', 1000), high: amount('Rated volts', 'V', 1000) }),
-      hertz: v.picklist([50, 60], 'Rated hertz is 50 or 60.'),
-      rpm: amount('Rated rpm', 'rpm', 3600),
-    }),
+    ...HeadEntries,
     /** The value on the motor's tag; it belongs to the motor whichever setting. null: a motor without a capacitor. */
     capacitor: v.nullable(v.strictObject({ microfarads: amount('The tag’s capacitor', 'µF', 1000), volts: amount('The tag’s capacitor rating', 'V', 1000) })),
-    mechanical: v.optional(v.nullable(MechanicalSchema), null),
-    /** Openings in the shell, by where they are: the one that faces down is opened. */
-    drains: v.optional(v.pipe(v.array(text('A drain opening', 60)), v.maxLength(12, 'A motor has twelve drain openings at most.')), []),
     leads: v.pipe(v.array(LeadSchema), v.minLength(2, 'A motor has two leads at least.'), v.maxLength(24, 'A sheet has 24 leads at most.')),
-    /** The end the tag names the rotation from. */
-    rotationNamedFrom: v.picklist(['lead-end', 'shaft-end'], 'Say which end the tag names the rotation from: lead-end or shaft-end.'),
     settings: v.strictObject({
       horsepower: v.pipe(v.array(HorsepowerChoiceSchema), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),
       /** One choice: not reversible. Two: reversed by the plug. */
@@ -121,6 +130,16 @@ export const LeadSheetSchema = v.pipe(
   checkWhole((sheet) => leadSheetProblems(sheet)),
 )
 export type LeadSheet = v.InferOutput<typeof LeadSheetSchema>
+
+/** Of a lead sheet, what a match compares. Other fields may be there and are not looked at: they are checked where a sheet is read. */
+export const CandidateSchema = v.object({
+  ...HeadEntries,
+  settings: v.object({
+    horsepower: v.pipe(v.array(v.object(PowerEntries)), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),
+    speed: v.optional(v.pipe(v.array(v.object({ rpm: RatedRpm, tap: Tap })), v.maxLength(5, 'More than five speeds.')), []),
+    rotation: v.pipe(v.array(v.object({ direction: Turn })), v.minLength(1, 'A sheet needs at least one direction.'), v.maxLength(2, 'There are only two directions.')),
+  }),
+})
 
 /** Can the shaft turn either way, by the plug? */
 export const isReversible = (sheet: LeadSheet): boolean => sheet.settings.rotation.length > 1

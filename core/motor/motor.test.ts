@@ -74,7 +74,7 @@ describe('a lead sheet that contradicts itself', () => {
 describe('settings', () => {
   it('land one horsepower tap and insulate the others', () => {
     const s = sheet('rowan-33m')
-    const use = Object.fromEntries(setLeads(s, s.settings.horsepower[1]!, s.settings.rotation[0]!).map((l) => [l.lead.id, l.use]))
+    const use = Object.fromEntries(setLeads(s, { horsepower: s.settings.horsepower[1]!, rotation: s.settings.rotation[0]!, speed: null }).map((l) => [l.lead.id, l.use]))
     expect(use.blue).toEqual({ kind: 'land', as: 'motor-common' })
     expect(use.black).toEqual({ kind: 'insulate', why: 'not used at 1/4 hp' })
     expect(use.purple).toEqual({ kind: 'plug', joinedTo: 'yellow' })

@@ -1,16 +1,18 @@
-// A lead sheet with its horsepower and rotation chosen: what each lead is for now.
-import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice } from './lead-sheet'
+// A lead sheet with its horsepower, rotation and speed chosen: what each lead is for now.
+import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice, SpeedChoice } from './lead-sheet'
+import { polesOf } from './speed'
 import { LANDING_ROLES, ROLE_NAMES, type LandingRole } from './role'
 
 /**
  * `land`: goes to a post, for this winding end. `return`: may go to a capacitor of its own, else is insulated.
- * `plug`: stays in the reversing plug, joined to another lead. `insulate`: capped off by itself. `unplaced`: a lead of a kind of motor
- * whose hookup is not worked out here.
+ * `plug`: stays in the reversing plug, joined to another lead. `with`: joined to another lead, wherever that one lands. `insulate`: capped off
+ * by itself. `unplaced`: a lead of a kind of motor whose hookup is not worked out here.
  */
 export type LeadUse =
   | { readonly kind: 'land'; readonly as: LandingRole }
   | { readonly kind: 'return' }
   | { readonly kind: 'plug'; readonly joinedTo: string }
+  | { readonly kind: 'with'; readonly lead: string; readonly sets: string }
   | { readonly kind: 'insulate'; readonly why: string }
   | { readonly kind: 'unplaced'; readonly why: string }
 
@@ -19,12 +21,38 @@ export interface SetLead {
   readonly use: LeadUse
 }
 
-/** What each lead of the sheet is for with these choices, in the sheet's order. */
-export function setLeads(sheet: LeadSheet, horsepower: HorsepowerChoice, rotation: RotationChoice): SetLead[] {
-  return sheet.leads.map((lead) => ({ lead, use: useOf(lead, horsepower, rotation) }))
+export interface Settings {
+  readonly horsepower: HorsepowerChoice
+  readonly rotation: RotationChoice
+  /** Of the speeds that are set by joining or opening leads; null where the motor has none such. */
+  readonly speed: SpeedChoice | null
 }
 
-function useOf(lead: Lead, horsepower: HorsepowerChoice, rotation: RotationChoice): LeadUse {
+/** The speeds that are set at the leads, not by which tap is live. */
+export const selectSpeeds = (sheet: LeadSheet): SpeedChoice[] => sheet.settings.speed.filter((choice) => choice.tap === null)
+
+/** The select speed of the same pole class as the old motor; null where its class is not known or not offered. `rpm` as on the plate. */
+export function selectSpeedLike(sheet: LeadSheet, old: { readonly rpm: number | null; readonly poles: number | null }): SpeedChoice | null {
+  const { hertz } = sheet.nameplate
+  const poles = old.poles ?? (old.rpm === null ? null : polesOf(old.rpm, hertz))
+  return (poles !== null && selectSpeeds(sheet).find((choice) => choice.rpm !== null && polesOf(choice.rpm, hertz) === poles)) || null
+}
+
+/** What each lead of the sheet is for with these choices, in the sheet's order. */
+export function setLeads(sheet: LeadSheet, settings: Settings): SetLead[] {
+  return sheet.leads.map((lead) => ({ lead, use: sheet.kind === 'ecm-outdoor' ? (ecmUse(sheet, lead, settings) ?? useOf(lead, settings)) : useOf(lead, settings) }))
+}
+
+/** Either line lead may take either line (derived: it is rectified): the first takes motor common's place, the switched one. null: as with other motors. */
+function ecmUse({ leads }: LeadSheet, lead: Lead, { speed }: Settings): LeadUse | null {
+  if (lead.role === 'line') return { kind: 'land', as: leads.find((l) => l.role === 'line')?.id === lead.id ? 'motor-common' : 'run' }
+  const pair = speed?.join.find((join) => join.includes(lead.id))
+  if (speed && pair) return { kind: 'with', lead: pair[0] === lead.id ? pair[1] : pair[0], sets: `${speed.speed} speed` }
+  if (speed && lead.role === 'select') return { kind: 'insulate', why: `left open it sets the ${speed.speed} speed` }
+  return null
+}
+
+function useOf(lead: Lead, { horsepower, rotation }: Settings): LeadUse {
   const pair = rotation.join.find((join) => join.includes(lead.id))
   if (pair) return { kind: 'plug', joinedTo: pair[0] === lead.id ? pair[1] : pair[0] }
   const landed = [...horsepower.land, ...rotation.land].find((l) => l.lead === lead.id)

@@ -1,8 +1,10 @@
 // The shape of the hookup operation's answer.
 import * as v from 'valibot'
+import { SPEED_NAMES } from '../motor/lead-sheet'
 import { LEAD_ROLES, WIRE_ROLES } from '../motor/role'
 import { DirectionSchema } from '../rotation/view'
 import { PlacementSchema } from '../wiring/placement'
+import { MODE_IDS } from '../wiring/unit-type'
 import { TapPlanSchema } from './tap-plan'
 
 const Text = v.string()
@@ -10,7 +12,7 @@ const RoleSchema = v.picklist(WIRE_ROLES)
 export const EvidenceSchema = v.object({ source: v.picklist(['terminal', 'diagram', 'motor-label', 'resistance', 'colour']), roles: v.array(RoleSchema), text: Text })
 const NoteSchema = v.object({ code: Text, message: Text })
 const UnitWireSchema = v.object({ id: Text, from: Text, to: Text, was: v.optional(v.object({ from: Text, to: Text })) })
-const ModeSchema = v.picklist(['off', 'cooling', 'defrost'])
+const ModeSchema = v.picklist(MODE_IDS)
 const PotentialSchema = v.picklist(['line1', 'line2', 'earth', 'low-voltage', 'through', 'dead', 'fault'])
 const PlugSchema = v.object({ direction: DirectionSchema, join: v.array(v.tuple([Text, Text])), land: v.array(v.object({ lead: Text, as: RoleSchema })), insulate: v.array(Text) })
 
@@ -27,6 +29,7 @@ export const HookupOutputSchema = v.object({
   plan: TapPlanSchema,
   findings: v.array(v.object({ wire: Text, role: v.nullable(RoleSchema), carriedBy: v.nullable(EvidenceSchema.entries.source), evidence: v.array(EvidenceSchema), conflicts: v.array(EvidenceSchema) })),
   horsepower: v.object({ horsepower: Text, amps: v.number() }),
+  speed: v.nullable(v.picklist(SPEED_NAMES)),
   plug: v.object({ set: PlugSchema, advised: v.nullable(PlugSchema) }),
   leads: v.array(
     v.object({

@@ -2,9 +2,11 @@ import * as v from 'valibot'
 import { MAX_MICROFARADS, SectionsSchema, TolerancePercent } from '../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { workOutHookup, type HookupRequest } from '../circuit/hookup'
-import { LeadSheetSchema } from '../motor/lead-sheet'
+import { LeadSheetSchema, SPEED_NAMES } from '../motor/lead-sheet'
+import { selectSpeeds } from '../motor/settings'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
+import { NO_CAN } from '../wiring/new-can'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS, unitTypeById } from '../wiring/unit-types'
@@ -28,12 +30,14 @@ const InputShape = v.strictObject({
   horsepower: v.optional(v.nullable(v.string()), null),
   wanted: v.optional(v.nullable(RotationSchema), null),
   plug: v.optional(v.nullable(DirectionSchema), null),
-  can: v.strictObject({
+  speed: v.optional(v.nullable(v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)), null),
+  /** null: none, for a motor without a capacitor where the old one served nothing else. */
+  can: v.nullable(v.strictObject({
     name: v.optional(v.pipe(v.string(), v.maxLength(300)), 'the can'),
     volts: v.pipe(v.number('The can’s rated volts must be a number.'), v.gtValue(0, 'The can’s rated volts must be above 0 V.'), v.maxValue(1000, 'The can’s rated volts are above 1000 V.')),
     tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
     sections: SectionsSchema,
-  }),
+  })),
   compressorMicrofarads: v.optional(
     v.nullable(v.pipe(v.number('The compressor’s µF must be a number.'), v.gtValue(0, 'The compressor’s µF must be above 0 µF.'), v.maxValue(MAX_MICROFARADS, `The compressor’s µF is above ${MAX_MICROFARADS} µF.`))),
     null,
@@ -45,7 +49,7 @@ type HookupOperationInput = v.InferOutput<typeof InputShape>
 
 function wholeProblems(input: HookupOperationInput): Problem[] {
   const unit = unitTypeById(input.unit) as UnitType
-  const posts = new Set(hookupPosts(unit, input.can).map((post) => post.id))
+  const posts = new Set(hookupPosts(unit, input.can ?? NO_CAN).map((post) => post.id))
   const problems = wireProblems(unit, input.wires)
   input.placements.forEach(({ lead, goes }, i) => {
     if (!input.sheet.leads.some((l) => l.id === lead)) problems.push({ path: `placements.${i}.lead`, message: `The lead sheet has no lead called “${lead}”.` })
@@ -53,6 +57,8 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
   })
   if (input.horsepower !== null && !input.sheet.settings.horsepower.some((c) => c.horsepower === input.horsepower))
     problems.push({ path: 'horsepower', message: `This motor has no ${input.horsepower} hp setting.` })
+  if (input.speed !== null && !selectSpeeds(input.sheet).some((c) => c.speed === input.speed))
+    problems.push({ path: 'speed', message: `This motor has no ${input.speed} speed that is set at its leads.` })
   if (input.plug !== null && !input.sheet.settings.rotation.some((c) => c.direction === input.plug))
     problems.push({ path: 'plug', message: `This motor has no plug position for ${input.plug}.` })
   return problems
@@ -68,7 +74,7 @@ export const hookup = operation({
   run(input): HookupOutput {
     const unit = unitTypeById(input.unit) as UnitType
     const answer = workOutHookup({ ...input, unit } satisfies HookupRequest)
-    const { plan, findings, horsepower, plug, unitWires, added, warnings, refusals, proof } = answer
+    const { plan, findings, horsepower, speed, plug, unitWires, added, warnings, refusals, proof } = answer
     const leads = answer.leads.map(({ lead, goes, why, evidence }) => ({
       lead,
       role: input.sheet.leads.find((l) => l.id === lead)?.role,
@@ -77,6 +83,6 @@ export const hookup = operation({
       why,
       evidence,
     }))
-    return plain({ plan, findings, horsepower: { horsepower: horsepower.horsepower, amps: horsepower.amps }, plug, leads, unitWires, added, warnings, refusals, proof }) as HookupOutput
+    return plain({ plan, findings, horsepower: { horsepower: horsepower.horsepower, amps: horsepower.amps }, speed: speed?.speed ?? null, plug, leads, unitWires, added, warnings, refusals, proof }) as HookupOutput
   },
 })

@@ -1,9 +1,9 @@
 import * as v from 'valibot'
-import { matchMotors } from '../motor/match/match'
+import { matchBest } from '../motor/match/match'
 import { CRITERIA } from '../motor/match/criterion'
 import { BLANK } from '../motor/match/mechanical'
 import { horsepowerOf } from '../motor/horsepower'
-import { LeadSheetSchema, MechanicalSchema } from '../motor/lead-sheet'
+import { CandidateSchema, MechanicalSchema } from '../motor/lead-sheet'
 import { EMPTY_MOTOR_PLATE, MotorPlateSchema } from '../motor/nameplate'
 import { impossiblePlate } from '../motor/plausible'
 import { checkWhole, type Problem } from '../quantity/problem'
@@ -39,16 +39,26 @@ const MatchSchema = v.object({
   rows: v.array(v.object({ criterion: v.picklist(CRITERIA), verdict: v.picklist(['pass', 'watch', 'fail', 'unknown']), figures: v.string(), reason: v.string(), ask: v.nullable(v.string()) })),
   ask: v.array(v.string()),
 })
-const OutputSchema = v.object({ matches: v.array(MatchSchema) })
+const OutputSchema = v.object({
+  /** The best, in order. */
+  matches: v.array(MatchSchema),
+  /** Of all the candidates. */
+  counts: v.object({ fits: v.number(), watch: v.number(), unknown: v.number(), no: v.number() }),
+})
 export type MatchMotorOutput = v.InferOutput<typeof OutputSchema>
 
 export const matchMotor = operation({
   name: 'match-motor',
   help: 'Every motor on the van against the old one, row by row, best first; a fail is never outvoted, a blank never passes.',
   input: v.pipe(
-    v.strictObject({ old: OldSchema, candidates: v.pipe(v.array(LeadSheetSchema, 'The candidates must be a list of lead sheets.'), v.maxLength(5000, 'More than 5,000 motors at a time.')) }),
+    v.strictObject({
+      old: OldSchema,
+      candidates: v.pipe(v.array(CandidateSchema, 'The candidates must be a list of lead sheets.'), v.maxLength(5000, 'More than 5,000 motors at a time.')),
+      /** How many are told row by row. */
+      most: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1, 'At least one is told.'), v.maxValue(5000)), 100),
+    }),
     checkWhole((input) => plateProblems(input)),
   ),
   output: OutputSchema,
-  run: ({ old, candidates }) => plain({ matches: matchMotors(old, candidates) }),
+  run: ({ old, candidates, most }) => plain(matchBest(old, candidates, most)),
 })

@@ -20,8 +20,11 @@ const PLATE = { horsepower: ['1/4'], rpm: [1075], volts: [{ low: 208, high: 230 
 const MATCH = { old: { fan: 'outdoor', plate: PLATE }, candidates: [sheet] }
 const furnace = requestFor('gas-furnace-board', 'alder-33b')
 const SPEEDS = { unit: furnace.unit.id, wires: furnace.wires, sheet: furnace.sheet, amps: { COOL: 5.1 } }
+const BLADE = { diameterInches: 22, pitchDegrees: null, blades: 3, widthInches: 4, boreInches: 0.5, hand: 'CW' }
+const STOCK = { rows: [['kind', 'name', 'quantity'], ['part', 'Tie', '50']], countedAt: 1_800_000_000_000 }
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
+  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'carry-list': { unit: unit.id, motor: sheet },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -56,6 +59,12 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['tap-plan', { ...TAPS, loads: [] }, 'loads: At least one load is needed: what is the capacitor for?'],
     ['tap-plan', { ...TAPS, loads: [{ load: 'FAN', microfarads: -5 }] }, 'loads.0.microfarads: The load must be above 0 µF (0.01 µF at least).'],
     ['tap-plan', { ...TAPS, tolerancePercent: 'six' }, 'tolerancePercent: The tolerance must be a number of percent.'],
+    ['match-blade', { old: { ...BLADE, diameterInches: 0 }, blades: [] }, 'old.diameterInches: The blade’s diameter must be above 0 in.'],
+    ['match-blade', { old: BLADE, blades: [{ id: 'b', ...BLADE, blades: 1 }] }, 'blades.0.blades: A fan has two blades at least.'],
+    ['read-stock', { ...STOCK, rows: [['x'.repeat(3000)]] }, 'rows.0.0: A cell has 2,000 letters at most.'],
+    ['carry-list', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
+    ['carry-list', { unit: unit.id, counts: { jumpers: -1, landed: 0, insulated: 0 } }, 'counts.jumpers: Jumpers cannot be below 0.'],
+    ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],
     ['hookup', { ...HOOKUP, unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['hookup', { ...HOOKUP, wires: [] }, 'wires: No old wires are recorded.'],
     ['hookup', { ...HOOKUP, wires: [{ id: 'w' }] }, 'wires.0.from: The wire has no first end: name the terminal it leaves.'],

@@ -2,6 +2,7 @@
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { assignSpeeds } from './assign-speeds'
+import { carry } from './carry-list'
 import { benchCapacitor } from './bench-capacitor'
 import { diagnose } from './diagnose'
 import { discharge } from './discharge'
@@ -10,16 +11,18 @@ import { hookup } from './hookup'
 import { hookupCard } from './hookup-card'
 import { identifyTerminals } from './identify-terminals'
 import { makeSafe } from './make-safe'
+import { matchBlade } from './match-blade'
 import { matchMotor } from './match-motor'
 import { microfarads } from './microfarads'
 import type { Operation } from './operation'
 import { readLabel } from './read-label'
 import { readWires } from './read-wires'
+import { readStock } from './read-stock'
 import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, assignSpeeds, microfarads, tapPlan, readWires, hookup, rotation, hookupCard,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, readWires, hookup, rotation, hookupCard, readStock, carry,
 ]
 
 export interface OperationError {

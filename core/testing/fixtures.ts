@@ -36,7 +36,9 @@ export const CAN = {
   ],
 }
 
-export function requestFor(unitId = 'cooling-1-pole-shared-capacitor', sheetId = 'rowan-25r', more: Partial<HookupRequest> = {}): HookupRequest {
+type WithCan = HookupRequest & { readonly can: NonNullable<HookupRequest['can']> }
+
+export function requestFor(unitId = 'cooling-1-pole-shared-capacitor', sheetId = 'rowan-25r', more: Partial<WithCan> = {}): WithCan {
   const unit = unitOf(unitId)
   const direction = sheetId === 'rowan-16f' ? 'CCW' : 'CW'
   return {

@@ -19,7 +19,8 @@ export function hookupPosts(unit: UnitType, can: Pick<FittedCan, 'sections'>): H
   const staying = unit.posts
     .filter((post) => !OLD_CAN_KINDS.includes(post.kind))
     .map((post) => ({ ...post, partName: unit.parts.find((p) => p.id === post.part)?.name ?? post.part, name: postName(unit, post.id) }))
-  const fresh = canPosts(can).map(({ id, label, section }) => ({
+  // No can, no posts of one: a motor without a capacitor, where the old can served only the fan.
+  const fresh = (can.sections.length > 0 ? canPosts(can) : []).map(({ id, label, section }) => ({
     id,
     label,
     part: NEW_CAN_PART,

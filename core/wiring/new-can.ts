@@ -23,6 +23,9 @@ export interface FittedCan {
   readonly groups: readonly TapGroup[]
 }
 
+/** Where the new motor has no capacitor and nothing else needs the old one: it is taken out. */
+export const NO_CAN: Omit<FittedCan, 'groups'> = { name: 'no capacitor', volts: 0, tolerancePercent: 0, sections: [] }
+
 export interface CanPost {
   readonly id: PostId
   readonly label: string
@@ -51,10 +54,11 @@ export function moveUnitWires(unit: UnitType, wires: readonly NamedWire[], sides
   const fan = groupFor(can, FAN_LOAD)
   const compressor = groupFor(can, COMPRESSOR_LOAD)
   const compressorPost = unit.posts.find((p) => p.kind === 'cap-compressor')?.id
+  const goesAway = (post: PostId) => can.sections.length === 0 && (post === sides.cSide || post === sides.fanSide)
   if (fan) exchange.set(sides.fanSide, sectionPost(fan.lead))
   if (compressor && compressorPost) exchange.set(compressorPost, sectionPost(compressor.lead))
   return wires
-    .filter((wire) => !goesToMotor(wire))
+    .filter((wire) => !goesToMotor(wire) && !goesAway(wire.from) && !goesAway(wire.to))
     .map(({ id, from, to }) => {
       const moved = { id, from: exchange.get(from) ?? from, to: exchange.get(to) ?? to }
       return moved.from === from && moved.to === to ? moved : { ...moved, was: { from, to } }

@@ -13,6 +13,8 @@ import type { NamedWire } from './wire'
 export interface LeadAdvice {
   readonly lead: string
   readonly goes: Placement
+  /** The old wire whose place it takes; null where it takes none. */
+  readonly like: WireRole | null
   readonly why: string
   readonly evidence: readonly Evidence[]
 }
@@ -58,28 +60,38 @@ export function translateLeads(input: TranslationInput): Translation {
 }
 
 function advise(input: TranslationInput, { lead, use }: SetLead, refusals: TranslationNote[]): LeadAdvice {
-  const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, why, evidence })
+  const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, like: null, why, evidence })
   switch (use.kind) {
     case 'plug': return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
+    case 'with': return adviseWith(input, lead, use, refusals)
     case 'unplaced': return answer({ kind: 'loose' }, `No place is worked out: ${use.why}.`)
     case 'insulate': return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
     case 'return': return adviseReturn(input, lead)
-    case 'land': return use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)
+    case 'land': return { ...(use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)), like: use.as }
   }
 }
 
+/** A lead joined to another lands with it: one post, or a splice, is the same copper. */
+function adviseWith(input: TranslationInput, lead: Lead, use: { readonly lead: string; readonly sets: string }, refusals: TranslationNote[]): LeadAdvice {
+  const other = input.leads.find((set) => set.lead.id === use.lead)
+  const place = other?.use.kind === 'land' ? advise(input, other, refusals) : null
+  return { lead: lead.id, goes: place?.goes ?? { kind: 'loose' }, like: null, why: `Joined to the ${other ? insulationName(other.lead) : use.lead} lead: that sets the ${use.sets}.`, evidence: [] }
+}
+
 function adviseReturn({ sides }: TranslationInput, lead: Lead): LeadAdvice {
+  const like = 'run-return'
   if (sides.tied)
     return {
       lead: lead.id,
       goes: { kind: 'insulated' },
+      like,
       why: 'Cut back and insulated by itself: cap C is tied to run’s line already, and this lead is the same point as run inside the motor.',
       evidence: [],
     }
-  return { lead: lead.id, goes: { kind: 'post', post: NEW_C }, why: 'The other side of the fan’s own capacitor: nothing else lands there.', evidence: [] }
+  return { lead: lead.id, goes: { kind: 'post', post: NEW_C }, like, why: 'The other side of the fan’s own capacitor: nothing else lands there.', evidence: [] }
 }
 
-function adviseStart({ can, findings }: TranslationInput, lead: Lead, refusals: TranslationNote[]): LeadAdvice {
+function adviseStart({ can, findings }: TranslationInput, lead: Lead, refusals: TranslationNote[]): Omit<LeadAdvice, 'like'> {
   const group = groupFor(can, FAN_LOAD)
   if (!group) {
     refusals.push({ code: 'no-fan-section', message: 'The start lead has no post: this can has no section plan for the fan.' })
@@ -90,7 +102,7 @@ function adviseStart({ can, findings }: TranslationInput, lead: Lead, refusals: 
   return { lead: lead.id, goes: { kind: 'post', post: sectionPost(group.lead) }, why: `Start goes to the fan’s section${jumpered}.`, evidence }
 }
 
-function adviseLike(input: TranslationInput, lead: Lead, role: WireRole, refusals: TranslationNote[]): LeadAdvice {
+function adviseLike(input: TranslationInput, lead: Lead, role: WireRole, refusals: TranslationNote[]): Omit<LeadAdvice, 'like'> {
   const home = homeOf(input, role)
   const name = insulationName(lead)
   if (!home && role === 'ground') return adviseGround(input.unit, lead)
@@ -106,7 +118,7 @@ function adviseLike(input: TranslationInput, lead: Lead, role: WireRole, refusal
   return { lead: lead.id, goes: { kind: 'post', post: home.post }, why: `${capital(ROLE_NAMES[role])} goes where the old ${ROLE_NAMES[role]} was: ${place}.`, evidence: home.evidence }
 }
 
-function adviseGround(unit: UnitType, lead: Lead): LeadAdvice {
+function adviseGround(unit: UnitType, lead: Lead): Omit<LeadAdvice, 'like'> {
   const earth = unit.posts.find((post) => post.kind === 'earth')
   return { lead: lead.id, goes: earth ? { kind: 'post', post: earth.id } : { kind: 'loose' }, why: 'Equipment ground is landed, also when everything is metal.', evidence: [] }
 }

@@ -3,10 +3,11 @@ import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
-import { hookupInput, type HookupNeed } from '@oak/core/job/hookup-input'
+import { hookupInput, needsCan, type HookupNeed } from '@oak/core/job/hookup-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { VIEW_NAMES, type Rotation } from '@oak/core/rotation/view'
+import { NO_CAN } from '@oak/core/wiring/new-can'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
@@ -71,7 +72,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
   const [reasons, setReasons] = useState(false)
   const sheet = job.motor
-  const can = job.can
+  const can = needsCan(job) ? job.can : NO_CAN
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
   const leads = useMemo(() => (sheet ? boardLeads(sheet, answer) : []), [sheet, answer])
   const parts = useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads])

@@ -3,10 +3,9 @@ import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import { figure } from '@oak/core/quantity/display'
-import type { Can } from '@oak/core/capacitor/can'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
-import { sectionPost } from '@oak/core/wiring/new-can'
+import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
 import type { Placement } from '@oak/core/wiring/placement'
 import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
 import type { PostFace } from '../wiring/PostColumn'
@@ -50,7 +49,8 @@ export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] 
 export function boardParts(unit: UnitType, posts: readonly HookupPost[], leads: readonly BoardLead[]) {
   const used = new Set(leads.map(({ goes }) => (goes.kind === 'post' ? goes.post : '')))
   const foreign = (part: string) => posts.filter((p) => p.part === part).every((p) => (p.kind === 'compressor' || p.kind === 'kept-cap') && !used.has(p.id))
-  return partsOf([{ id: NEW_CAN_PART, name: 'New capacitor' }, ...unit.parts.filter((part) => !foreign(part.id))], posts)
+  const can = posts.some((p) => p.part === NEW_CAN_PART) ? [{ id: NEW_CAN_PART, name: 'New capacitor' }] : []
+  return partsOf([...can, ...unit.parts.filter((part) => !foreign(part.id))], posts)
 }
 
 /** Where a lead is, in words: "T1 on the contactor", "insulated". */
@@ -79,7 +79,7 @@ export interface FaceOptions {
   readonly choosing: boolean
 }
 
-export function boardFaces(unit: UnitType, can: Pick<Can, 'sections'>, answer: HookupOutput, { mode, choosing }: FaceOptions): Map<string, PostFace> {
+export function boardFaces(unit: UnitType, can: Pick<FittedCan, 'sections'>, answer: HookupOutput, { mode, choosing }: FaceOptions): Map<string, PostFace> {
   const shown = answer.proof.modes.find((m) => m.mode === mode)
   const stops = blamedLeads(answer)
   const stopped = new Set(answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])))
@@ -89,8 +89,10 @@ export function boardFaces(unit: UnitType, can: Pick<Can, 'sections'>, answer: H
       const potential = shown?.posts[post.id]
       const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
       const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
+      // A section that nobody gets stays empty: said, so that nobody looks for its lead.
+      const tag = group?.load ?? (post.kind === 'can-section' && answer.plan.groups.length > 0 ? 'empty' : undefined)
       const label = value === undefined ? post.label : `${figure(value)} µF`
-      return [post.id, { id: post.id, label, ...(group ? { tag: group.load } : {}), name: `${post.name}${group ? `, for ${group.load}` : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
+      return [post.id, { id: post.id, label, ...(tag ? { tag } : {}), name: `${post.name}${group ? `, for ${group.load}` : tag ? ', stays empty' : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
     }),
   )
 }

@@ -6,6 +6,7 @@ import type { Can, Load } from '@oak/core/capacitor/can'
 import { CANS } from '@oak/core/capacitor/cans'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
+import { needsCan } from '@oak/core/job/hookup-input'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
@@ -42,9 +43,10 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
   const { plan, problem } = usePlan(job, can, shared)
   const lacks = shared && !job.compressorMicrofarads ? 'Enter what the compressor needs.' : !job.motor ? 'Pick the motor first: its tag says what the fan needs.' : null
   const onward = () => {
-    if (!job.can) editJob(id, [{ path: ['can'], value: can }])
+    if (!job.can && needsCan(job)) editJob(id, [{ path: ['can'], value: can }])
     router.replace(`/job/${id}/board`)
   }
+  if (!needsCan(job)) return <NoCapacitor id={id} job={job} onNext={onward} />
   const start = job.motor?.leads.find((lead) => lead.role === 'start')
   return (
     <JobFrame
@@ -60,7 +62,7 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
         </View>
       }
       evidence={<View style={{ gap: 16 }}>{plan ? <PlanReasons plan={plan} can={can} /> : null}<Readings id={id} job={job} sides={shared ? ['FAN', 'HERM'] : ['FAN']} /></View>}
-      strip={problem ? <Words tone="stop" size="strong" live>{problem}</Words> : <PlanStrip plan={plan} lacks={lacks} />}
+      strip={problem ? <Words tone="stop" size="strong" live>{problem}</Words> : <PlanStrip plan={plan} lacks={lacks} fanStaysEmpty={job.motor?.capacitor === null} />}
       action={<PrimaryButton text="Next: the hookup board" disabled={lacks !== null} onPress={onward} testID="capacitor-next" />}
     />
   )
@@ -88,9 +90,34 @@ function Needs({ id, job, shared }: { readonly id: string; readonly job: JobDocu
   )
 }
 
-function PlanStrip({ plan, lacks }: { readonly plan: TapPlan | null; readonly lacks: string | null }) {
+/** A motor without a capacitor, where the old one served only the fan. */
+function NoCapacitor({ id, job, onNext }: { readonly id: string; readonly job: JobDocument; readonly onNext: () => void }) {
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="The new capacitor"
+      picture={
+        <View style={{ gap: 12, paddingVertical: 24 }} testID="no-capacitor">
+          <Words size="large">No capacitor here.</Words>
+          <Words>{job.motor?.name} needs none, and the old one served only the fan. Discharge it, take it out, and land nothing in its place.</Words>
+        </View>
+      }
+      evidence={<Readings id={id} job={job} sides={['FAN']} />}
+      action={<PrimaryButton text="Next: the hookup board" onPress={onNext} testID="capacitor-next" />}
+    />
+  )
+}
+
+interface PlanStripProps {
+  readonly plan: TapPlan | null
+  readonly lacks: string | null
+  readonly fanStaysEmpty: boolean
+}
+
+function PlanStrip({ plan, lacks, fanStaysEmpty }: PlanStripProps) {
   const mark = lacks ? 'cannotTell' : plan?.feasible ? 'proven' : plan ? 'stop' : 'cannotTell'
-  const text = lacks ?? (plan ? (plan.feasible ? `${plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')}; ${plan.jumperCount === 1 ? '1 jumper' : `${plan.jumperCount} jumpers`}.` : (plan.problems[0]?.message ?? 'No plan.')) : 'Working it out…')
+  const text = lacks ?? (plan ? (plan.feasible ? `${plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')}; ${plan.jumperCount === 1 ? '1 jumper' : `${plan.jumperCount} jumpers`}.${fanStaysEmpty ? ' The fan’s post stays empty.' : ''}` : (plan.problems[0]?.message ?? 'No plan.')) : 'Working it out…')
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="plan-strip">
       <VerdictMark verdict={mark} size={30} />

@@ -1,5 +1,6 @@
 // The stages of a job, in the order of the work, and how far a job is in each.
 import type { JobDocument } from '@oak/core/job/document'
+import { needsCan } from '@oak/core/job/hookup-input'
 import { standingProof } from '@oak/core/job/standing-proof'
 import { makeSafe } from '@oak/core/safety/make-safe'
 import { safeProgress } from '@oak/core/safety/progress'
@@ -34,7 +35,7 @@ export function stageState(job: JobDocument, stage: StageId): StageState {
       return of(job.unit !== null, wires.length > 0 && wires.every((wire) => wire.traced))
     }
     case 'motor': return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
-    case 'capacitor': return of(job.can !== null || some(job.readings), job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared')))
+    case 'capacitor': return of(job.can !== null || some(job.readings), !needsCan(job) || (job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))))
     case 'board': return of(job.proven !== null || some(job.placements), standingProof(job) !== null)
     case 'card': return of(false, standingProof(job) !== null)
   }

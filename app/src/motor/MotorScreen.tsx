@@ -4,8 +4,9 @@ import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { oldMotorOf } from '@oak/core/job/match-input'
-import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import type { LeadSheet, SpeedChoice, SpeedName } from '@oak/core/motor/lead-sheet'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import { selectSpeedLike, selectSpeeds } from '@oak/core/motor/settings'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
 import { JobFrame } from '../job/JobFrame'
@@ -26,7 +27,9 @@ import { RotationFinder } from '../rotation/RotationFinder'
 import { SheetTag } from './SheetTag'
 
 /** Another motor: what was set for the last one does not hold for it. */
-const motorEdits = (sheet: LeadSheet) => [
+const motorEdits = (job: JobDocument, sheet: LeadSheet) => [
+  // Preset where the old plate tells its class; asked for where it does not.
+  { path: ['speed'], value: selectSpeedLike(sheet, { rpm: job.motorPlate?.rpm[0] ?? null, poles: job.motorPlate?.poles ?? null })?.speed ?? null },
   { path: ['motor'], value: sheet },
   { path: ['horsepower'], value: null },
   { path: ['plug'], value: null },
@@ -43,7 +46,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
   const wide = isWide(useWindowDimensions().width)
   const beside = matches.find((m) => m.id === job.motor?.id) ?? matches[0]
   const choose = (sheet: LeadSheet) => {
-    if (sheet.id !== job.motor?.id) setWrong(editJob(id, motorEdits(sheet)))
+    if (sheet.id !== job.motor?.id) setWrong(editJob(id, motorEdits(job, sheet)))
   }
   const read = async () => {
     const file = await pickTextFile(MAX_SHEET_BYTES)
@@ -52,7 +55,8 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
     if (sheet.ok) choose(sheet.sheet)
     setWrong(sheet.ok ? null : sheet.message)
   }
-  const ready = job.motor !== null && job.wanted !== null
+  const speedDue = job.motor !== null && selectSpeeds(job.motor).length > 1 && !selectSpeeds(job.motor).some((c) => c.speed === job.speed)
+  const ready = job.motor !== null && job.wanted !== null && !speedDue
   const refusal = useRefusal(job)
   return (
     <JobFrame
@@ -69,6 +73,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
                 <SheetTag sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
                 {match ? <Verdict match={match} onPress={() => setWhy(sheet.id)} /> : null}
                 {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
+                {job.motor?.id === sheet.id && selectSpeeds(sheet).length > 0 ? <SelectSpeed id={id} job={job} sheet={sheet} /> : null}
                 {job.motor?.id === sheet.id && sheet.settings.speed.some((s) => s.tap !== null) ? <SpeedsPanel id={id} job={job} sheet={sheet} /> : null}
               </View>
             ))}
@@ -80,7 +85,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
         </View>
       }
       evidence={wide && beside ? <View style={{ gap: 10 }}><Words size="title" heading={2}>{beside.name}</Words><MatchRows match={beside} /></View> : undefined}
-      strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
+      strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{speedDue ? 'Pick the speed to set.' : job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
       action={<PrimaryButton text="Next: the capacitor" disabled={!ready || refusal !== null} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
     />
   )
@@ -138,6 +143,21 @@ function Horsepower({ id, job, sheet }: { readonly id: string; readonly job: Job
     </View>
   )
 }
+
+/** A motor that takes either of two classes must be told which: the old motor's, never another. */
+function SelectSpeed({ id, job, sheet }: { readonly id: string; readonly job: JobDocument; readonly sheet: LeadSheet }) {
+  const speeds = selectSpeeds(sheet)
+  const chosen = speeds.find((c) => c.speed === job.speed)
+  return (
+    <View style={{ gap: 6 }} testID="select-speed">
+      <Words size="strong" heading={2}>Speed to set</Words>
+      <Choice<SpeedName> label="Speed to set" options={speeds.map((c) => ({ value: c.speed, text: c.speed.replace('-', ' '), hint: c.rpm ? `${c.rpm} rpm` : undefined }))} value={chosen?.speed ?? null} onChange={(value) => editJob(id, [{ path: ['speed'], value }])} />
+      <Words size="small" tone="quiet">{chosen ? howSet(chosen) : 'The old motor’s own class, from its plate: another would overload it or starve the coil.'}</Words>
+    </View>
+  )
+}
+
+const howSet = ({ join, open }: SpeedChoice): string => [...join.map(([a, b]) => `${a} is joined to ${b}`), ...open.map((lead) => `${lead} is left open, insulated`)].join('; ') + '.'
 
 function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const [finding, setFinding] = useState(false)

@@ -2,9 +2,12 @@
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { estimateInput } from '@oak/core/job/estimate-input'
+import { BLANK_BLADE } from '@oak/core/motor/blade'
 import type { PlateEstimate } from '@oak/core/motor/estimate'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../job/use-operation'
+import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { NumberPad } from '../ui/NumberPad'
 import { QuietButton } from '../ui/PrimaryButton'
@@ -12,25 +15,11 @@ import { Sheet } from '../ui/Sheet'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 
-const SPEED_PROBES = ['amps-low', 'amps-medium', 'amps-high'] as const
-
-/** Amps by selection where they were read, else the running amps. */
-function ampsOf({ measurements }: JobDocument): number[] {
-  const value = (probe: string) => measurements[probe]?.value
-  const bySpeed = SPEED_PROBES.map(value).filter((x): x is number => typeof x === 'number' && x > 0)
-  const one = value('amps-motor')
-  return bySpeed.length > 0 ? bySpeed : typeof one === 'number' && one > 0 ? [one] : []
-}
-
-export function EstimateSheet({ job, nominalVolts, onClose }: { readonly job: JobDocument; readonly nominalVolts: number | null; readonly onClose: () => void }) {
-  const [diameter, setDiameter] = useState<number | null>(null)
-  const [steep, setSteep] = useState(false)
+export function EstimateSheet({ id, job, onClose }: { readonly id: string; readonly job: JobDocument; readonly onClose: () => void }) {
   const [pad, setPad] = useState(false)
-  const input = useMemo(() => {
-    const sections = [...(job.canMarking?.sections ?? [])].sort((a, b) => a - b)
-    const amps = ampsOf(job)
-    return { ampsBySpeed: amps, volts: amps.length > 0 ? nominalVolts : null, microfarads: sections[0] ?? null, blade: diameter === null ? null : { diameterInches: diameter, steep } }
-  }, [job, nominalVolts, diameter, steep])
+  const blade = job.oldBlade ?? BLANK_BLADE
+  const diameter = blade.diameterInches
+  const input = useMemo(() => estimateInput(job), [job])
   const result = useOperation('estimate-plate', input)
   const estimate = result?.ok ? (result.output as PlateEstimate) : null
   return (
@@ -38,11 +27,11 @@ export function EstimateSheet({ job, nominalVolts, onClose }: { readonly job: Jo
       <Words size="small">From the old capacitor’s marking, amps that were read, and the blade. An estimate narrows the search; it is nothing to order by.</Words>
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}><QuietButton text={diameter === null ? 'Blade across' : `Blade ${figure(diameter)} in`} onPress={() => setPad(true)} testID="blade-diameter" /></View>
-        <View style={{ flex: 1 }}><Choice label="Blade’s pitch" value={steep ? 'steep' : 'usual'} onChange={(x) => setSteep(x === 'steep')} options={[{ value: 'usual', text: 'usual' }, { value: 'steep', text: 'steep' }]} /></View>
+        <View style={{ flex: 1 }}><Choice label="Blade’s pitch" value={job.steepBlades === null ? null : job.steepBlades ? 'steep' : 'usual'} onChange={(x) => editJob(id, [{ path: ['steepBlades'], value: x === 'steep' }])} options={[{ value: 'usual', text: 'usual' }, { value: 'steep', text: 'steep' }]} /></View>
       </View>
       {result && !result.ok ? <Words tone="stop" size="strong" live>{result.error.message}</Words> : null}
       {estimate ? <Answer estimate={estimate} /> : null}
-      {pad ? <NumberPad open title="Blade, tip to tip" unit="in" value={diameter} onClose={() => setPad(false)} onSet={(x) => { if (x <= 0) return 'It must be above 0 in.'; if (x > 72) return 'No such fan is above 72 in.'; setDiameter(x); return null }} /> : null}
+      {pad ? <NumberPad open title="Blade, tip to tip" unit="in" value={diameter} onClose={() => setPad(false)} onSet={(x) => editJob(id, [{ path: ['oldBlade'], value: { ...blade, diameterInches: x } }])} /> : null}
     </Sheet>
   )
 }

@@ -4,12 +4,12 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import type { LabelReading } from '@oak/core/label/read-label'
 import type { JobDocument } from '@oak/core/job/document'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../job/JobFrame'
 import { editJob } from '../state/app'
 import type { Edit } from '../state/jobs'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Words } from '../ui/Words'
+import { bladeFields, STEEP, steepField, withBladeField } from './blade-fields'
 import { bodyFields, withBodyField } from './body-fields'
 import { EstimateSheet } from './EstimateSheet'
 import { LabelSheet } from './LabelSheet'
@@ -50,13 +50,14 @@ export function PlatesScreen({ id, job }: { readonly id: string; readonly job: J
           <View style={{ gap: 14 }}>
             <PlateCard title={TITLES.unit} testID="plate-unit" fields={unitFields(job.unitPlate)} onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))} onRead={() => setLine('unit')} />
             <PlateCard title="Old motor’s body" testID="plate-body" fields={bodyFields(job.oldBody)} onChange={(key, value) => editJob(id, [{ path: ['oldBody'], value: withBodyField(job.oldBody, key, value) }])} />
+            <PlateCard title="Old blade" testID="plate-blade" fields={[...bladeFields(job.oldBlade), steepField(job.steepBlades)]} onChange={(key, value) => editJob(id, [key === STEEP ? { path: ['steepBlades'], value: value === null ? null : value === 'steep' } : { path: ['oldBlade'], value: withBladeField(job.oldBlade, key, value) }])} />
             <Words size="small" tone="quiet">What cannot be read stays blank. The new capacitor follows the new motor’s tag, not the old label.</Words>
           </View>
         }
         action={<PrimaryButton text="Next: the wires" onPress={() => router.replace(`/job/${id}/wires`)} testID="plates-next" />}
       />
       {line ? <LabelSheet title={TITLES[line]} example={EXAMPLES[line]} start={job.plateLines[line] ?? ''} onClose={() => setLine(null)} onKeep={keepLine} /> : null}
-      {sheet === 'estimate' ? <EstimateSheet job={job} nominalVolts={job.unit ? (unitTypeById(job.unit)?.volts ?? null) : null} onClose={() => setSheet(null)} /> : null}
+      {sheet === 'estimate' ? <EstimateSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
       {sheet === 'old-can' ? <OldCanSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
     </>
   )

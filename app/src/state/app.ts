@@ -3,12 +3,13 @@ import { useStore } from 'zustand'
 import { v4 as uuid } from 'uuid'
 import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
+import { VAN_ID } from '@oak/core/job/van'
 import { openDeviceStore, type DeviceStore } from '../sync/device-store'
 import { openPhotoShelf, type PhotoShelf } from '../sync/photo-shelf'
 import { deliverPhotos, fetchPhoto, httpPhotos } from '../sync/photo-sync'
 import { httpServer } from '../sync/server'
 import { createSync, type Sync } from '../sync/sync'
-import { createJobs, documentOf, type Edit, type Jobs, type JobsState } from './jobs'
+import { createJobs, documentOf, type Edit, type Jobs, type JobsState, type VanState } from './jobs'
 
 const ROUND_EVERY_MS = 4000
 
@@ -91,5 +92,8 @@ async function deviceIdOf(device: DeviceStore): Promise<string> {
 
 export const useJobs = <T,>(select: (state: JobsState) => T): T => useStore(theJobs().store, select)
 export const useJob = (id: string): JobDocument => useJobs((state) => documentOf(state, id))
+export const useVan = (): VanState => useJobs((state) => state.van)
+/** Applies edits to the van; returns what is wrong with the first that is not acceptable, or null. Then none is applied. */
+export const editVan = (edits: readonly Edit[]): string | null => theJobs().edit(VAN_ID, edits)
 /** Applies edits to a job; returns what is wrong with them, or null. */
 export const editJob = (id: string, edits: readonly Edit[]): string | null => theJobs().edit(id, edits)

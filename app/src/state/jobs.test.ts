@@ -1,4 +1,5 @@
 import type { Change } from '@oak/core/job/change'
+import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import { createJobs } from './jobs'
 
@@ -59,4 +60,29 @@ it('takes the same changes twice without doubling them', () => {
   // The very same document: nothing on a screen is drawn or worked out again for it.
   expect(jobs.store.getState().jobs[id]).toBe(before)
   expect(jobs.store.getState().jobs[id]?.changes).toHaveLength(1)
+})
+
+it('reads changes of an earlier version with the fields it gained since, and folds none that it cannot read', async () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  const envelope = { job: id, at: 1_800_000_000_000, device: DEVICE, technician: '' }
+  jobs.take([
+    { ...envelope, id: '00000000-0000-4000-8000-000000000001', path: ['wires', 'a'], value: { from: 'T1', to: 'motor' } },
+    { ...envelope, id: '00000000-0000-4000-8000-000000000002', path: ['hovercraft'], value: 1 },
+  ])
+  expect(jobs.store.getState().jobs[id]?.document.wires.a).toEqual({ from: 'T1', to: 'motor', segments: [], traced: false, stated: [] })
+  expect(jobs.store.getState().jobs[id]?.document).not.toHaveProperty('hovercraft')
+})
+
+it('a part taken lowers what is left, and giving it back returns it', () => {
+  const { jobs } = setUp()
+  const line = { kind: 'part', name: 'Cap', quantity: 2, cents: null, countedAt: 1_700_000_000_000 }
+  expect(jobs.edit(VAN_ID, [{ path: ['stock', 'part-cap'], value: line }])).toBeNull()
+  const left = () => jobs.store.getState().van.left['part-cap']
+  const id = jobs.create()
+  jobs.edit(id, [{ path: ['taken', 'part-cap'], value: { quantity: 1 } }])
+  expect(left()).toBe(1)
+  jobs.edit(id, [{ path: ['taken', 'part-cap'], value: null }])
+  expect(left()).toBe(2)
+  expect(jobs.store.getState().jobs).not.toHaveProperty(VAN_ID)
 })

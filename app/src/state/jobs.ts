@@ -3,7 +3,8 @@ import { createStore, type StoreApi } from 'zustand/vanilla'
 import { v7 as uuid } from 'uuid'
 import { nextTime, parseChange, type Change } from '@oak/core/job/change'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
-import { foldJob } from '@oak/core/job/fold'
+import { foldJob, foldVan, takingsOf } from '@oak/core/job/fold'
+import { EMPTY_VAN, stockLeft, VAN_ID, type VanDocument } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import type { SyncState } from '../sync/sync'
 
@@ -18,9 +19,17 @@ export interface JobEntry {
   readonly document: JobDocument
 }
 
+export interface VanState {
+  readonly changes: readonly Change[]
+  readonly document: VanDocument
+  /** What is left of each line, by line id. */
+  readonly left: Readonly<Record<string, number>>
+}
+
 export interface JobsState {
   readonly ready: boolean
   readonly jobs: Readonly<Record<string, JobEntry>>
+  readonly van: VanState
   readonly sync: SyncState
   /** Pictures that the server does not have yet. */
   readonly photosWaiting: number
@@ -53,20 +62,35 @@ export interface JobsPorts {
 
 const TECHNICIAN = 'technician'
 
+/**
+ * A change as this version reads it: fields that its format gained since have their defaults. One that it cannot read, as from
+ * a later version, stays on the device and the server and is not folded.
+ */
+function readable(change: Change): Change[] {
+  const parsed = parseChange(change)
+  return parsed.ok ? [parsed.change] : []
+}
+
 export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
-  const store = createStore<JobsState>(() => ({ ready: false, jobs: {}, sync: { kind: 'starting' }, photosWaiting: 0, trouble: null, technician: '' }))
+  const store = createStore<JobsState>(() => ({ ready: false, jobs: {}, van: { changes: [], document: EMPTY_VAN, left: {} }, sync: { kind: 'starting' }, photosWaiting: 0, trouble: null, technician: '' }))
 
   function take(changes: readonly Change[]): void {
     const jobs = { ...store.getState().jobs }
+    let { van } = store.getState()
+    let stockMoved = false
     for (const id of new Set(changes.map((c) => c.job))) {
-      const known = new Set(jobs[id]?.changes.map((c) => c.id))
-      const fresh = changes.filter((c) => c.job === id && !known.has(c.id))
+      const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
+      const known = new Set(held.map((c) => c.id))
+      const fresh = new Map(changes.filter((c) => c.job === id && !known.has(c.id)).flatMap(readable).map((c) => [c.id, c]))
       // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
-      if (fresh.length === 0) continue
-      const all = new Map([...(jobs[id]?.changes ?? []), ...fresh].map((c) => [c.id, c]))
-      jobs[id] = { id, changes: [...all.values()], document: foldJob(all.values()) }
+      if (fresh.size === 0) continue
+      const all = [...held, ...fresh.values()]
+      if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
+      else jobs[id] = { id, changes: all, document: foldJob(all) }
+      stockMoved ||= id === VAN_ID || [...fresh.values()].some((c) => c.path[0] === 'taken')
     }
-    store.setState({ jobs })
+    if (stockMoved) van = { ...van, left: stockLeft(van.document.stock, takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))) }
+    store.setState({ jobs, van })
   }
 
   function keepAndTake(changes: readonly Change[]): void {
@@ -92,7 +116,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     create: () => uuid(),
     edit(job, edits) {
       const { jobs, technician } = store.getState()
-      let at = nextTime(now(), jobs[job]?.changes ?? [])
+      let at = nextTime(now(), job === VAN_ID ? store.getState().van.changes : (jobs[job]?.changes ?? []))
       const made: Change[] = []
       for (const { path, value } of edits) {
         const parsed = parseChange({ id: uuid(), job, path: [...path], value, at: at++, device: deviceId, technician })

@@ -1,5 +1,5 @@
 // Every lead dealt with, once, and on a post that is meant for it. No circuit is needed to see these.
-import { RUN, START } from '../network'
+import { leadPoint, RUN, START } from '../network'
 import { stop, watch, type Hazard } from '../hazard'
 import { copperIn } from '../potential'
 import type { SetLead } from '../../motor/settings'
@@ -20,23 +20,36 @@ function checkOne(view: ProofView, set: SetLead, name: string): Hazard[] {
   const id = set.lead.id
   const goes = placementOf(view, id)
   if (goes?.kind === 'loose') return [stop('lead-loose', `${name} hangs loose: it may touch the chassis or a line. Land it or insulate it.`, [id])]
+  if (goes?.kind === 'plug' && set.use.kind === 'insulate' && set.lead.role === 'rotation')
+    return [stop('not-a-plug-lead', `${name} is left open at this setting: joined, the shaft turns the other way.`, [id])]
   if (goes?.kind === 'plug')
     return set.lead.role === 'rotation' ? [] : [stop('not-a-plug-lead', `${name} does not belong in the reversing plug.`, [id])]
-  if (goes?.kind === 'insulated') return insulatedHazards(set, name)
+  if (set.use.kind === 'with') return joinedHazards(view, set, name, set.use)
+  if (goes?.kind === 'insulated') return insulatedHazards(view, set, name)
   const post = postOfLead(view, id)
   return post ? landedHazards(view, set, name, post) : []
 }
 
-function insulatedHazards({ lead, use }: SetLead, name: string): Hazard[] {
+/** A select lead that is to be joined: the same copper as the lead it is joined to, also when it is spliced elsewhere. */
+function joinedHazards(view: ProofView, { lead }: SetLead, name: string, use: { readonly lead: string; readonly sets: string }): Hazard[] {
+  const goes = placementOf(view, lead.id)
+  const other = placementOf(view, use.lead)
+  if (goes?.kind === 'post' && other?.kind === 'post' && running(view).copper.joined(goes.post, other.post)) return []
+  return [stop('select-not-set', `${name} must be joined to the ${use.lead} lead: without that the ${use.sets} is not set.`, [lead.id])]
+}
+
+function insulatedHazards(view: ProofView, { lead, use }: SetLead, name: string): Hazard[] {
   if (use.kind === 'land' && use.as === 'ground') return [watch('ground-not-landed', `${name} is insulated. Land it on the chassis, also when everything is metal.`, [lead.id])]
   if (use.kind === 'land') return [stop('lead-not-landed', `${name} is insulated, and the motor needs it landed.`, [lead.id])]
-  if (use.kind === 'plug') return [stop('lead-not-landed', `${name} is out of the reversing plug: the auxiliary winding is open.`, [lead.id])]
+  if (use.kind === 'plug')
+    return [stop('lead-not-landed', hasAuxiliary(view) ? `${name} is out of the reversing plug: the auxiliary winding is open.` : `${name} must be joined to ${use.joinedTo}: open, the shaft turns the other way.`, [lead.id])]
   return []
 }
 
 function landedHazards(view: ProofView, set: SetLead, name: string, post: HookupPost): Hazard[] {
   const { lead, use } = set
   if (use.kind === 'plug') return [stop('plug-lead-landed', `${name} belongs in the reversing plug, not on ${post.name}.`, [lead.id])]
+  if (use.kind === 'insulate' && lead.role !== 'power-tap') return [stop('select-not-set', `${name} must be left open and insulated: ${use.why}.`, [lead.id])]
   if (use.kind === 'insulate') return [stop('idle-tap-landed', `${name} is idle at this setting and must be insulated: two taps live together circulate a large current.`, [lead.id])]
   if (post.kind === 'coil') return [stop('lead-on-coil', `${name} is on the contactor’s 24 V coil: no motor lead goes there.`, [lead.id])]
   if (use.kind === 'land' && use.as === 'ground')
@@ -51,6 +64,8 @@ function landedHazards(view: ProofView, set: SetLead, name: string, post: Hookup
     found.push(watch('supply-side', `${name} is on the supply side of the contactor: it stays live when the contactor opens.`, [lead.id]))
   return found
 }
+
+const hasAuxiliary = (view: ProofView): boolean => view.hookup.leads.some((set) => leadPoint(set) === START)
 
 /** Without this lead, does every capacitor on start still reach run? Then it is not needed. */
 function isRedundant(view: ProofView, lead: string): boolean {

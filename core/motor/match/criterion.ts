@@ -39,8 +39,40 @@ export interface OldMotor {
   readonly estimate: { readonly horsepower: { readonly low: string; readonly high: string } | null; readonly rpm: { readonly low: number; readonly high: number } | null }
 }
 
-export type Candidate = LeadSheet
+/** Of a lead sheet, what a match looks at; whole sheets are candidates too. */
+export interface Candidate extends Pick<LeadSheet, 'id' | 'name' | 'kind' | 'nameplate' | 'mechanical' | 'drains' | 'rotationNamedFrom'> {
+  readonly settings: {
+    readonly horsepower: readonly PowerChoice[]
+    readonly speed: readonly Pick<LeadSheet['settings']['speed'][number], 'rpm' | 'tap'>[]
+    readonly rotation: readonly Pick<LeadSheet['settings']['rotation'][number], 'direction'>[]
+  }
+}
+export type PowerChoice = Pick<LeadSheet['settings']['horsepower'][number], 'horsepower' | 'coversFrom' | 'amps'>
 
-export const row = (criterion: CriterionId, verdict: RowVerdict, figures: string, reason: string, ask: string | null = null): MatchRow => ({ criterion, verdict, figures, reason, ask })
+/** The candidate of a sheet, without the leads and joins that a match has no use for: a tenth of the reading and checking. */
+export const candidateOf = ({ id, name, kind, nameplate, mechanical, drains, rotationNamedFrom, settings }: LeadSheet): Candidate => ({
+  id, name, kind, nameplate, mechanical, drains, rotationNamedFrom,
+  settings: {
+    horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps }) => ({ horsepower, coversFrom, amps })),
+    speed: settings.speed.map(({ rpm, tap }) => ({ rpm, tap })),
+    rotation: settings.rotation.map(({ direction }) => ({ direction })),
+  },
+})
+
+/** Words that are made only for the candidates that are told: a large stock is judged by its verdicts alone. */
+export type Told = string | (() => string)
+
+export interface JudgedRow {
+  readonly criterion: CriterionId
+  readonly verdict: RowVerdict
+  readonly figures: Told
+  readonly reason: Told
+  readonly ask: string | null
+}
+
+export const row = (criterion: CriterionId, verdict: RowVerdict, figures: Told, reason: Told, ask: string | null = null): JudgedRow => ({ criterion, verdict, figures, reason, ask })
+
+const words = (told: Told): string => (typeof told === 'string' ? told : told())
+export const tell = (judged: JudgedRow): MatchRow => ({ ...judged, figures: words(judged.figures), reason: words(judged.reason) })
 
 export const rangeText = ({ low, high }: VoltageRange): string => (low === high ? `${low} V` : `${low}–${high} V`)

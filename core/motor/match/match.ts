@@ -1,6 +1,5 @@
 // Every motor on the van against the old one, row by row, and in an order that can be explained: a fail is never outvoted.
-import type { HorsepowerChoice } from '../lead-sheet'
-import { DECISIVE, type Candidate, type MatchRow, type OldMotor } from './criterion'
+import { DECISIVE, tell, type Candidate, type JudgedRow, type MatchRow, type OldMotor, type PowerChoice } from './criterion'
 import { ampsRow, horsepowerFit, kindRow, phaseRow, rotationRow, speedClassRow, speedsRow, voltageRow } from './electrical'
 import { mechanicalRows } from './mechanical'
 
@@ -20,38 +19,53 @@ export interface Match {
   readonly ask: readonly string[]
 }
 
-interface Ranked extends Match {
-  readonly rank: readonly number[]
-}
-
 /** Matches, best first. Order: no fail before any, fewer fails, fewer decisive unknowns, nearer in horsepower, fewer to watch, fewer unknown; then by name. */
-export function matchMotors(old: OldMotor, candidates: readonly Candidate[]): Match[] {
-  return candidates
-    .map((candidate) => matchOne(old, candidate))
-    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.name < b.name ? -1 : a.name > b.name ? 1 : a.id < b.id ? -1 : 1))
-    .map(({ id, name, verdict, horsepower, sentence, rows, ask }) => ({ id, name, verdict, horsepower, sentence, rows, ask }))
+export const matchMotors = (old: OldMotor, candidates: readonly Candidate[]): readonly Match[] => matchBest(old, candidates, candidates.length).matches
+
+export interface BestMatches {
+  /** The best, in order. */
+  readonly matches: readonly Match[]
+  /** How many of all the candidates have each verdict. */
+  readonly counts: Readonly<Record<MatchVerdict, number>>
 }
 
-function compareRanks(a: readonly number[], b: readonly number[]): number {
-  const i = a.findIndex((x, k) => x !== b[k])
-  return i < 0 ? 0 : (a[i] as number) - (b[i] as number)
+/** The best `most` of the candidates with their rows. Of a large stock the others are ranked and let go: nobody reads 2,000 times twenty rows. */
+export function matchBest(old: OldMotor, candidates: readonly Candidate[], most: number): BestMatches {
+  const counts: Record<MatchVerdict, number> = { fits: 0, watch: 0, unknown: 0, no: 0 }
+  const ranked = candidates.map((candidate) => {
+    const judged = judge(old, candidate)
+    counts[judged.verdict] += 1
+    return { candidate, rank: judged.rank }
+  })
+  ranked.sort((a, b) => a.rank - b.rank || compareTexts(a.candidate.name, b.candidate.name) || compareTexts(a.candidate.id, b.candidate.id))
+  return { matches: ranked.slice(0, most).map(({ candidate }) => describe(candidate, judge(old, candidate))), counts }
 }
 
-function matchOne(old: OldMotor, candidate: Candidate): Ranked {
+const compareTexts = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
+
+/** The order as one number, so that thousands are compared without a list for each: six counts of five bits, the weightiest first. */
+const rankOf = (...counts: readonly [number, number, number, number, number, number]): number => counts.reduce((rank, count) => rank * 32 + Math.min(31, count), 0)
+
+interface Judged extends Tally {
+  readonly rows: readonly JudgedRow[]
+  readonly setting: PowerChoice | null
+  readonly verdict: MatchVerdict
+  readonly rank: number
+}
+
+function judge(old: OldMotor, candidate: Candidate): Judged {
   const power = horsepowerFit(old, candidate)
   const rows = [kindRow(old, candidate), phaseRow(old, candidate), speedClassRow(old, candidate), power.row, voltageRow(old, candidate), ampsRow(old, power.setting), rotationRow(old, candidate), speedsRow(old, candidate), ...mechanicalRows(old, candidate)]
-  const { fails, watched, unknown, open } = tally(rows)
+  const counted = tally(rows)
+  const { fails, watched, unknown, open } = counted
   const verdict: MatchVerdict = fails > 0 ? 'no' : open.length > 0 ? 'unknown' : watched > 0 ? 'watch' : 'fits'
-  return {
-    id: candidate.id,
-    name: candidate.name,
-    verdict,
-    horsepower: power.setting?.horsepower ?? null,
-    sentence: sentenceOf(verdict, rows, power.setting, open),
-    rows,
-    ask: asksOf(rows, open),
-    rank: [fails > 0 ? 1 : 0, fails, open.length, power.sizesAbove ?? 9, watched, unknown],
-  }
+  return { ...counted, rows, setting: power.setting, verdict, rank: rankOf(fails > 0 ? 1 : 0, fails, open.length, power.sizesAbove ?? 9, watched, unknown) }
+}
+
+function describe({ id, name }: Candidate, judged: Judged): Match {
+  const { setting, verdict, open } = judged
+  const rows = judged.rows.map(tell)
+  return { id, name, verdict, rows, horsepower: setting?.horsepower ?? null, sentence: sentenceOf(verdict, rows, setting, open), ask: asksOf(rows, open) }
 }
 
 interface Tally {
@@ -59,13 +73,13 @@ interface Tally {
   readonly watched: number
   readonly unknown: number
   /** The decisive rows that are unknown. */
-  readonly open: readonly MatchRow[]
+  readonly open: readonly JudgedRow[]
 }
 
 // One pass, since it runs once for each motor of a large stock.
-function tally(rows: readonly MatchRow[]): Tally {
+function tally(rows: readonly JudgedRow[]): Tally {
   let [fails, watched, unknown] = [0, 0, 0]
-  const open: MatchRow[] = []
+  const open: JudgedRow[] = []
   for (const row of rows) {
     if (row.verdict === 'fail') fails++
     else if (row.verdict === 'watch') watched++
@@ -78,13 +92,13 @@ function tally(rows: readonly MatchRow[]): Tally {
 }
 
 /** The decisive first, each once. */
-function asksOf(rows: readonly MatchRow[], open: readonly MatchRow[]): string[] {
+function asksOf(rows: readonly MatchRow[], open: readonly JudgedRow[]): string[] {
   const asks: string[] = []
   for (const row of [...open, ...rows]) if (row.verdict === 'unknown' && row.ask && !asks.includes(row.ask)) asks.push(row.ask)
   return asks
 }
 
-function sentenceOf(verdict: MatchVerdict, rows: readonly MatchRow[], setting: HorsepowerChoice | null, open: readonly MatchRow[]): string {
+function sentenceOf(verdict: MatchVerdict, rows: readonly MatchRow[], setting: PowerChoice | null, open: readonly JudgedRow[]): string {
   const of = (v: MatchRow['verdict']) => rows.filter((r) => r.verdict === v)
   switch (verdict) {
     case 'no': return of('fail').map((r) => r.reason).join(' ')

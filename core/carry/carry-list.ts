@@ -1,0 +1,84 @@
+// What to take up in one trip: from the unit, the old motor's state and the plan, each item with the reason it is on the list.
+import data from './items.json'
+import type { LeadSheet, Mechanical } from '../motor/lead-sheet'
+import type { UnitType } from '../wiring/unit-type'
+
+export const CARRY_GROUPS = ['safety', 'part', 'tool'] as const
+export type CarryGroup = (typeof CARRY_GROUPS)[number]
+
+/** What is counted in the plan; null while there is no plan. */
+export interface PlanCounts {
+  readonly jumpers: number
+  /** Leads on posts, and leads capped off. */
+  readonly landed: number
+  readonly insulated: number
+}
+
+export interface CarryInput {
+  readonly unit: UnitType
+  readonly motor: LeadSheet | null
+  /** Name of the new can; null: none chosen. */
+  readonly can: string | null
+  readonly oldBody: Mechanical | null
+  /** What was seen of the old motor, test to answer. */
+  readonly observations: Readonly<Record<string, string>>
+  readonly counts: PlanCounts | null
+}
+
+export interface CarryItem {
+  readonly id: string
+  readonly group: CarryGroup
+  readonly name: string
+  readonly why: string
+}
+
+interface ItemData {
+  readonly id: string
+  readonly group: string
+  readonly name: string
+  readonly when: string
+  readonly why: string
+  readonly each?: string
+}
+
+/** A difference in frame that the old band does not take, in. Common practice, no source. */
+const SAME_FRAME = 0.13
+/** A shaft longer by this is cut or stands out, in. Common practice, no source. */
+const LONGER_SHAFT = 0.5
+
+export function carryList(input: CarryInput): CarryItem[] {
+  const holds = conditionsOf(input)
+  return (data.items as readonly ItemData[]).filter((item) => holds.has(item.when)).map((item) => ({ id: item.id, group: item.group as CarryGroup, name: nameOf(item, input), why: item.why }))
+}
+
+function nameOf({ name, each }: ItemData, { motor, can, counts }: CarryInput): string {
+  const count = each ? counts?.[each as keyof PlanCounts] : undefined
+  return name.replace('{motor}', motor?.name ?? '').replace('{can}', can ?? '').replace('{count}', count === undefined ? 'as many as the plan will need' : String(count))
+}
+
+/** Which conditions of the items hold. An unknown holds what its absence would make forgotten. */
+function conditionsOf({ unit, motor, can, oldBody, observations, counts }: CarryInput): ReadonlySet<string> {
+  const holds = new Set(['always', unit.traits.fan, motor ? 'motor' : 'no-motor'])
+  const when = (condition: string, is: boolean) => void (is && holds.add(condition))
+  when('can', can !== null)
+  when('capacitor-there', observations['capacitor-fitted'] !== 'none')
+  when('jumpers', (counts?.jumpers ?? 0) > 0)
+  when('insulated', counts === null ? motor !== null : counts.insulated > 0)
+  when('splice', motor?.settings.speed.some((s) => s.join.length > 0) ?? false)
+  when('drains', unit.traits.fan === 'outdoor' && (motor === null || motor.drains.length > 0))
+  when('rough', ROUGH.some(([test, answers]) => answers.includes(observations[test] ?? '')))
+  mountingConditions(oldBody, motor?.mechanical ?? null).forEach((condition) => holds.add(condition))
+  return holds
+}
+
+const ROUGH: readonly (readonly [string, readonly string[]])[] = [['spin', ['drags', 'seized', 'scrapes']], ['shaft', ['oil', 'burnt']]]
+
+function mountingConditions(old: Mechanical | null, fresh: Mechanical | null): string[] {
+  const held = old?.mounting ?? []
+  const found = held.length === 0 ? ['mounting-unknown'] : held.map((m) => `mounting-${m}`)
+  if (held.length > 0 && fresh && fresh.mounting.length > 0 && !held.some((m) => fresh.mounting.includes(m))) found.push('mounting-differs')
+  const larger = (a: number | null | undefined, b: number | null | undefined, by: number) => typeof a === 'number' && typeof b === 'number' && a - b > by
+  if (larger(fresh?.frameInches, old?.frameInches, SAME_FRAME) || larger(old?.frameInches, fresh?.frameInches, SAME_FRAME)) found.push('frame-differs')
+  if (larger(fresh?.shaftLengthInches, old?.shaftLengthInches, LONGER_SHAFT)) found.push('shaft-longer')
+  return found
+}

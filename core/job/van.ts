@@ -1,0 +1,64 @@
+// The van: a document of its own in the same list of changes. Its lines of stock, the lead sheets entered here,
+// and what is left of each line once jobs took their parts.
+import * as v from 'valibot'
+import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
+import { LEAD_SHEETS } from '../motor/lead-sheets'
+import { StockLineSchema, type StockLine } from '../van/stock-line'
+
+/** The one document that is no job. A UUID like theirs, so that changes of either travel alike. */
+export const VAN_ID = '00000000-0000-4000-8000-00000000a0ad'
+
+export const VAN_FIELDS = {
+  /** By line id. */
+  stock: StockLineSchema,
+  /** Lead sheets read from files or entered from tags, by id. */
+  sheets: LeadSheetSchema,
+} as const
+
+/** The schema of the value at a path of the van, null allowed; undefined when the van has no such field. */
+export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefined {
+  const [name, key] = path
+  return path.length === 2 && key && name !== undefined && Object.hasOwn(VAN_FIELDS, name) ? v.nullable(VAN_FIELDS[name as keyof typeof VAN_FIELDS]) : undefined
+}
+
+export interface VanDocument {
+  readonly stock: Readonly<Record<string, StockLine>>
+  readonly sheets: Readonly<Record<string, LeadSheet>>
+}
+export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {} }
+
+/** Every lead sheet that is known here: the van's own before those that ship with the app. */
+export const knownSheets = (van: VanDocument): LeadSheet[] => [...Object.values(van.sheets), ...LEAD_SHEETS.filter((sheet) => !van.sheets[sheet.id])]
+
+/** One edit of how many parts of a line a job holds; `quantity` 0: it gave them back. */
+export interface Taking {
+  readonly job: string
+  readonly line: string
+  readonly quantity: number
+  /** Milliseconds since 1970. */
+  readonly at: number
+}
+
+/**
+ * How many of each line are left, by line id: counted, less what jobs took since that count, plus what they gave back since.
+ * What a job held when the count was made was not in the van then, so it counts only as it changes afterwards. May be below 0:
+ * two phones took the last one, which is to be seen, not hidden.
+ */
+export function stockLeft(stock: VanDocument['stock'], takings: readonly Taking[]): Record<string, number> {
+  const left: Record<string, number> = Object.fromEntries(Object.entries(stock).map(([id, line]) => [id, line.quantity]))
+  const byHolder = new Map<string, Taking[]>()
+  for (const taking of takings) {
+    const key = `${taking.job} ${taking.line}`
+    byHolder.set(key, [...(byHolder.get(key) ?? []), taking])
+  }
+  for (const held of byHolder.values()) {
+    const { line } = held[0] as Taking
+    const counted = stock[line]
+    if (!counted) continue
+    const inOrder = [...held].sort((a, b) => a.at - b.at)
+    const then = inOrder.filter((t) => t.at <= counted.countedAt).at(-1)?.quantity ?? 0
+    const now = inOrder.at(-1)?.quantity ?? 0
+    left[line] = (left[line] ?? 0) + then - now
+  }
+  return left
+}
