@@ -5,7 +5,7 @@ import { brotliCompressSync } from 'node:zlib'
 import type { Express } from 'express'
 import request from 'supertest'
 import { createApp } from './app'
-import { seedDemo } from './demo'
+import { seedDemo, seedVan } from './demo'
 import { changeStore, type ChangeStore } from './store/change-store'
 import { openDatabase, type Database } from './store/database'
 import { photoStore } from './store/photo-store'
@@ -149,4 +149,25 @@ it('a database file keeps its changes over a restart', async () => {
   expect(await changeStore(after).after(0, 10)).toEqual({ changes: [change(1)], next: 1 })
   await after.destroy()
   rmSync(folder, { recursive: true })
+})
+
+describe('the van and the counter', () => {
+  it('the demo’s van is seeded once, every line readable', async () => {
+    const file = join(__dirname, '..', 'demo', 'van.csv')
+    await seedVan(store, file)
+    await seedVan(store, file)
+    const { changes } = await all()
+    expect(changes).toHaveLength(22)
+    // What the server holds goes back in as a device would put it.
+    expect((await put(changes)).body).toMatchObject({ added: [] })
+  })
+  it('a line of the van is checked as a job’s field is', async () => {
+    const line = { kind: 'part', name: 'Cap', quantity: -1, cents: null, countedAt: 0 }
+    const answer = await put([{ ...change(1, line, ['stock', 'part-cap']), job: '00000000-0000-4000-8000-00000000a0ad' }])
+    expect([answer.status, (answer.body as { error: { message: string } }).error.message]).toEqual([400, 'The quantity cannot be below 0.'])
+  })
+  it('the counter answers after a while, and refuses what it cannot be asked', async () => {
+    expect((await request(app).get('/api/counter?kind=motor&text=rowan')).body).toEqual({ counter: 'No parts counter is connected', parts: [] })
+    for (const query of ['kind=engine', 'kind=motor&text=' + 'x'.repeat(101), '', 'kind=motor&kind=blade', 'kind=motor&shelf=3']) expect((await request(app).get(`/api/counter?${query}`)).status).toBe(400)
+  })
 })

@@ -5,9 +5,11 @@ import express, { type Express, type RequestHandler } from 'express'
 import rateLimit from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
 import helmet from 'helmet'
+import { EMPTY_CATALOGUE, type Catalogue } from './counter/simulated-counter'
 import { errorHandler, refuse } from './errors'
 import type { Truths } from './meter/truth'
 import { changeRoutes } from './routes/changes'
+import { counterRoutes } from './routes/counter'
 import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
@@ -19,6 +21,8 @@ export interface AppOptions {
   readonly photos: PhotoStore
   /** What the simulated meter reads, by job; none where no demo is served. */
   readonly truths?: Truths
+  /** What the simulated parts counter has; empty where no demo is served. */
+  readonly catalogue?: Catalogue
   /** Folder of the built web app; without one only the API is served. */
   readonly webRoot?: string
   /** API requests a minute and address. */
@@ -27,7 +31,7 @@ export interface AppOptions {
 
 const BODY_LIMIT = '2mb'
 
-export function createApp({ store, photos, truths = new Map(), webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
+export function createApp({ store, photos, truths = new Map(), catalogue = EMPTY_CATALOGUE, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(securityHeaders())
@@ -39,6 +43,7 @@ export function createApp({ store, photos, truths = new Map(), webRoot, requests
   app.use('/api/changes', changeRoutes(store))
   app.use('/api/photos', photoRoutes(photos))
   app.use('/api/meter', meterRoutes(truths))
+  app.use('/api/counter', counterRoutes(catalogue))
   app.use('/api/operations', operationRoutes())
   app.use('/api/schemas', schemaRoutes())
   app.use('/api', (_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))

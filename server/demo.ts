@@ -1,7 +1,12 @@
 // The demo shop's jobs, from files in the open format. Seeding twice adds nothing: changes are idempotent by id.
+import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { readJobFile } from '@oak/core/job/job-file'
+import Papa from 'papaparse'
+import { VAN_ID } from '@oak/core/job/van'
+import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
+import { readStockRows } from '@oak/core/van/stock-csv'
 import type { ChangeStore } from './store/change-store'
 
 export async function seedDemo(store: ChangeStore, folder: string): Promise<void> {
@@ -11,4 +16,23 @@ export async function seedDemo(store: ChangeStore, folder: string): Promise<void
     const put = await store.put(read.file.changes)
     if (!put.ok) throw new Error(`${name}: change ${put.clash} is in the database with other contents`)
   }
+}
+
+/** When the demo's van was counted. */
+const COUNTED_AT = Date.UTC(2026, 10, 20, 6)
+const DEMO_DEVICE = '00000000-0000-4000-8000-0000000de0de'
+
+/** The demo's van. A line's change has an id made from the line, so that seeding twice adds nothing. */
+export async function seedVan(store: ChangeStore, file: string): Promise<void> {
+  const rows = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: 'greedy' }).data
+  const read = readStockRows(rows, { countedAt: COUNTED_AT, sheets: LEAD_SHEETS.map((sheet) => sheet.id) })
+  if (read.problems.length > 0) throw new Error(`${file}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
+  const changes = Object.entries(read.lines).map(([id, value]) => ({ id: idOf(id), job: VAN_ID, path: ['stock', id], value, at: COUNTED_AT, device: DEMO_DEVICE, technician: 'demo' }))
+  const put = await store.put(changes)
+  if (!put.ok) throw new Error(`${file}: change ${put.clash} is in the database with other contents`)
+}
+
+function idOf(text: string): string {
+  const hex = createHash('sha256').update(text).digest('hex')
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
 }

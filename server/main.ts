@@ -2,7 +2,8 @@
 import { mkdirSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { createApp } from './app'
-import { seedDemo } from './demo'
+import { readCatalogue } from './counter/simulated-counter'
+import { seedDemo, seedVan } from './demo'
 import { readTruths } from './meter/truth'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
@@ -20,8 +21,11 @@ async function main(): Promise<void> {
   mkdirSync(data, { recursive: true })
   const db = await openDatabase(join(data, 'oak-switch.sqlite'))
   const store = changeStore(db)
-  if (demo) await seedDemo(store, join(root, 'demo'))
-  const server = createApp({ store, photos: photoStore(db), truths: demo ? readTruths(join(root, 'demo')) : new Map(), webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
+  if (demo) {
+    await seedDemo(store, join(root, 'demo'))
+    await seedVan(store, join(root, 'demo', 'van.csv'))
+  }
+  const server = createApp({ store, photos: photoStore(db), truths: demo ? readTruths(join(root, 'demo')) : new Map(), catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
     const shown = typeof address === 'object' && address ? address.port : port

@@ -69,7 +69,7 @@ function kindProblems(sheet: SheetShape): Problem[] {
   }
   const pscCapacitor = kind === 'psc-outdoor' || kind === 'psc-blower'
   if (pscCapacitor !== (sheet.capacitor !== null)) problems.push({ path: 'capacitor', message: pscCapacitor ? 'A PSC motor’s tag names its capacitor.' : 'This kind of motor has no run capacitor.' })
-  if (kind === 'psc-outdoor') return [...problems, ...windingProblems(sheet)]
+  if (kind === 'psc-outdoor') problems.push(...windingProblems(sheet))
   if (kind === 'psc-blower') {
     wanted('line', 1, 1, 'A blower motor has exactly one line lead')
     wanted('speed', 1, 5, 'A blower motor has one to five speed taps')
@@ -83,11 +83,11 @@ function kindProblems(sheet: SheetShape): Problem[] {
 }
 
 /** Roles that a kind of motor cannot have. */
-const ALIEN: Readonly<Record<MotorKind, readonly LeadRole[]>> = {
-  'psc-outdoor': [],
+export const ALIEN: Readonly<Record<MotorKind, readonly LeadRole[]>> = {
+  'psc-outdoor': ['line', 'speed', 'capacitor', 'select', 'phase'],
   'psc-blower': ['motor-common', 'run', 'start', 'run-return', 'power-tap', 'phase', 'select'],
-  'ecm-outdoor': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'phase'],
-  'three-phase': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'line', 'select', 'rotation'],
+  'ecm-outdoor': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'phase', 'power-tap', 'speed'],
+  'three-phase': ['motor-common', 'run', 'start', 'run-return', 'capacitor', 'line', 'select', 'rotation', 'power-tap', 'speed'],
 }
 
 /** Every tap named once, by a speed of its own. */

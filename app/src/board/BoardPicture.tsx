@@ -16,7 +16,7 @@ import { placeName, type BoardLead } from './board-model'
 const LEAD_WIDTH = 128
 const LEAD_HEIGHT = 58
 const GAP = 7
-const PLUG_CELL = 48
+const PLUG_CELL = 56
 
 export interface BoardPictureProps {
   readonly parts: readonly PartInput[]
@@ -136,6 +136,7 @@ function PlugFace(props: FaceProps) {
     <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH / 2 - 4, height: PLUG_CELL, alignItems: 'center' }, frame]}>
       <WirePiece insulation={lead.insulation} width={46} />
       <Words size="tiny" lines={1}>{insulationCode(lead.insulation)}</Words>
+      {lead.goes.kind === 'plug' ? null : <Words size="tiny" tone={lead.moved ? 'stop' : 'quiet'} lines={1}>{lead.goes.kind === 'insulated' ? 'open' : lead.goes.kind === 'loose' ? 'loose!' : 'moved'}</Words>}
     </Tap>
   )
 }

@@ -36,7 +36,7 @@ it('a post shows who uses it and what stands on it in the mode', () => {
   const cooling = boardFaces(unit, can, answerWith(), { mode: 'cooling', choosing: false })
   expect(cooling.get('T1')).toMatchObject({ label: 'T1', word: 'line 1', pattern: 'stripes' })
   expect(cooling.get('CAN-25')).toMatchObject({ label: '25 µF', tag: 'HERM', name: 'the 25 µF section of the new can, for HERM' })
-  expect(cooling.get('CAN-20')?.tag).toBeUndefined()
+  expect(cooling.get('CAN-20')).toMatchObject({ tag: 'empty', name: 'the 20 µF section of the new can, stays empty' })
   expect(boardFaces(unit, can, answerWith(), { mode: 'off', choosing: false }).get('T1')).toMatchObject({ word: 'winding', pattern: 'cross' })
 })
 

@@ -2,8 +2,9 @@
 import { useState } from 'react'
 import { View } from 'react-native'
 import { MAX_SECTIONS, type Can } from '@oak/core/capacitor/can'
-import { CANS } from '@oak/core/capacitor/cans'
 import { figure } from '@oak/core/quantity/display'
+import { useVan } from '../state/app'
+import { leftText, offeredCans } from '../van/van-model'
 import { NumberPad } from '../ui/NumberPad'
 import { QuietButton } from '../ui/PrimaryButton'
 import { Sheet } from '../ui/Sheet'
@@ -33,14 +34,16 @@ function CanSheet({ can, onPick, onClose }: { readonly can: Can; readonly onPick
   const [pad, setPad] = useState<{ readonly section: string | null } | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
+  const { document: van, left } = useVan()
+  const cans = offeredCans(van, left)
   const editing = can.sections.find((s) => s.id === chosen)
   return (
     <Sheet title="Can from the van" open onClose={onClose} testID="can-sheet">
       <View role="radiogroup" aria-label="Can from the van" style={{ gap: 8 }}>
-        {CANS.map((other) => (
+        {cans.map((other) => (
           <Tap key={other.id} role="radio" selected={other.id === can.id} testID={`can-${other.id}`} label={`${other.name}, ${valuesOf(other)} µF`} onPress={() => { onPick(other); onClose() }} style={{ borderRadius: 10, borderWidth: other.id === can.id ? 3 : 1.5, borderColor: other.id === can.id ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 10 }}>
             <Words size="strong">{other.name}</Words>
-            <Words size="small" tone="quiet">{valuesOf(other)} µF · {figure(other.volts)} V</Words>
+            <Words size="small" tone="quiet">{valuesOf(other)} µF · {figure(other.volts)} V{van.stock[other.id] ? ` · ${leftText(left[other.id] ?? 0)}` : ''}</Words>
           </Tap>
         ))}
       </View>

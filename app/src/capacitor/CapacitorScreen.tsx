@@ -3,7 +3,6 @@ import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { Can, Load } from '@oak/core/capacitor/can'
-import { CANS } from '@oak/core/capacitor/cans'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { needsCan } from '@oak/core/job/hookup-input'
@@ -12,7 +11,8 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
-import { editJob } from '../state/app'
+import { editJob, useVan } from '../state/app'
+import { offeredCans } from '../van/van-model'
 import { Choice } from '../ui/Choice'
 import { NumberPad } from '../ui/NumberPad'
 import { PrimaryButton } from '../ui/PrimaryButton'
@@ -39,7 +39,8 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
 export function CapacitorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
   const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
-  const can = job.can ?? (CANS[0] as Can)
+  const { document: van, left } = useVan()
+  const can = job.can ?? (offeredCans(van, left)[0] as Can)
   const { plan, problem } = usePlan(job, can, shared)
   const lacks = shared && !job.compressorMicrofarads ? 'Enter what the compressor needs.' : !job.motor ? 'Pick the motor first: its tag says what the fan needs.' : null
   const onward = () => {

@@ -9,7 +9,7 @@ import { Words } from '../ui/Words'
 type Match = MatchMotorOutput['matches'][number]
 
 export const MATCH_MARKS: Readonly<Record<Match['verdict'], Verdict>> = { fits: 'proven', watch: 'watch', unknown: 'cannotTell', no: 'stop' }
-const ROW_MARKS: Readonly<Record<Match['rows'][number]['verdict'], Verdict>> = { pass: 'proven', watch: 'watch', unknown: 'cannotTell', fail: 'stop' }
+export const ROW_MARKS: Readonly<Record<Match['rows'][number]['verdict'], Verdict>> = { pass: 'proven', watch: 'watch', unknown: 'cannotTell', fail: 'stop' }
 const ROW_WORDS: Readonly<Record<Match['rows'][number]['verdict'], string>> = { pass: 'good', watch: 'watch', unknown: 'not known', fail: 'no' }
 /** More than this to measure at once is not read. */
 const MOST_ASKED = 4

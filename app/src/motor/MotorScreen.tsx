@@ -5,14 +5,14 @@ import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { oldMotorOf } from '@oak/core/job/match-input'
 import type { LeadSheet, SpeedChoice, SpeedName } from '@oak/core/motor/lead-sheet'
-import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
-import { selectSpeedLike, selectSpeeds } from '@oak/core/motor/settings'
+import { selectSpeeds } from '@oak/core/motor/settings'
+import { candidateOf } from '@oak/core/motor/match/criterion'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
 import { SpeedsPanel } from '../speeds/SpeedsPanel'
-import { editJob } from '../state/app'
+import { editJob, editVan, useVan } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { pickTextFile } from '../ui/pick-file'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
@@ -21,27 +21,27 @@ import { VerdictMark } from '../ui/VerdictMark'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
 import { MATCH_MARKS, MatchRows, MatchSheet } from './MatchSheet'
+import { motorEdits } from './motor-edits'
 import { MAX_SHEET_BYTES, readSheetFile } from './read-sheet-file'
 import { RotationPicture } from '../rotation/RotationPicture'
 import { RotationFinder } from '../rotation/RotationFinder'
+import { leftText, vanMotors } from '../van/van-model'
+import { BladeSheet } from './BladeSheet'
 import { SheetTag } from './SheetTag'
-
-/** Another motor: what was set for the last one does not hold for it. */
-const motorEdits = (job: JobDocument, sheet: LeadSheet) => [
-  // Preset where the old plate tells its class; asked for where it does not.
-  { path: ['speed'], value: selectSpeedLike(sheet, { rpm: job.motorPlate?.rpm[0] ?? null, poles: job.motorPlate?.poles ?? null })?.speed ?? null },
-  { path: ['motor'], value: sheet },
-  { path: ['horsepower'], value: null },
-  { path: ['plug'], value: null },
-]
 
 export function MotorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
   const [wrong, setWrong] = useState<string | null>(null)
   const [why, setWhy] = useState<string | null>(null)
-  const sheets = useMemo(() => (job.motor && !LEAD_SHEETS.some((s) => s.id === job.motor?.id) ? [job.motor, ...LEAD_SHEETS] : LEAD_SHEETS), [job.motor])
+  const [blades, setBlades] = useState(false)
+  const { document: van, left } = useVan()
+  const motors = useMemo(() => vanMotors(van, left), [van, left])
+  const stocked = motors.some((m) => m.stock !== null)
+  const sheets = useMemo(() => (job.motor && !motors.some((m) => m.sheet.id === job.motor?.id) ? [job.motor, ...motors.map((m) => m.sheet)] : motors.map((m) => m.sheet)), [job.motor, motors])
   const { matches, problem } = useMatches(job, sheets)
-  const shown = ranked(sheets, matches)
+  const stockOf = (sheet: LeadSheet) => motors.find((m) => m.sheet.id === sheet.id)?.stock ?? null
+  const there = (sheet: LeadSheet) => !stocked || (stockOf(sheet)?.left ?? 0) > 0
+  const shown = ranked(sheets, matches).sort((a, b) => Number(there(b.sheet)) - Number(there(a.sheet)))
   const opened = matches.find((m) => m.id === why)
   const wide = isWide(useWindowDimensions().width)
   const beside = matches.find((m) => m.id === job.motor?.id) ?? matches[0]
@@ -52,7 +52,11 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
     const file = await pickTextFile(MAX_SHEET_BYTES)
     if (!file) return
     const sheet = file.ok ? readSheetFile(file.text) : file
-    if (sheet.ok) choose(sheet.sheet)
+    if (sheet.ok) {
+      // Kept on the van too: the next job finds it without the file.
+      editVan([{ path: ['sheets', sheet.sheet.id], value: sheet.sheet }])
+      choose(sheet.sheet)
+    }
     setWrong(sheet.ok ? null : sheet.message)
   }
   const speedDue = job.motor !== null && selectSpeeds(job.motor).length > 1 && !selectSpeeds(job.motor).some((c) => c.speed === job.speed)
@@ -70,7 +74,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
           <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
             {shown.map(({ sheet, match }) => (
               <View key={sheet.id} style={{ gap: 8 }}>
-                <SheetTag sheet={sheet} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
+                <SheetTag sheet={sheet} stock={stocked ? (stockOf(sheet) ? leftText(stockOf(sheet)?.left ?? 0) : 'not on the van') : undefined} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
                 {match ? <Verdict match={match} onPress={() => setWhy(sheet.id)} /> : null}
                 {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
                 {job.motor?.id === sheet.id && selectSpeeds(sheet).length > 0 ? <SelectSpeed id={id} job={job} sheet={sheet} /> : null}
@@ -81,6 +85,10 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
           {problem ? <Words tone="stop" size="strong" live testID="plate-problem">{problem} Nothing is matched against such a plate: read it again.</Words> : null}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
+          <QuietButton text="Enter the tag on its leads" icon="tag" onPress={() => router.navigate(`/tag?job=${id}`)} testID="enter-tag" />
+          <QuietButton text="What to carry up" icon="list" onPress={() => router.navigate(`/job/${id}/carry`)} testID="to-carry" />
+          {job.unit ? <QuietButton text="A new blade too?" onPress={() => setBlades(true)} testID="to-blades" /> : null}
+          {blades ? <BladeSheet id={id} job={job} onClose={() => setBlades(false)} /> : null}
           <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
         </View>
       }
@@ -93,7 +101,7 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
 
 /** The match of every sheet, worked out in the worker; what is wrong with the old plate, if anything. */
 function useMatches(job: JobDocument, sheets: readonly LeadSheet[]): { readonly matches: MatchMotorOutput['matches']; readonly problem: string | null } {
-  const input = useMemo(() => ({ old: oldMotorOf(job), candidates: sheets }), [job, sheets])
+  const input = useMemo(() => ({ old: oldMotorOf(job), candidates: sheets.map(candidateOf) }), [job, sheets])
   const result = useOperation('match-motor', input)
   if (!result) return { matches: [], problem: null }
   return result.ok ? { matches: (result.output as MatchMotorOutput).matches, problem: null } : { matches: [], problem: result.error.message }

@@ -82,6 +82,12 @@ export async function photoOf(id: string): Promise<Blob | null> {
   return fetchPhoto(photos, httpPhotos, await storeName(device), id)
 }
 
+/** Small things that this device keeps for itself, such as a tag half read; they are no one else's business. */
+export const deviceFact = {
+  get: (name: string): Promise<string | number | undefined> => theShelf().device.fact(name),
+  set: (name: string, value: string): Promise<void> => theShelf().device.setFact(name, value),
+}
+
 async function deviceIdOf(device: DeviceStore): Promise<string> {
   const known = await device.fact('device')
   if (typeof known === 'string') return known

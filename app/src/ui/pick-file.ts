@@ -13,9 +13,9 @@ export function pickFile(accept: string): Promise<File | null> {
   })
 }
 
-/** A JSON file's text; null when nothing was chosen. */
-export async function pickTextFile(maxBytes: number): Promise<PickedFile | null> {
-  const file = await pickFile('.json,application/json')
+/** A text file's text, JSON unless said otherwise; null when nothing was chosen. */
+export async function pickTextFile(maxBytes: number, accept = '.json,application/json'): Promise<PickedFile | null> {
+  const file = await pickFile(accept)
   if (!file) return null
   if (file.size > maxBytes) return { ok: false, message: `${file.name} is larger than ${Math.round(maxBytes / 1e6)} MB: that is not such a file.` }
   try {

@@ -1,0 +1,79 @@
+// A tag read on the phone becomes a motor: chosen for the job, kept on the van, saved as a file.
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import { direction, enterNumber, expect, test, verdict } from './app'
+
+async function lead(page: Page, colour: string, role: string, stripe?: string): Promise<void> {
+  await page.getByTestId('add-lead').click()
+  await page.getByRole('radio', { name: `Colour: ${colour}`, exact: true }).click()
+  if (stripe) {
+    await page.getByTestId('has-stripe').click()
+    await page.getByRole('radio', { name: `Stripe: ${stripe}`, exact: true }).click()
+  }
+  await page.getByRole('radiogroup', { name: 'Role' }).getByRole('radio', { name: role, exact: true }).click()
+  await page.getByTestId('set-lead').click()
+}
+
+test('lead by lead, with a contradiction shown and mended, to a proven hookup; half read, it is there after a reload', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('wires-next').click()
+  await direction(app, 'CW').click()
+  await app.getByTestId('enter-tag').click()
+  await app.getByTestId('tag-name').fill('Birch 25')
+  await lead(app, 'black', 'motor common')
+  await lead(app, 'white', 'run')
+  await lead(app, 'brown', 'run')
+  await expect(app.getByTestId('tag-strip')).toContainText('A PSC motor has exactly one run lead; this sheet has 2.')
+  await app.reload()
+  await expect(app.getByTestId('tag-lead-brown')).toBeVisible()
+  await app.getByTestId('tag-lead-brown').click()
+  await app.getByRole('radiogroup', { name: 'Role' }).getByRole('radio', { name: 'start', exact: true }).click()
+  await app.getByTestId('set-lead').click()
+  await lead(app, 'brown', 'run-return', 'white')
+  for (const colour of ['purple', 'yellow', 'orange', 'gray']) await lead(app, colour, 'rotation plug')
+  await app.getByTestId('tag-rpm').click()
+  await enterNumber(app, '1075')
+  await app.getByTestId('tag-microfarads').click()
+  await enterNumber(app, '5')
+  await app.getByTestId('tag-horsepower-0').getByRole('button').click()
+  await app.getByTestId('tag-horsepower-0').getByRole('radio', { name: '1/4 hp' }).click()
+  await app.getByTestId('tag-amps-0').click()
+  await enterNumber(app, '1.5')
+  await expect(app.getByTestId('keep-tag')).toBeDisabled()
+  await app.getByRole('radio', { name: 'CW: purple to orange, yellow to gray', exact: true }).click()
+  await app.getByRole('radio', { name: 'CCW: purple to gray, yellow to orange', exact: true }).click()
+  await expect(app.getByTestId('tag-strip')).toHaveText('The tag is whole, and nothing in it contradicts itself.')
+  const [file] = await Promise.all([app.waitForEvent('download'), app.getByTestId('save-tag').click()])
+  expect(JSON.parse(readFileSync(await file.path(), 'utf8'))).toMatchObject({ format: 'oak-switch/lead-sheet', id: 'birch-25', leads: [{ id: 'black' }, { id: 'white' }, { id: 'brown' }, { id: 'brown/white', stripe: 'WH' }, {}, {}, {}, {}] })
+  await app.getByTestId('keep-tag').click()
+  await expect(app.getByTestId('sheet-birch-25')).toHaveAttribute('aria-checked', 'true')
+  await app.getByTestId('motor-next').click()
+  await app.getByTestId('compressor-microfarads').click()
+  await enterNumber(app, '40')
+  await app.getByTestId('capacitor-next').click()
+  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+})
+
+test('a name that is taken is said before it is kept', async ({ app }) => {
+  await app.goto(app.url().replace(/\/$/, '/tag'))
+  await app.getByTestId('tag-name').fill('Rowan 25R')
+  await expect(app.getByTestId('tag-strip')).toContainText('There is a tag called “Rowan 25R” already')
+})
+
+test('a blade is compared with the old one, figure by figure', async ({ app }) => {
+  await app.getByTestId('to-van').click()
+  await app.getByTestId('kinds').getByRole('radio', { name: /Blades/ }).click()
+  await app.getByTestId('add-line').click()
+  await app.getByTestId('add-blade-diameterInches').click()
+  await enterNumber(app, '22.5')
+  await app.getByTestId('put-on').click()
+  await app.getByTestId('to-home').click()
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('wires-next').click()
+  await app.getByTestId('to-blades').click()
+  await app.getByTestId('old-blade-diameterInches').click()
+  await enterNumber(app, '22')
+  await expect(app.getByTestId('blade-blade-propeller-22-5-in')).toContainText('it would strike the shroud')
+})
