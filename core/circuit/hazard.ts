@@ -39,6 +39,17 @@ export type HazardCode =
   | 'rotation-opposite'
   | 'voltage-class'
   | 'capacitor-voltage-low'
+  | 'outputs-tied'
+  | 'idle-taps-tied'
+  // From the solved circuit, where no rule names the wire.
+  | 'short-circuit'
+  | 'does-not-start'
+  | 'starts-backward'
+  | 'winding-overcurrent'
+  | 'two-taps-live'
+  | 'no-tap-live'
+  | 'runs-when-stopped'
+  | 'capacitor-overvoltage'
 
 /** `stop` blocks the card; `watch` is shown on it. */
 export type Severity = 'stop' | 'watch'

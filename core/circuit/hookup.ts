@@ -10,7 +10,8 @@ import { capacitorSides, recordedCopper } from '../wiring/capacitor-sides'
 import { findRoles, type WireFinding } from '../wiring/evidence'
 import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, NO_CAN, type FittedCan, type UnitWire } from '../wiring/new-can'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
-import type { UnitType } from '../wiring/unit-type'
+import { assignSpeeds, outputsInUse } from '../wiring/speeds'
+import type { PostId, UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 import type { LandedLead } from './network'
 import { proveHookup, type Proof } from './proof'
@@ -29,6 +30,8 @@ export interface HookupRequest {
   readonly can: Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> | null
   /** Of the speeds set by a select lead. */
   readonly speed?: SpeedName | null
+  /** Of a blower: output to speed, where the technician chose otherwise than proposed. */
+  readonly speedChoices?: Readonly<Record<PostId, SpeedName>>
   /** What the compressor asks for, µF; needed where it shares the can. */
   readonly compressorMicrofarads?: number | null
   readonly prefer?: Preference
@@ -67,12 +70,13 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   const speeds = selectSpeeds(sheet)
   const speed = speeds.find((choice) => choice.speed === request.speed) ?? speeds[0] ?? null
   const leads = setLeads(sheet, { horsepower, rotation: set, speed })
-  const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can })
+  const outputs = sheet.kind === 'psc-blower' && unit.traits.fan === 'blower' ? assignSpeeds({ unit, wires, sheet, choices: offeredChoices(sheet, request.speedChoices ?? {}) }) : null
+  const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can, speeds: outputs })
   const unitWires = moveUnitWires(unit, wires, sides, can)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
-  const refusals = [...refuseKind(unit, sheet), ...canRefusals, ...plugRefusals, ...translation.refusals]
+  const refusals = [...refuseKind(unit, sheet), ...canRefusals, ...plugRefusals, ...(outputs?.problems ?? []).map((message) => ({ code: 'speeds', message })), ...translation.refusals]
   const proof = proveHookup({
-    unit, sheet, can, leads, placements, wanted,
+    unit: asUsed(unit, wires), sheet, can, leads, placements, wanted,
     unitWires: [...unitWires, ...translation.added],
     plug: set.direction,
     compressorMicrofarads: request.compressorMicrofarads ?? null,
@@ -89,8 +93,7 @@ function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): Translatio
   if (kind === 'three-phase') return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
   if (traits.fan === 'outdoor' && kind === 'psc-blower') return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
   if (traits.fan === 'blower' && kind !== 'psc-blower') return refuse(`${name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`)
-  if (kind === 'psc-outdoor' || kind === 'ecm-outdoor') return []
-  return refuse(`The hookup of ${name} is not worked out on this board: follow the tag on its leads and the unit’s diagram.`)
+  return []
 }
 
 const NO_PLAN: TapPlan = { feasible: true, groups: [], worstErrorPercent: null, jumperCount: 0, unused: [], proven: true, nearest: null, problems: [] }
@@ -119,6 +122,16 @@ function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction |
   const set = sheet.settings.rotation.find((c) => c.direction === plug) ?? advised ?? only
   return { set, advised, refusals }
 }
+
+/** The modes this unit uses: an output that had no lead is not called, so what the unit would do with it is not proven. */
+function asUsed(unit: UnitType, wires: readonly NamedWire[]): UnitType {
+  if (unit.traits.fan !== 'blower') return unit
+  const used = new Set(outputsInUse(unit, wires).flatMap((output) => output.modes))
+  return { ...unit, modes: unit.modes.filter((mode) => !mode.fanRuns || used.has(mode.name)) }
+}
+
+/** What was chosen for another motor, and this one lacks, does not hold. */
+const offeredChoices = (sheet: LeadSheet, choices: Readonly<Record<PostId, SpeedName>>): Record<PostId, SpeedName> => Object.fromEntries(Object.entries(choices).filter(([, speed]) => sheet.settings.speed.some((s) => s.speed === speed)))
 
 /** The advice with the technician's moves on top. A lead moved twice stays twice, so that the proof can say so. */
 function mergePlacements(advice: readonly LeadAdvice[], moves: readonly LandedLead[]): LandedLead[] {

@@ -45,9 +45,10 @@ export interface Network {
 
 /** The motor's inner point of a lead. Run-return is run, brought out again; idle taps and plug leads are points of their own. */
 export function leadPoint({ lead, use }: SetLead): Point {
-  if (use.kind === 'land') return `MOTOR:${use.as}`
+  if (use.kind === 'land') return use.as === 'line' ? RUN : `MOTOR:${use.as}`
   if (use.kind === 'return') return RUN
-  // Joined outside, so inside it is a point of its own: whether it is joined is for the proof to see.
+  if (use.kind === 'capacitor') return use.side === 'start' ? START : RUN
+  // A lead that is joined outside, and a tap, is a point of its own: whether it is joined is for the proof to see.
   return `MOTOR:${lead.role}:${lead.id}`
 }
 
@@ -65,7 +66,7 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
   const kept = unit.posts.filter((post) => post.kind === 'kept-cap').map((post) => post.id)
   const compressor = compressorPosts(unit)
   const hasStart = leads.some((set) => leadPoint(set) === START)
-  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug' || l.use.kind === 'with').map((l) => ({ a: COMMON, b: leadPoint(l) }))
+  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug' || l.use.kind === 'with' || l.use.kind === 'tap').map((l) => ({ a: COMMON, b: leadPoint(l) }))
   return {
     conductors: [
       ...unit.links.map(({ from, to }) => ({ a: from, b: to })),

@@ -1,5 +1,5 @@
-// The proof of a hookup, mode by mode, by connectivity: what conducts where, before any power is applied.
-// It does not compute currents; what it cannot know it says instead of assuming.
+// The proof of a hookup, mode by mode, before any power is applied: the circuit is solved, and the copper walked.
+// Either may stop it. What neither can know is said instead of assumed.
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
 import type { ModeId, PostId } from '../wiring/unit-type'
@@ -9,10 +9,15 @@ import { checkLeads } from './checks/leads'
 import { checkSettings } from './checks/settings'
 import { checkShorts } from './checks/shorts'
 import { checkStart } from './checks/start'
+import { checkTaps } from './checks/taps'
+import { machineOf } from '../motor/machine/machine'
+import { unexplained } from './judge/explain'
+import { solveModes, type ModeSolution } from './judge/mode-solution'
+import { findSymptoms } from './judge/symptoms'
 import type { Hazard } from './hazard'
 import { leadPoint, type Hookup, type LandedLead } from './network'
 import { potentials, type Potential } from './potential'
-import { viewOf, type ProofView } from './view'
+import { isMisplaced, viewOf, type ProofView } from './view'
 
 export interface ProofInput extends Hookup {
   readonly sheet: LeadSheet
@@ -39,6 +44,7 @@ export interface ModeProof {
   readonly fanRuns: boolean
   readonly posts: Readonly<Record<PostId, Potential>>
   readonly leads: Readonly<Record<string, Potential>>
+  readonly solution: ModeSolution
 }
 
 export interface Proof {
@@ -49,22 +55,40 @@ export interface Proof {
   readonly hazards: readonly Hazard[]
   readonly unknowns: readonly string[]
   readonly modes: readonly ModeProof[]
+  /** The motor's constants were fitted to its nameplate, so its figures are estimates. */
+  readonly estimated: boolean
 }
 
 export function proveHookup(input: ProofInput): Proof {
   const view = viewOf(input)
-  const hazards = [
-    ...checkShorts(view),
-    ...checkLeads(view),
-    ...checkDrive(view),
-    ...checkStart(view, input.sheet),
-    ...checkCompressor(view, input.compressorMicrofarads),
-    ...checkSettings(input.unit, input.sheet, input.can, input.plug, input.wanted),
-  ]
+  const rules = rulesOf(view, input)
+  const machine = machineOf(input.sheet)
+  const solved = solveModes({ hookup: input, sheet: input.sheet, machine, hertz: SUPPLY_HERTZ, compressorMicrofarads: input.compressorMicrofarads }).map((mode) => mode.solution)
+  const symptoms = findSymptoms({ unit: input.unit, machine, can: input.can, modes: solved, taps: tapsOf(input.sheet), ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)) })
+  // A symptom is a figure and knows no wire: the leads that are not where they were advised are looked at first.
+  const misplaced = input.placements.map((p) => p.lead).filter((lead) => isMisplaced(view, lead))
+  const hazards = [...rules, ...unexplained(symptoms, rules).map((h) => ({ ...h, leads: [...new Set([...h.leads.filter((lead) => misplaced.includes(lead)), ...misplaced, ...h.leads])] }))]
     .map((hazard) => withMove(hazard, input))
     .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))
   const verdict = verdictOf(hazards, input)
-  return { verdict, sentence: sentenceOf(verdict, hazards, input), hazards, unknowns: input.unknowns, modes: describeModes(view) }
+  return { verdict, sentence: sentenceOf(verdict, hazards, input), hazards, unknowns: input.unknowns, modes: describeModes(view, solved), estimated: machine?.estimated ?? false }
+}
+
+/** The supply this app is used on; 50 Hz comes with the setting. */
+const SUPPLY_HERTZ = 60
+
+const tapsOf = ({ leads }: LeadSheet): string[] => leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
+
+/** What the copper alone shows. Of a blower the circuit judges drive and start: its taps are many, and which is live depends on the mode. */
+function rulesOf(view: ProofView, input: ProofInput): Hazard[] {
+  const blower = input.sheet.kind === 'psc-blower'
+  return [
+    ...checkShorts(view),
+    ...checkLeads(view),
+    ...(blower ? checkTaps(view) : [...checkDrive(view), ...checkStart(view, input.sheet)]),
+    ...checkCompressor(view, input.compressorMicrofarads),
+    ...checkSettings(input.unit, input.sheet, input.can, input.plug, input.wanted),
+  ]
 }
 
 function verdictOf(hazards: readonly Hazard[], { refusals, unknowns }: ProofInput): ProofVerdict {
@@ -91,13 +115,14 @@ function withMove(hazard: Hazard, { advised, placements }: ProofInput): Hazard {
   return hazard
 }
 
-function describeModes(view: ProofView): ModeProof[] {
+function describeModes(view: ProofView, solved: readonly ModeSolution[]): ModeProof[] {
   const { hookup, network, posts, modes } = view
   return hookup.unit.modes.map(({ id, name, fanRuns }) => {
     const copper = modes.get(id)
     if (!copper) throw new Error(`mode ${id} was not prepared`)
     const at = potentials(copper, network, [...posts.map((p) => p.id), ...hookup.leads.map(leadPoint)])
     return {
+      solution: solved.find((s) => s.mode === id) as ModeSolution,
       mode: id,
       name,
       fanRuns,

@@ -14,6 +14,7 @@ export interface HookupInput {
   readonly plug: string | null
   readonly can: unknown
   readonly speed: string | null
+  readonly speedChoices: Readonly<Record<string, string>>
   readonly compressorMicrofarads: number | null
   readonly prefer: string
   readonly placements: readonly unknown[]
@@ -46,6 +47,7 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     plug: job.plug,
     can: can && { name: can.name, volts: can.volts, tolerancePercent: can.tolerancePercent, sections: can.sections },
     speed: selectSpeeds(job.motor).some((c) => c.speed === job.speed) ? job.speed : null,
+    speedChoices: job.motor.kind === 'psc-blower' ? job.speedChoices : {},
     compressorMicrofarads: job.compressorMicrofarads,
     prefer: job.prefer,
     placements: Object.entries(job.placements)

@@ -18,6 +18,9 @@ function fnv(text: string, seed: number): number {
  * is the same sheet, and yesterday's proof must not fall for it. What a proof does not rest on is left out whatever it holds.
  */
 const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
+  // Estimated or stated, the constants change no lead's place; what they judge is judged anew each time.
+  speedChoices: (value) => typeof value === 'object' && value !== null && Object.keys(value).length === 0,
+  constants: (value) => value === null,
   mechanical: () => true,
   drains: () => true,
   open: isEmptyList,

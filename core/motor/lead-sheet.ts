@@ -4,6 +4,7 @@ import * as v from 'valibot'
 import { checkWhole } from '../quantity/problem'
 import { ColourCodeSchema } from './colour'
 import { MOTOR_KINDS } from './kind'
+import { MachineConstantsSchema } from './machine/constants'
 import { LeadRoleSchema, LandingRoleSchema } from './role'
 import { leadSheetProblems } from './lead-sheet-problems'
 
@@ -117,6 +118,8 @@ export const LeadSheetSchema = v.pipe(
     ...HeadEntries,
     /** The value on the motor's tag; it belongs to the motor whichever setting. null: a motor without a capacitor. */
     capacitor: v.nullable(v.strictObject({ microfarads: amount('The tag’s capacitor', 'µF', 1000), volts: amount('The tag’s capacitor rating', 'V', 1000) })),
+    /** The windings' constants where the maker gives them; else they are fitted to the nameplate, and said to be. */
+    constants: v.optional(v.nullable(MachineConstantsSchema), null),
     leads: v.pipe(v.array(LeadSchema), v.minLength(2, 'A motor has two leads at least.'), v.maxLength(24, 'A sheet has 24 leads at most.')),
     settings: v.strictObject({
       horsepower: v.pipe(v.array(HorsepowerChoiceSchema), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),

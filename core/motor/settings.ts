@@ -1,15 +1,18 @@
 // A lead sheet with its horsepower, rotation and speed chosen: what each lead is for now.
 import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice, SpeedChoice } from './lead-sheet'
 import { polesOf } from './speed'
-import { LANDING_ROLES, ROLE_NAMES, type LandingRole } from './role'
+import { LANDING_ROLES, ROLE_NAMES, type WireRole } from './role'
 
 /**
  * `land`: goes to a post, for this winding end. `return`: may go to a capacitor of its own, else is insulated.
  * `plug`: stays in the reversing plug, joined to another lead. `with`: joined to another lead, wherever that one lands. `insulate`: capped off
- * by itself. `unplaced`: a lead of a kind of motor whose hookup is not worked out here.
+ * by itself. `tap`: a blower's speed tap, on the output it serves or idle. `capacitor`: a blower's capacitor lead, of the start side or of the
+ * run side. `unplaced`: a lead of a kind of motor whose hookup is not worked out here.
  */
 export type LeadUse =
-  | { readonly kind: 'land'; readonly as: LandingRole }
+  | { readonly kind: 'land'; readonly as: WireRole }
+  | { readonly kind: 'tap'; readonly speed: string }
+  | { readonly kind: 'capacitor'; readonly side: 'start' | 'run' }
   | { readonly kind: 'return' }
   | { readonly kind: 'plug'; readonly joinedTo: string }
   | { readonly kind: 'with'; readonly lead: string; readonly sets: string }
@@ -40,7 +43,16 @@ export function selectSpeedLike(sheet: LeadSheet, old: { readonly rpm: number | 
 
 /** What each lead of the sheet is for with these choices, in the sheet's order. */
 export function setLeads(sheet: LeadSheet, settings: Settings): SetLead[] {
-  return sheet.leads.map((lead) => ({ lead, use: sheet.kind === 'ecm-outdoor' ? (ecmUse(sheet, lead, settings) ?? useOf(lead, settings)) : useOf(lead, settings) }))
+  const special = sheet.kind === 'ecm-outdoor' ? ecmUse : sheet.kind === 'psc-blower' ? blowerUse : () => null
+  return sheet.leads.map((lead) => ({ lead, use: special(sheet, lead, settings) ?? useOf(lead, settings) }))
+}
+
+/** Of two capacitor leads either may take either post of the capacitor (derived: it lies across them); the first is taken as start's. */
+function blowerUse({ leads, settings }: LeadSheet, lead: Lead): LeadUse | null {
+  if (lead.role === 'line') return { kind: 'land', as: 'line' }
+  if (lead.role === 'capacitor') return { kind: 'capacitor', side: leads.find((l) => l.role === 'capacitor')?.id === lead.id ? 'start' : 'run' }
+  if (lead.role === 'speed') return { kind: 'tap', speed: settings.speed.find((s) => s.tap === lead.id)?.speed ?? 'speed' }
+  return null
 }
 
 /** Either line lead may take either line (derived: it is rectified): the first takes motor common's place, the switched one. null: as with other motors. */

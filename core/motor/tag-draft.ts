@@ -28,11 +28,12 @@ export interface TagDraft {
   readonly speed: readonly { readonly speed: SpeedName; readonly rpm: number | null; readonly amps: number | null; readonly tap: string | null; readonly join: Pair | null }[]
   /** undefined: the motor does not turn that way. */
   readonly turns: { readonly CW?: Pairing; readonly CCW?: Pairing }
+  readonly constants: LeadSheet['constants']
   readonly mechanical: Mechanical | null
   readonly drains: readonly string[]
 }
 
-export const EMPTY_TAG: TagDraft = { id: '', name: '', kind: 'psc-outdoor', volts: { low: 208, high: 230 }, hertz: 60, rpm: null, capacitor: { microfarads: null, volts: 370 }, leads: [], rotationNamedFrom: 'lead-end', horsepower: [{ horsepower: '', coversFrom: null, amps: null, tap: null }], speed: [], turns: {}, mechanical: null, drains: [] }
+export const EMPTY_TAG: TagDraft = { id: '', name: '', kind: 'psc-outdoor', volts: { low: 208, high: 230 }, hertz: 60, rpm: null, capacitor: { microfarads: null, volts: 370 }, leads: [], rotationNamedFrom: 'lead-end', horsepower: [{ horsepower: '', coversFrom: null, amps: null, tap: null }], speed: [], turns: {}, constants: null, mechanical: null, drains: [] }
 
 export const rolesOf = (kind: MotorKind): readonly LeadRole[] => LEAD_ROLES.filter((role) => !ALIEN[kind].includes(role))
 
@@ -102,6 +103,7 @@ export function sheetOf(draft: TagDraft): unknown {
     kind: draft.kind,
     nameplate: { volts: draft.volts, hertz: draft.hertz, rpm: blank(draft.rpm) },
     capacitor: draft.capacitor && { microfarads: blank(draft.capacitor.microfarads), volts: draft.capacitor.volts },
+    constants: draft.constants,
     mechanical: draft.mechanical,
     drains: draft.drains,
     leads,
@@ -159,7 +161,7 @@ export function draftOf(sheet: LeadSheet): TagDraft {
   const { settings } = sheet
   return {
     id: sheet.id, name: sheet.name, kind: sheet.kind, volts: sheet.nameplate.volts, hertz: sheet.nameplate.hertz, rpm: sheet.nameplate.rpm, capacitor: sheet.capacitor,
-    leads: sheet.leads, rotationNamedFrom: sheet.rotationNamedFrom, mechanical: sheet.mechanical, drains: sheet.drains,
+    leads: sheet.leads, rotationNamedFrom: sheet.rotationNamedFrom, constants: sheet.constants, mechanical: sheet.mechanical, drains: sheet.drains,
     horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps, land }) => ({ horsepower, coversFrom, amps, tap: land[0]?.lead ?? null })),
     speed: settings.speed.map(({ speed, rpm, amps, tap, join }) => ({ speed, rpm, amps, tap, join: join[0] ?? null })),
     turns: Object.fromEntries(settings.rotation.map(({ direction, join, open }) => [direction, open.length > 0 ? null : join])),

@@ -31,6 +31,8 @@ const InputShape = v.strictObject({
   wanted: v.optional(v.nullable(RotationSchema), null),
   plug: v.optional(v.nullable(DirectionSchema), null),
   speed: v.optional(v.nullable(v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)), null),
+  /** Of a blower: output to speed, where it was chosen otherwise than proposed. */
+  speedChoices: v.optional(v.record(v.string(), v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)), {}),
   /** null: none, for a motor without a capacitor where the old one served nothing else. */
   can: v.nullable(v.strictObject({
     name: v.optional(v.pipe(v.string(), v.maxLength(300)), 'the can'),

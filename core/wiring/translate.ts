@@ -7,6 +7,7 @@ import type { CapacitorSides } from './capacitor-sides'
 import type { Evidence, WireFinding } from './evidence'
 import { FAN_LOAD, groupFor, NEW_C, sectionPost, type FittedCan, type UnitWire } from './new-can'
 import type { Placement } from './placement'
+import type { SpeedPlan } from './speeds'
 import { postName, postOf, type PostId, type UnitType } from './unit-type'
 import type { NamedWire } from './wire'
 
@@ -40,6 +41,8 @@ export interface TranslationInput {
   readonly sheet: LeadSheet
   readonly leads: readonly SetLead[]
   readonly can: FittedCan
+  /** Of a blower: which tap serves which output. */
+  readonly speeds: SpeedPlan | null
 }
 
 /**
@@ -56,6 +59,7 @@ export function translateLeads(input: TranslationInput): Translation {
   const run = homeOf(input, 'run')
   if (!input.sides.tied && input.unit.traits.capacitor === 'own' && !hasReturn && run)
     added.push({ id: 'added tie', from: NEW_C, to: run.post })
+  input.speeds?.jumpers.forEach(({ from, to }) => added.push({ id: `jumper ${to}`, from, to }))
   return { leads, added, warnings: findingWarnings(input), refusals }
 }
 
@@ -63,12 +67,28 @@ function advise(input: TranslationInput, { lead, use }: SetLead, refusals: Trans
   const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, like: null, why, evidence })
   switch (use.kind) {
     case 'plug': return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
+    case 'tap': return adviseTap(input, lead)
+    case 'capacitor': return use.side === 'start' ? { ...adviseStart(input, lead, refusals), like: 'capacitor' } : { lead: lead.id, goes: input.can.sections.length > 0 ? { kind: 'post', post: NEW_C } : { kind: 'loose' }, like: 'capacitor', why: 'The other side of the blower’s own capacitor: nothing else lands there.', evidence: [] }
     case 'with': return adviseWith(input, lead, use, refusals)
     case 'unplaced': return answer({ kind: 'loose' }, `No place is worked out: ${use.why}.`)
     case 'insulate': return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
     case 'return': return adviseReturn(input, lead)
     case 'land': return { ...(use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)), like: use.as }
   }
+}
+
+/** A tap lands on the output it serves; of outputs that share, on the first. An idle one is parked by itself, or insulated. */
+function adviseTap({ speeds, unit, findings, wires }: TranslationInput, lead: Lead): LeadAdvice {
+  const served = speeds?.assignments.filter((a) => a.tap === lead.id) ?? []
+  const first = served[0]
+  if (first) {
+    const old = wires.find((w) => w.from === first.output && findings.some((f) => f.wire === w.id))
+    const shared = served.length > 1 ? ` A jumper takes it on to ${served.slice(1).map((a) => a.name).join(' and ')}.` : ''
+    return { lead: lead.id, goes: { kind: 'post', post: first.output }, like: 'speed', why: `${first.why}${shared}`, evidence: findings.find((f) => f.wire === old?.id)?.evidence ?? [] }
+  }
+  const park = speeds?.idle.find((idle) => idle.tap === lead.id)?.park
+  if (park) return { lead: lead.id, goes: { kind: 'post', post: park }, like: null, why: `Idle: parked by itself on ${postName(unit, park)}.`, evidence: [] }
+  return { lead: lead.id, goes: { kind: 'insulated' }, like: null, why: 'Idle: insulated by itself. Idle taps float above line voltage.', evidence: [] }
 }
 
 /** A lead joined to another lands with it: one post, or a splice, is the same copper. */

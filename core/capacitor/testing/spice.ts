@@ -10,6 +10,26 @@ const { variableNames, data } = await simulation.runSim()
 process.stdout.write(JSON.stringify(variableNames.map((name, i) => [name.toLowerCase(), data[i].values])), () => process.exit(0))
 `
 
+const MANY = `
+import { Simulation } from 'eecircuit-engine'
+const simulation = new Simulation()
+await simulation.start()
+const all = []
+for (const netlist of JSON.parse(await new Promise((done) => { let text = ''; process.stdin.on('data', (d) => { text += d }); process.stdin.on('end', () => done(text)) }))) {
+  simulation.setNetList(netlist)
+  const { variableNames, data } = await simulation.runSim()
+  all.push(variableNames.map((name, i) => [name.toLowerCase(), data[i].values[0]]))
+}
+process.stdout.write('RESULT' + JSON.stringify(all), () => process.exit(0))
+`
+
+/** Of each circuit with one AC point, its phasors by name; one ngspice for all of them. */
+export function runSpicePoints(netlists: readonly string[]): Map<string, { readonly re: number; readonly im: number }>[] {
+  const out = execFileSync(process.execPath, ['--input-type=module', '-e', MANY], { input: JSON.stringify(netlists), encoding: 'utf8', maxBuffer: 1 << 28 })
+  const all = JSON.parse(out.slice(out.indexOf('RESULT') + 6)) as [string, { readonly re?: number; readonly real?: number; readonly im?: number; readonly img?: number }][][]
+  return all.map((vectors) => new Map(vectors.map(([name, value]) => [name, { re: value.re ?? value.real ?? NaN, im: value.im ?? value.img ?? NaN }])))
+}
+
 /** The vectors of a simulation by name, such as "v(1)". */
 export function runSpice(netlist: string): Map<string, number[]> {
   const out = execFileSync(process.execPath, ['--input-type=module', '-e', SCRIPT], { env: { ...process.env, NETLIST: netlist }, encoding: 'utf8', maxBuffer: 1 << 28 })

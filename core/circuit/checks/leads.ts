@@ -40,6 +40,7 @@ function joinedHazards(view: ProofView, { lead }: SetLead, name: string, use: { 
 
 function insulatedHazards(view: ProofView, { lead, use }: SetLead, name: string): Hazard[] {
   if (use.kind === 'land' && use.as === 'ground') return [watch('ground-not-landed', `${name} is insulated. Land it on the chassis, also when everything is metal.`, [lead.id])]
+  if (use.kind === 'capacitor') return [stop('lead-not-landed', `${name} is insulated, and the capacitor needs both its leads.`, [lead.id])]
   if (use.kind === 'land') return [stop('lead-not-landed', `${name} is insulated, and the motor needs it landed.`, [lead.id])]
   if (use.kind === 'plug')
     return [stop('lead-not-landed', hasAuxiliary(view) ? `${name} is out of the reversing plug: the auxiliary winding is open.` : `${name} must be joined to ${use.joinedTo}: open, the shaft turns the other way.`, [lead.id])]

@@ -6,6 +6,9 @@ import type { FittedCan } from '../../wiring/new-can'
 import type { UnitType } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
 
+/** A motor runs within this share of its rated volts (NEMA MG 1, from memory): a 115 V motor belongs on a 120 V supply. */
+const VOLTAGE_TOLERANCE = 0.1
+
 export function checkSettings(unit: UnitType, sheet: LeadSheet, can: FittedCan, plug: Direction, wanted: Rotation | null): Hazard[] {
   const found: Hazard[] = []
   const turning: Rotation = { direction: plug, seenFrom: sheet.rotationNamedFrom }
@@ -14,7 +17,7 @@ export function checkSettings(unit: UnitType, sheet: LeadSheet, can: FittedCan, 
     found.push(stop('rotation-opposite', `As set, the shaft turns ${rotationText(turning)}; the fan needs ${rotationText(wanted)}. ${mend}`))
   }
   const { low, high } = sheet.nameplate.volts
-  if (unit.volts < low || unit.volts > high)
+  if (unit.volts < low * (1 - VOLTAGE_TOLERANCE) || unit.volts > high * (1 + VOLTAGE_TOLERANCE))
     found.push(stop('voltage-class', `The unit is ${figure(unit.volts)} V; the motor is rated ${figure(low)}–${figure(high)} V.`))
   if (sheet.capacitor && can.volts < sheet.capacitor.volts)
     found.push(stop('capacitor-voltage-low', `The can is rated ${figure(can.volts)} V; the motor’s tag asks for ${figure(sheet.capacitor.volts)} V or more.`))

@@ -1,0 +1,81 @@
+// What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
+import { magnitude, minus, ZERO } from '../../quantity/complex'
+import type { Machine } from '../../motor/machine/machine'
+import { hookupPosts } from '../../wiring/hookup-posts'
+import type { ModeId, PostId } from '../../wiring/unit-type'
+import { buildCircuit, jumperElement, leadElement, sectionElement, windingNode, type BuiltCircuit, type CircuitInput } from '../solution/build'
+import { runCircuit, type Run } from '../solution/run'
+import { ampsThrough } from '../solution/solve'
+
+export interface ModeSolution {
+  readonly mode: ModeId
+  readonly name: string
+  readonly fanRuns: boolean
+  readonly motor: {
+    /** 1 the way the plug is set, -1 the other way, 0 it does not start. */
+    readonly direction: 1 | -1 | 0
+    /** Against the rated torque. */
+    readonly startTorque: number
+    readonly rpm: number
+    readonly windings: readonly { readonly id: string; readonly name: string; readonly volts: number; readonly amps: number }[]
+    /** From the lines into the motor: the largest of its leads. */
+    readonly amps: number
+  }
+  readonly sections: readonly { readonly id: string; readonly volts: number; readonly amps: number }[]
+  /** `share` of its group's current. */
+  readonly jumpers: readonly { readonly from: string; readonly to: string; readonly amps: number; readonly share: number }[]
+  readonly supplyAmps: readonly number[]
+  /** Volts against earth; null where the part floats. */
+  readonly posts: Readonly<Record<PostId, number | null>>
+  readonly leads: Readonly<Record<string, { readonly volts: number | null; readonly amps: number }>>
+}
+
+export interface SolvedMode {
+  readonly built: BuiltCircuit
+  readonly run: Run
+  readonly solution: ModeSolution
+}
+
+export function solveModes(input: CircuitInput): SolvedMode[] {
+  return input.hookup.unit.modes.map(({ id, name, fanRuns }) => {
+    const built = buildCircuit(input, id)
+    const run = runCircuit(built.circuit, input.machine)
+    return { built, run, solution: describe(input, built, run, { mode: id, name, fanRuns }) }
+  })
+}
+
+function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode }: BuiltCircuit, run: Run, mode: Pick<ModeSolution, 'mode' | 'name' | 'fanRuns'>): ModeSolution {
+  const { running } = run
+  const volts = (node: string): number | null => (running.floating.has(node) ? null : magnitude(running.volts.get(node) ?? ZERO))
+  const between = (a: string, b: string) => magnitude(minus(running.volts.get(a) ?? ZERO, running.volts.get(b) ?? ZERO))
+  const amps = (id: string) => magnitude(ampsThrough(circuit, running, id) ?? ZERO)
+  const leads = Object.fromEntries(hookup.leads.map(({ lead }) => [lead.id, { volts: volts(leadNode(lead.id)), amps: amps(leadElement(lead.id)) }]))
+  return {
+    ...mode,
+    motor: {
+      direction: run.direction, startTorque: run.startTorque, rpm: run.rpm,
+      windings: windingsOf(machine, circuit, run),
+      amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
+    },
+    sections: hookup.can.sections.map(({ id }) => {
+      const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
+      return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
+    }),
+    jumpers: hookup.can.groups.flatMap((group) => {
+      const total = group.sections.reduce((sum, s) => sum + amps(sectionElement(s)), 0)
+      return group.jumpers.map(({ from, to }) => ({ from, to, amps: amps(jumperElement(from, to)), share: total > 0 ? amps(jumperElement(from, to)) / total : 0 }))
+    }),
+    supplyAmps: circuit.sources.map((s) => amps(s.id)),
+    posts: Object.fromEntries(hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))])),
+    leads,
+  }
+}
+
+function windingsOf(machine: Machine | null, circuit: BuiltCircuit['circuit'], { running }: Run): ModeSolution['motor']['windings'] {
+  if (!machine) return []
+  return machine.coils.map(({ id, name, from }, k) => {
+    const coil = circuit.coils[k] as (typeof circuit.coils)[number]
+    const a = running.volts.get(windingNode(from)) ?? ZERO
+    return { id, name, volts: magnitude(minus(a, running.volts.get(coil.b) ?? ZERO)), amps: magnitude(running.coilAmps[k] ?? ZERO) }
+  })
+}
