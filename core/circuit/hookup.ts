@@ -3,6 +3,7 @@ import { planTaps, type TapPlan } from '../capacitor/tap-plan/plan'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Can, Load } from '../capacitor/can'
 import type { HorsepowerChoice, LeadSheet, RotationChoice, SpeedChoice, SpeedName } from '../motor/lead-sheet'
+import { machineOf, type Machine } from '../motor/machine/machine'
 import { plugFor } from '../motor/plug'
 import { selectSpeeds, setLeads } from '../motor/settings'
 import { seenFrom, type Direction, type Rotation } from '../rotation/view'
@@ -11,10 +12,11 @@ import { findRoles, type WireFinding } from '../wiring/evidence'
 import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, NO_CAN, type FittedCan, type UnitWire } from '../wiring/new-can'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
 import { assignSpeeds, outputsInUse } from '../wiring/speeds'
-import type { PostId, UnitType } from '../wiring/unit-type'
+import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 import type { LandedLead } from './network'
-import { proveHookup, type Proof } from './proof'
+import { proveHookup, SUPPLY_HERTZ, type Proof } from './proof'
+import { buildCircuit, type BuiltCircuit } from './solution/build'
 
 export interface HookupRequest {
   readonly unit: UnitType
@@ -85,6 +87,14 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     advised: translation.leads,
   })
   return { findings, plan, can, horsepower, speed, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
+}
+
+/** The circuit of a worked-out hookup in one mode, as the proof solves it. */
+export function hookupCircuit({ unit, sheet, compressorMicrofarads }: HookupRequest, answer: HookupAnswer, mode: ModeId): { readonly built: BuiltCircuit; readonly machine: Machine | null } {
+  const leads = setLeads(sheet, { horsepower: answer.horsepower, rotation: answer.plug.set, speed: answer.speed })
+  const machine = machineOf(sheet)
+  const hookup = { unit, can: answer.can, leads, placements: answer.placements, unitWires: [...answer.unitWires, ...answer.added] }
+  return { machine, built: buildCircuit({ hookup, sheet, machine, hertz: SUPPLY_HERTZ, compressorMicrofarads: compressorMicrofarads ?? null }, mode) }
 }
 
 /** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */

@@ -75,7 +75,7 @@ export function proveHookup(input: ProofInput): Proof {
 }
 
 /** The supply this app is used on; 50 Hz comes with the setting. */
-const SUPPLY_HERTZ = 60
+export const SUPPLY_HERTZ = 60
 
 const tapsOf = ({ leads }: LeadSheet): string[] => leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
 

@@ -2,6 +2,7 @@
 import type { Can } from '../capacitor/can'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Blade } from '../motor/blade'
+import type { Insulation } from '../motor/colour'
 import type { LeadSheet, Mechanical, SpeedName } from '../motor/lead-sheet'
 import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
@@ -46,6 +47,7 @@ export interface JobDocument {
   /** What was measured of the old motor’s body. */
   readonly oldBody: Mechanical | null
   readonly oldBlade: Blade | null
+  readonly ohmLeads: { readonly leads: readonly Insulation[]; readonly leadOhms: number } | null
   readonly steepBlades: boolean | null
   /** The lines of plates and labels as typed, by plate. */
   readonly plateLines: Readonly<Record<string, string>>
@@ -88,6 +90,7 @@ export const EMPTY_JOB: JobDocument = {
   canMarking: null,
   oldBody: null,
   oldBlade: null,
+  ohmLeads: null,
   steepBlades: null,
   plateLines: {},
   photos: {},

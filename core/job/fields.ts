@@ -4,6 +4,7 @@ import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
 import { BladeSchema } from '../motor/blade'
+import { InsulationSchema } from '../motor/colour'
 import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
@@ -102,6 +103,12 @@ export const FIELDS = {
   canMarking: CanMarkingSchema,
   oldBody: MechanicalSchema,
   oldBlade: BladeSchema,
+  ohmLeads: v.strictObject({
+    /** The leads that are told by resistance, as they look. */
+    leads: v.pipe(v.array(InsulationSchema), v.maxLength(12, 'Twelve leads at most.')),
+    /** What the test leads read when they touch. */
+    leadOhms: v.pipe(v.number('The test leads’ ohms must be a number.'), v.minValue(0, 'The test leads’ ohms cannot be below 0.'), v.maxValue(5, 'Test leads above 5 Ω are broken.')),
+  }),
   steepBlades: v.boolean('Steep is yes or no.'),
 } as const
 

@@ -25,6 +25,20 @@ const HazardSchema = v.object({
   move: v.optional(v.object({ lead: Text, to: PlacementSchema })),
 })
 
+const Num = v.number()
+/** The solved circuit of a mode. Volts are against earth; null where a part floats. */
+const SolutionSchema = v.object({
+  mode: ModeSchema,
+  name: Text,
+  fanRuns: v.boolean(),
+  motor: v.object({ direction: v.picklist([1, -1, 0]), startTorque: Num, rpm: Num, windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })), amps: Num }),
+  sections: v.array(v.object({ id: Text, volts: Num, amps: Num })),
+  jumpers: v.array(v.object({ from: Text, to: Text, amps: Num, share: Num })),
+  supplyAmps: v.array(Num),
+  posts: v.record(Text, v.nullable(Num)),
+  leads: v.record(Text, v.object({ volts: v.nullable(Num), amps: Num })),
+})
+
 export const HookupOutputSchema = v.object({
   plan: TapPlanSchema,
   findings: v.array(v.object({ wire: Text, role: v.nullable(RoleSchema), carriedBy: v.nullable(EvidenceSchema.entries.source), evidence: v.array(EvidenceSchema), conflicts: v.array(EvidenceSchema) })),
@@ -52,7 +66,9 @@ export const HookupOutputSchema = v.object({
     sentence: Text,
     hazards: v.array(HazardSchema),
     unknowns: v.array(Text),
-    modes: v.array(v.object({ mode: ModeSchema, name: Text, fanRuns: v.boolean(), posts: v.record(Text, PotentialSchema), leads: v.record(Text, PotentialSchema) })),
+    modes: v.array(v.object({ mode: ModeSchema, name: Text, fanRuns: v.boolean(), posts: v.record(Text, PotentialSchema), leads: v.record(Text, PotentialSchema), solution: SolutionSchema })),
+    /** The motor's constants were fitted to its nameplate: its figures are estimates. */
+    estimated: v.boolean(),
   }),
 })
 export type HookupOutput = v.InferOutput<typeof HookupOutputSchema>

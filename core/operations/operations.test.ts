@@ -22,9 +22,10 @@ const furnace = requestFor('gas-furnace-board', 'alder-33b')
 const SPEEDS = { unit: furnace.unit.id, wires: furnace.wires, sheet: furnace.sheet, amps: { COOL: 5.1 } }
 const BLADE = { diameterInches: 22, pitchDegrees: null, blades: 3, widthInches: 4, boreInches: 0.5, hand: 'CW' }
 const STOCK = { rows: [['kind', 'name', 'quantity'], ['part', 'Tie', '50']], countedAt: 1_800_000_000_000 }
+const OHMS = { leads: ['black', 'white', 'brown'], pairs: [{ between: ['black', 'white'], ohms: 18.7 }, { between: ['black', 'brown'], ohms: 'OL' }] }
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
-  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'carry-list': { unit: unit.id, motor: sheet },
+  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -62,6 +63,17 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['match-blade', { old: { ...BLADE, diameterInches: 0 }, blades: [] }, 'old.diameterInches: The blade’s diameter must be above 0 in.'],
     ['match-blade', { old: BLADE, blades: [{ id: 'b', ...BLADE, blades: 1 }] }, 'blades.0.blades: A fan has two blades at least.'],
     ['read-stock', { ...STOCK, rows: [['x'.repeat(3000)]] }, 'rows.0.0: A cell has 2,000 letters at most.'],
+    ['netlist', { hookup: HOOKUP, mode: 'defrost' }, 'mode: This unit has no mode defrost.'],
+    ['netlist', { hookup: HOOKUP, mode: 'blizzard' }, expect.stringContaining('mode: A mode is one of')],
+    ['motor-curve', { sheet: requestFor(undefined, 'teal-33e').sheet }, 'sheet: Teal 33E has no run capacitor: there is nothing to vary.'],
+    ['motor-curve', { sheet, points: 1 }, 'points: A curve has two points at least.'],
+    ['motor-curve', { sheet, microfarads: 0 }, 'microfarads: The µF must be above 0 µF.'],
+    ['find-leads', { ...OHMS, leads: ['black'] }, 'leads: Two leads at least are needed.'],
+    ['find-leads', { ...OHMS, leads: ['black', 'black', 'white', 'brown'] }, 'leads.1: Two leads are called “black”.'],
+    ['find-leads', { ...OHMS, pairs: [{ between: ['black', 'mauve'], ohms: 3 }] }, 'pairs.0.between: There is no lead called “mauve”.'],
+    ['find-leads', { ...OHMS, pairs: [{ between: ['black', 'black'], ohms: 3 }] }, 'pairs.0.between: “black” is read against itself.'],
+    ['find-leads', { ...OHMS, pairs: [{ between: ['black', 'white'], ohms: -1 }] }, 'pairs.0.ohms: Ohms are a number from 0 up, or OL.'],
+    ['next-pair', { ...OHMS, meter: { resolutionOhms: 0, percent: 1, leadOhms: 0 } }, 'meter.resolutionOhms: The meter’s resolution must be above 0 Ω.'],
     ['carry-list', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['carry-list', { unit: unit.id, counts: { jumpers: -1, landed: 0, insulated: 0 } }, 'counts.jumpers: Jumpers cannot be below 0.'],
     ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],

@@ -7,12 +7,16 @@ import { benchCapacitor } from './bench-capacitor'
 import { diagnose } from './diagnose'
 import { discharge } from './discharge'
 import { estimatePlate } from './estimate-plate'
+import { findLeadsOperation, nextPair } from './find-leads'
 import { hookup } from './hookup'
 import { hookupCard } from './hookup-card'
 import { identifyTerminals } from './identify-terminals'
 import { makeSafe } from './make-safe'
 import { matchBlade } from './match-blade'
 import { matchMotor } from './match-motor'
+import { motorCurveOperation } from './motor-curve'
+import { netlist } from './netlist'
+import { prove } from './prove'
 import { microfarads } from './microfarads'
 import type { Operation } from './operation'
 import { readLabel } from './read-label'
@@ -22,7 +26,7 @@ import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, readWires, hookup, rotation, hookupCard, readStock, carry,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
 ]
 
 export interface OperationError {

@@ -1,4 +1,5 @@
 // What the motor does in a mode: from standstill, which way and whether it starts, and the speed it comes to against its fan.
+import { settledSlip } from '../../motor/machine/settle'
 import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
 import { prepare, solveAt, type Solution } from './solve'
@@ -17,8 +18,6 @@ export interface Run {
 
 /** Less torque than this share of the rated one moves no fan (bearing friction, a breeze). Our judgement. */
 export const LEAST_START_TORQUE = 0.03
-const STEPS = 48
-const HALVINGS = 24
 
 /** `load` is the fan's torque at rated speed, synchronous watts; it goes with the square of speed (fan law). */
 export function runCircuit(circuit: Circuit, machine: Machine | null, load = machine?.rating.torque ?? 0): Run {
@@ -32,27 +31,6 @@ export function runCircuit(circuit: Circuit, machine: Machine | null, load = mac
   // Turning backwards is turning forwards with the auxiliary reversed.
   const at = (slip: number) => solveAt(prepared, slip, direction)
   const excess = (slip: number) => at(slip).torque - load * ((1 - slip) / (1 - rating.slip)) ** 2
-  const slip = settle(excess)
+  const slip = settledSlip(excess)
   return { standstill, startTorque, direction, rpm: rating.synchronousRpm * (1 - slip), running: at(slip) }
-}
-
-/** The first slip from standstill at which the load holds the motor: it accelerates while there is torque to spare. */
-function settle(excess: (slip: number) => number): number {
-  let above = 1
-  for (let i = 1; i <= STEPS; i++) {
-    const slip = 1 - i / (STEPS + 1)
-    if (excess(slip) < 0) return bisect(excess, slip, above)
-    above = slip
-  }
-  return above
-}
-
-function bisect(excess: (slip: number) => number, held: number, free: number): number {
-  let [low, high] = [held, free]
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2
-    if (excess(middle) < 0) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
 }

@@ -1,0 +1,96 @@
+// Lead by lead from the readings: which leads are one point, which windings are connected, and how; or which reading contradicts the rest.
+import { isSamePoint, type ReadingTable } from './reading'
+import { distancesFrom, grow, placesAt, predicted, seedTree, type Place, type Tree } from './tree'
+
+export interface Growth {
+  /** One for each set of windings that nothing connects to another; a lead on its own is one. */
+  readonly trees: readonly Tree[]
+  /** Leads by the point they are part of; the point has its first lead's name. */
+  readonly pointOf: ReadonlyMap<string, string>
+  /** A lead whose place is not settled, with where it may be; the leads after it wait. */
+  readonly open: { readonly lead: string; readonly tree: number; readonly places: readonly Place[] } | null
+  /** The pair to read next; null when all is settled. */
+  readonly next: readonly [string, string] | null
+  /** A lead that fits nowhere: two readings at least contradict each other. */
+  readonly contradicted: string | null
+}
+
+/** Differences along several edges add their doubts; this much slack keeps a sound motor sound. */
+const SLACK = 2
+
+export function growFrom(leads: readonly string[], readings: ReadingTable): Growth {
+  const trees: Tree[] = []
+  const pointOf = new Map<string, string>()
+  for (const lead of leads) {
+    const step = placeLead(lead, trees, readings)
+    if (step.kind === 'ask') return { trees, pointOf, open: step.open, next: step.pair, contradicted: null }
+    if (step.kind === 'nowhere') return { trees, pointOf, open: null, next: null, contradicted: lead }
+    if (step.kind === 'same') pointOf.set(lead, step.point)
+    else {
+      pointOf.set(lead, lead)
+      if (step.kind === 'alone') trees.push(seedTree(lead))
+      else trees[step.tree] = grow(trees[step.tree] as Tree, lead, step.place)
+    }
+  }
+  return { trees, pointOf, open: null, next: null, contradicted: null }
+}
+
+type Step =
+  | { readonly kind: 'ask'; readonly pair: readonly [string, string]; readonly open: Growth['open'] }
+  | { readonly kind: 'same'; readonly point: string }
+  | { readonly kind: 'alone' }
+  | { readonly kind: 'placed'; readonly tree: number; readonly place: Place }
+  | { readonly kind: 'nowhere' }
+
+function placeLead(lead: string, trees: readonly Tree[], readings: ReadingTable): Step {
+  for (const [i, tree] of trees.entries()) {
+    const read = tree.points.map((point) => [point, readings.at(lead, point)] as const)
+    const finite = read.filter((r): r is readonly [string, Exclude<ReturnType<ReadingTable['at']>, 'OL' | undefined>] => r[1] !== undefined && r[1] !== 'OL')
+    // Finite to one point and OL to another of one connected winding cannot be.
+    if (finite.length > 0 && read.some(([, value]) => value === 'OL')) return { kind: 'nowhere' }
+    if (finite.length > 0) return placeIn(lead, i, tree, finite, readings)
+    if (!read.some(([, value]) => value === 'OL')) return { kind: 'ask', pair: [tree.points[0] as string, lead], open: null }
+  }
+  return { kind: 'alone' }
+}
+
+type Finite = readonly (readonly [string, { readonly ohms: number; readonly doubt: number }])[]
+
+function placeIn(lead: string, index: number, tree: Tree, finite: Finite, readings: ReadingTable): Step {
+  const same = finite.find(([, value]) => isSamePoint(value))
+  if (same) return fitsAsSame(same[0], tree, finite) ? { kind: 'same', point: same[0] } : { kind: 'nowhere' }
+  const [first, ...others] = finite as [Finite[number], ...Finite]
+  const places = placesAt(tree, first[0], first[1]).filter((place) => others.every(([point, value]) => Math.abs(predicted(tree, place, point) - value.ohms) <= SLACK * (value.doubt + first[1].doubt)))
+  if (places.length === 0) return { kind: 'nowhere' }
+  if (places.length === 1) return { kind: 'placed', tree: index, place: places[0] as Place }
+  const best = bestQuestion(lead, tree, places, readings, first[1].doubt)
+  // Nothing left to read tells them apart: the nearest to the readings stands.
+  return best ? { kind: 'ask', pair: [best, lead], open: { lead, tree: index, places } } : { kind: 'placed', tree: index, place: closest(tree, places, finite) }
+}
+
+function fitsAsSame(point: string, tree: Tree, finite: Finite): boolean {
+  const distance = distancesFrom(tree, point)
+  return finite.every(([other, value]) => Math.abs((distance.get(other) as number) - value.ohms) <= SLACK * (value.doubt + value.doubt))
+}
+
+/** The unread point whose reading leaves the fewest places in the worst case; null when none tells any two apart. */
+function bestQuestion(lead: string, tree: Tree, places: readonly Place[], readings: ReadingTable, doubt: number): string | null {
+  let best: { readonly point: string; readonly left: number } | null = null
+  for (const point of tree.points) {
+    if (readings.at(lead, point) !== undefined) continue
+    const left = largestGroup(places.map((place) => predicted(tree, place, point)), SLACK * 2 * doubt)
+    if (left < places.length && (!best || left < best.left)) best = { point, left }
+  }
+  return best?.point ?? null
+}
+
+/** Of values on a line, the most that lie within `width` of one another. */
+function largestGroup(values: readonly number[], width: number): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  return Math.max(...sorted.map((low) => sorted.filter((x) => x >= low && x <= low + width).length))
+}
+
+function closest(tree: Tree, places: readonly Place[], finite: Finite): Place {
+  const error = (place: Place) => finite.reduce((sum, [point, value]) => sum + Math.abs(predicted(tree, place, point) - value.ohms), 0)
+  return [...places].sort((a, b) => error(a) - error(b))[0] as Place
+}

@@ -1,0 +1,16 @@
+import type { HookupRequest } from '../circuit/hookup'
+import { workOutHookup } from '../circuit/hookup'
+import type { UnitType } from '../wiring/unit-type'
+import { unitTypeById } from '../wiring/unit-types'
+import { HookupInputSchema } from './hookup'
+import { HookupOutputSchema } from './hookup-output'
+import { operation } from './operation'
+import { plain } from './plain'
+
+export const prove = operation({
+  name: 'prove',
+  help: 'The verdict on a hookup: its circuit solved in every mode, what is wrong with it and the wire to move. Any wiring has one.',
+  input: HookupInputSchema,
+  output: HookupOutputSchema.entries.proof,
+  run: (input) => plain(workOutHookup({ ...input, unit: unitTypeById(input.unit) as UnitType } satisfies HookupRequest).proof),
+})
