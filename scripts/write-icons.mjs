@@ -6,7 +6,7 @@ const NAMES = {
   back: 'mdiArrowLeft', close: 'mdiClose', plus: 'mdiPlus', check: 'mdiCheck', more: 'mdiChevronRight', down: 'mdiChevronDown', up: 'mdiChevronUp',
   backspace: 'mdiBackspaceOutline', file: 'mdiFileImportOutline', save: 'mdiFileExportOutline', print: 'mdiPrinterOutline', cut: 'mdiContentCut',
   plug: 'mdiPowerPlugOutline', undo: 'mdiUndo', trash: 'mdiTrashCanOutline', cloud: 'mdiCloudCheckOutline', offline: 'mdiCloudOffOutline', person: 'mdiAccountOutline', flash: 'mdiFlashAlert', camera: 'mdiCameraOutline',
-  van: 'mdiVanUtility', store: 'mdiStoreOutline', tag: 'mdiTagOutline', list: 'mdiClipboardListOutline', minus: 'mdiMinus', pencil: 'mdiPencilOutline',
+  van: 'mdiVanUtility', store: 'mdiStoreOutline', tag: 'mdiTagOutline', list: 'mdiClipboardListOutline', minus: 'mdiMinus', pencil: 'mdiPencilOutline', redo: 'mdiRedo', curve: 'mdiChartBellCurveCumulative', ohm: 'mdiOmega',
 }
 
 const paths = Object.fromEntries(Object.entries(NAMES).map(([name, key]) => {

@@ -7,7 +7,8 @@ import { shortText } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const OhmsSchema = v.union([v.literal('OL'), v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(1e9))], 'Ohms are a number from 0 up, or OL.')
+const OHMS_WORDS = 'Ohms are a number from 0 up, or OL.'
+const OhmsSchema = v.union([v.literal('OL'), v.pipe(v.number(OHMS_WORDS), v.finite(OHMS_WORDS), v.minValue(0, OHMS_WORDS), v.maxValue(1e9, OHMS_WORDS))], OHMS_WORDS)
 const Lead = shortText('A lead’s name', 60)
 
 const InputShape = v.strictObject({

@@ -1,4 +1,5 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchProof } from './proof'
 import { benchMatch } from './match'
 import { benchTapPlan } from './tap-plan'
 import { benchWire } from './wire-size'
@@ -6,6 +7,7 @@ import { benchWire } from './wire-size'
 async function main(): Promise<void> {
   await benchTapPlan()
   benchMatch()
+  benchProof()
   benchWire()
 }
 

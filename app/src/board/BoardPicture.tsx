@@ -1,6 +1,7 @@
 // The hookup board: posts left, the new motor's leads right, every wire in its own colours. Tap a lead, then a post.
-import { useMemo, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { View } from 'react-native'
+import { GestureHandlerRootView } from 'react-native-gesture-handler'
 import Svg, { Circle, Rect } from 'react-native-svg'
 import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
@@ -11,12 +12,14 @@ import { WirePiece } from '../ui/Swatch'
 import { Words } from '../ui/Words'
 import { layoutPosts, wireToRight, type PartInput } from '../wiring/post-layout'
 import { PostColumn, type PostFace } from '../wiring/PostColumn'
+import { DragLead } from './DragLead'
 import { placeName, type BoardLead } from './board-model'
 
 const LEAD_WIDTH = 128
 const LEAD_HEIGHT = 58
 const GAP = 7
 const PLUG_CELL = 56
+const AFTER_DRAG_MS = 80
 
 export interface BoardPictureProps {
   readonly parts: readonly PartInput[]
@@ -28,40 +31,66 @@ export interface BoardPictureProps {
   readonly selected: string | null
   readonly onLead: (lead: string) => void
   readonly onPost: (post: string) => void
+  /** A lead was let go on a post. */
+  readonly onDrop: (lead: string, post: string) => void
   readonly plugTitle: string
 }
 
-export function BoardPicture({ parts, posts, faces, leads, stopped, selected, onLead, onPost, plugTitle }: BoardPictureProps) {
+export function BoardPicture({ parts, posts, faces, leads, stopped, selected, onLead, onPost, onDrop, plugTitle }: BoardPictureProps) {
   const palette = usePalette()
   const [width, setWidth] = useState(366)
   const layout = useMemo(() => layoutPosts(parts, 0, Math.min(300, width - LEAD_WIDTH - 40)), [parts, width])
   const right = width - LEAD_WIDTH
+  const [drag, setDrag] = useState<{ readonly lead: BoardLead; readonly x: number; readonly y: number } | null>(null)
   const { main, plug } = useMemo(() => arrange(leads, layout), [leads, layout])
   const yOf = (i: number) => i * (LEAD_HEIGHT + GAP)
   const plugTop = yOf(main.length) + 4
   const plugAt = (i: number) => ({ x: right + (i % 2) * (LEAD_WIDTH / 2), y: plugTop + 20 + Math.floor(i / 2) * (PLUG_CELL + 4) })
   const height = Math.max(layout.height, plug.length ? plugTop + 20 + Math.ceil(plug.length / 2) * (PLUG_CELL + 4) : plugTop)
   const ends = [...main.map((lead, i) => ({ lead, x: right, y: yOf(i) + LEAD_HEIGHT / 2 })), ...plug.map((lead, i) => ({ lead, x: plugAt(i).x, y: plugAt(i).y + PLUG_CELL / 2 }))]
+  const over = drag && postAt(layout, drag.x, drag.y)
+  const shown = over ? new Map([...faces].map(([id, face]): [string, PostFace] => [id, id === over ? { ...face, mark: 'mend' } : face])) : faces
+  // The browser makes a click of a finger that comes up after a drag: that is no tap on the lead.
+  const justDragged = useRef(false)
+  const endDrag = () => {
+    setDrag(null)
+    justDragged.current = true
+    setTimeout(() => (justDragged.current = false), AFTER_DRAG_MS)
+  }
+  const tap = (lead: string) => void (justDragged.current || onLead(lead))
+  const drop = (lead: string, x: number, y: number) => {
+    const post = postAt(layout, x, y)
+    endDrag()
+    if (post) onDrop(lead, post)
+  }
   return (
+    <GestureHandlerRootView style={{ height }}>
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
-      <PostColumn layout={layout} faces={faces} onPress={onPost} />
+      <PostColumn layout={layout} faces={shown} onPress={onPost} />
       <Svg style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }} width={width} height={height} aria-hidden>
         {ends.map(({ lead, x, y }) => (
           <LeadWire key={lead.id} lead={lead} x={x} y={y} layout={layout} ink={palette.ink} emphasis={selected === lead.id ? 'selected' : stopped.has(lead.id) ? 'stop' : undefined} />
         ))}
+        {drag ? <WirePath d={`M${drag.x} ${drag.y}L${right} ${(ends.find((e) => e.lead.id === drag.lead.id)?.y ?? drag.y)}`} insulation={drag.lead.insulation} emphasis="selected" /> : null}
       </Svg>
       {main.map((lead, i) => (
-        <LeadFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={right} top={yOf(i)} />
+        <DragLead key={lead.id} style={{ position: 'absolute', left: right, top: yOf(i), width: LEAD_WIDTH, height: LEAD_HEIGHT }} onDrag={(x, y) => setDrag({ lead, x: right + x, y: yOf(i) + y })} onDrop={(x, y) => drop(lead.id, right + x, yOf(i) + y)} onCancel={() => drag && endDrag()}>
+          <LeadFace lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => tap(lead.id)} />
+        </DragLead>
       ))}
       {plug.length > 0 ? <Words size="tiny" tone="quiet" lines={1} style={{ position: 'absolute', left: right, top: plugTop, width: LEAD_WIDTH }}>{plugTitle}</Words> : null}
       {plug.map((lead, i) => (
         <PlugFace key={lead.id} lead={lead} posts={posts} selected={selected === lead.id} stopped={stopped.has(lead.id)} onPress={() => onLead(lead.id)} left={plugAt(i).x} top={plugAt(i).y} />
       ))}
     </View>
+    </GestureHandlerRootView>
   )
 }
 
 type Layout = ReturnType<typeof layoutPosts>
+
+/** The post under a point of the board; null between posts. */
+const postAt = ({ cells }: Layout, x: number, y: number): string | null => [...cells.values()].find((cell) => x >= cell.x && x <= cell.x + cell.width && y >= cell.y && y <= cell.y + cell.height)?.id ?? null
 
 /** Leads in the order of the posts they belong on, so that wires cross little; it does not change when a lead is moved. */
 function arrange(leads: readonly BoardLead[], layout: Layout) {
@@ -107,8 +136,8 @@ interface FaceProps {
   readonly selected: boolean
   readonly stopped: boolean
   readonly onPress: () => void
-  readonly left: number
-  readonly top: number
+  readonly left?: number
+  readonly top?: number
 }
 
 function useFrame({ selected, stopped }: FaceProps) {
@@ -117,11 +146,11 @@ function useFrame({ selected, stopped }: FaceProps) {
 }
 
 function LeadFace(props: FaceProps) {
-  const { lead, posts, selected, onPress, left, top } = props
+  const { lead, posts, selected, onPress } = props
   const state = lead.goes.kind === 'insulated' ? 'insulated' : lead.goes.kind === 'loose' ? 'loose!' : lead.moved ? 'moved' : null
   const frame = useFrame(props)
   return (
-    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ position: 'absolute', left, top, width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}>
+    <Tap testID={`lead-${lead.id}`} selected={selected} label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`} onPress={onPress} style={[{ width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}>
       <Words size="small" lines={1} style={{ fontWeight: '700' }}>{lead.role}</Words>
       <Words size="tiny" lines={1}>{shortName(lead.insulation)}{lead.insulation.stripe ? '' : ` · ${insulationCode(lead.insulation)}`}</Words>
       {state || lead.insulation.stripe ? <Words size="tiny" tone={state === 'loose!' ? 'stop' : 'quiet'} lines={1}>{[lead.insulation.stripe ? insulationCode(lead.insulation) : '', state].filter(Boolean).join(' · ')}</Words> : null}

@@ -6,7 +6,6 @@ import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput, needsCan, type HookupNeed } from '@oak/core/job/hookup-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
-import { VIEW_NAMES, type Rotation } from '@oak/core/rotation/view'
 import { NO_CAN } from '@oak/core/wiring/new-can'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
@@ -14,17 +13,24 @@ import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-t
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../job/JobFrame'
 import { useHookup } from '../job/use-hookup'
+import { useUndo } from '../job/use-undo'
 import { PhotoStrip } from '../photos/PhotoStrip'
-import { RotationPicture } from '../rotation/RotationPicture'
 import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
+import { Icon, type IconName } from '../ui/Icon'
 import { Sheet } from '../ui/Sheet'
+import { Tap } from '../ui/Tap'
+import { usePalette } from '../ui/theme'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
 import { blamedLeads, boardFaces, boardLeads, boardParts, moveText, placePhrase, type BoardLead } from './board-model'
 import { BoardPicture } from './BoardPicture'
+import { CurveSheet } from './CurveSheet'
+import { ModeFigures } from './ModeFigures'
+import { OldHookup } from './OldHookup'
 import { Reasons } from './Reasons'
+import { saveCircuit } from './save-circuit'
 import { VerdictStrip } from './VerdictStrip'
 
 const NEED_WORDS: Readonly<Record<HookupNeed, { text: string; stage: string }>> = {
@@ -70,7 +76,8 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const wide = isWide(useWindowDimensions().width)
   const [selected, setSelected] = useState<string | null>(null)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
-  const [reasons, setReasons] = useState(false)
+  const [sheetOpen, setSheetOpen] = useState<'reasons' | 'curve' | 'old' | null>(null)
+  const { edit, undo, redo } = useUndo(id)
   const sheet = job.motor
   const can = needsCan(job) ? job.can : NO_CAN
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
@@ -83,17 +90,20 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
 
   const move = (lead: string, to: Placement) => {
     const advised = leads.find((l) => l.id === lead)?.advised
-    editJob(id, [{ path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }])
+    edit([{ path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }])
     setSelected(null)
   }
   const turnPlug = () => {
     const other = sheet.settings.rotation.find((c) => c.direction !== answer.plug.set.direction)
-    if (other) editJob(id, [{ path: ['plug'], value: other.direction === answer.plug.advised?.direction ? null : other.direction }])
+    if (other) edit([{ path: ['plug'], value: other.direction === answer.plug.advised?.direction ? null : other.direction }])
   }
   const turning = { direction: answer.plug.set.direction, seenFrom: sheet.rotationNamedFrom }
+  const shownMode = proof.modes.find((m) => m.mode === mode) ?? proof.modes[0]
+  const psc = sheet.capacitor !== null
+  const old = <OldHookup job={job} unit={unit} />
   const reasonsView = <Reasons answer={answer} leads={leads} posts={posts} onMove={move} />
   const photos = <PhotoStrip id={id} job={job} />
-  const evidence = <View style={{ gap: 14 }}>{photos}{reasonsView}</View>
+  const evidence = <View style={{ gap: 14 }}><Words size="strong" heading={2}>The old hookup</Words>{old}{photos}{reasonsView}</View>
   return (
     <>
       <JobFrame
@@ -102,26 +112,36 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
         title="Hookup board"
         picture={
           <View style={{ gap: 10 }}>
-            <Choice<ModeId> label="Mode" value={mode} onChange={setMode} testID="mode" options={unit.modes.map((m) => ({ value: m.id, text: m.name }))} />
+            <Choice<ModeId> label="Mode" value={mode} onChange={setMode} testID="mode" options={proof.modes.map((m) => ({ value: m.mode, text: m.name }))} />
             <BoardPicture
               parts={parts}
               posts={posts}
-              faces={boardFaces(unit, can, answer, { mode, choosing: chosen !== undefined })}
+              faces={boardFaces(unit, can, answer, { mode: shownMode?.mode ?? mode, choosing: chosen !== undefined })}
               leads={leads}
               stopped={stopped}
               selected={selected}
               onLead={(lead) => setSelected(selected === lead ? null : lead)}
               onPost={(post) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined)}
+              onDrop={(lead, post) => move(lead, { kind: 'post', post })}
               plugTitle={`plug set ${answer.plug.set.direction}`}
             />
-            <Turning rotation={turning} running={unit.modes.find((m) => m.id === mode)?.fanRuns ?? false} onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined} />
+            <ModeFigures mode={shownMode} set={turning} solved={psc} estimated={proof.estimated || !psc} onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined} />
+            <View style={{ flexDirection: 'row', gap: 6 }}>
+              <Small text="Undo" icon="undo" onPress={() => undo?.()} disabled={!undo} testID="undo" />
+              <Small text="Redo" icon="redo" onPress={() => redo?.()} disabled={!redo} testID="redo" />
+              {wide ? null : <Small text="Old" icon="list" onPress={() => setSheetOpen('old')} testID="show-old" />}
+              {psc ? <Small text="What if" icon="curve" onPress={() => setSheetOpen('curve')} testID="what-if" /> : null}
+              <Small text="SPICE" icon="save" onPress={() => void saveCircuit(job, shownMode?.mode ?? mode)} testID="save-spice" />
+            </View>
           </View>
         }
         evidence={wide ? evidence : photos}
-        strip={chosen ? <InHand lead={chosen} place={placePhrase(chosen.goes, posts)} home={placePhrase(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setReasons(true)} />}
+        strip={chosen ? <InHand lead={chosen} place={placePhrase(chosen.goes, posts)} home={placePhrase(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setSheetOpen('reasons')} />}
         action={chosen ? undefined : <NextAction proof={proof} posts={posts} fresh={fresh} onMove={move} onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))} />}
       />
-      <Sheet title="Why" open={reasons} onClose={() => setReasons(false)}>{reasonsView}</Sheet>
+      <Sheet title="Why" open={sheetOpen === 'reasons'} onClose={() => setSheetOpen(null)}>{reasonsView}</Sheet>
+      <Sheet title="The old hookup" open={sheetOpen === 'old'} onClose={() => setSheetOpen(null)} testID="old-sheet">{old}</Sheet>
+      {sheetOpen === 'curve' ? <CurveSheet sheet={sheet} volts={unit.volts} tolerancePercent={can.tolerancePercent || 6} onClose={() => setSheetOpen(null)} /> : null}
     </>
   )
 }
@@ -172,12 +192,20 @@ function InHand({ lead, place, home, onMove, onDone }: InHandProps) {
   )
 }
 
-function Turning({ rotation, running, onTurn }: { readonly rotation: Rotation; readonly running: boolean; readonly onTurn?: () => void }) {
+interface SmallProps {
+  readonly text: string
+  readonly icon: IconName
+  readonly onPress: () => void
+  readonly disabled?: boolean
+  readonly testID: string
+}
+
+/** Beside the picture: a tool, not the next action. */
+function Small({ text, icon, onPress, disabled, testID }: SmallProps) {
+  const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-      <RotationPicture rotation={rotation} size={56} />
-      <Words size="small" style={{ flex: 1 }}>{running ? 'Starts' : 'Stopped; would start'} {rotation.direction}, seen from the {VIEW_NAMES[rotation.seenFrom]}.</Words>
-      {onTurn ? <QuietButton text="Turn the plug" icon="plug" onPress={onTurn} testID="turn-plug" /> : null}
-    </View>
+    <Tap onPress={onPress} disabled={disabled} testID={testID} label={text} style={{ flexGrow: 1, borderRadius: 8, borderWidth: 1.5, borderColor: palette.line, paddingHorizontal: 3, alignItems: 'center' }}>
+      <View style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}><Icon name={icon} color={palette.ink} size={18} /><Words size="tiny">{text}</Words></View>
+    </Tap>
   )
 }

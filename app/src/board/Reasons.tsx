@@ -39,8 +39,8 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
       ))}
       <Words size="strong" heading={2}>The unit’s wires on the new can</Words>
       {unitWires.filter((w) => w.was).map((w) => <Words key={w.id} size="small">The wire {w.was?.from} – {w.was?.to} now joins {nameOf(w.from)} and {nameOf(w.to)}.</Words>)}
-      {added.map((w) => <Words key={w.id} size="small">Add a wire from {nameOf(w.from)} to {nameOf(w.to)}: this motor has no run-return.</Words>)}
-      <Words size="small" tone="quiet">Checked by what conducts where, in each mode. It does not know the unit’s diagram, the motor’s tag or local codes: they overrule it.</Words>
+      {added.map((w) => <Words key={w.id} size="small">{w.id.startsWith('jumper') ? `Add a jumper from ${nameOf(w.from)} to ${nameOf(w.to)}: one tap serves both.` : `Add a wire from ${nameOf(w.from)} to ${nameOf(w.to)}: this motor has no run-return.`}</Words>)}
+      <Words size="small" tone="quiet">Checked by what conducts where and by the solved circuit, in each mode. It does not know the unit’s diagram, the motor’s tag or local codes: they overrule it.</Words>
     </View>
   )
 }

@@ -48,7 +48,7 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
     router.replace(`/job/${id}/board`)
   }
   if (!needsCan(job)) return <NoCapacitor id={id} job={job} onNext={onward} />
-  const start = job.motor?.leads.find((lead) => lead.role === 'start')
+  const start = job.motor?.leads.find((lead) => lead.role === 'start' || lead.role === 'capacitor')
   return (
     <JobFrame
       id={id}

@@ -63,7 +63,7 @@ function RecordWires({ id, job, unit }: { readonly id: string; readonly job: Job
         job={job}
         title="Where the old wires were"
         picture={<View style={{ gap: 10 }}><Words size="small" tone="quiet">{unit.name}. Tap a wire to say what you see.</Words><WiresPicture unit={unit} wires={wires} findings={findings} onWire={setOpen} /></View>}
-        evidence={<WireEvidence id={id} job={job} unit={unit} wires={wires} findings={findings} problems={problems} onWire={setOpen} onAdd={addWire} />}
+        evidence={<WireEvidence id={id} job={job} unit={unit} wires={wires} findings={findings} problems={problems} onWire={setOpen} onAdd={addWire} onLeads={() => router.navigate(`/job/${id}/leads`)} />}
         strip={<WiresStrip problem={problems[0]?.message} conflicts={findings.filter((f) => f.conflicts.length > 0).length} />}
         action={<PrimaryButton text={untraced ? 'I traced every wire: as drawn' : 'Next: the motor'} disabled={problems.length > 0} onPress={onward} testID="wires-next" />}
       />
@@ -103,9 +103,10 @@ interface WireEvidenceProps {
   readonly problems: readonly Problem[]
   readonly onWire: (id: string) => void
   readonly onAdd: () => void
+  readonly onLeads: () => void
 }
 
-function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd }: WireEvidenceProps) {
+function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd, onLeads }: WireEvidenceProps) {
   const palette = usePalette()
   const conflicts = findings.filter((f) => f.conflicts.length > 0)
   return (
@@ -120,6 +121,7 @@ function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd }: WireEvi
           {wire.segments.length > 0 ? <InsulationLabel insulation={wire.segments[0] ?? null} /> : <Words size="tiny" tone="quiet">{wire.traced ? 'traced' : 'not traced yet'}</Words>}
         </Tap>
       ))}
+      <QuietButton text="Leads unknown? Find them by ohms" icon="ohm" onPress={onLeads} testID="to-leads" />
       <QuietButton text="Add a wire" icon="plus" onPress={onAdd} testID="add-wire" />
       <QuietButton text="Another kind of unit" onPress={() => editJob(id, [{ path: ['unit'], value: null }])} />
     </View>
