@@ -59,6 +59,8 @@ export const CanSchema = v.strictObject({
   volts: v.pipe(v.number(), v.minValue(1), v.maxValue(1000)),
   tolerancePercent: TolerancePercent,
   sections: SectionsSchema,
+  /** It has a protected (fused) start terminal, for a hard-start kit. */
+  protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
 })
 /** A multi-tap, dual or single can on the van. */
 export type Can = v.InferOutput<typeof CanSchema>

@@ -15,7 +15,7 @@ import { assignSpeeds, outputsInUse } from '../wiring/speeds'
 import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 import type { LandedLead } from './network'
-import { proveHookup, SUPPLY_HERTZ, type Proof } from './proof'
+import { proveHookup, USUAL_HERTZ, type Proof } from './proof'
 import { buildCircuit, type BuiltCircuit } from './solution/build'
 
 export interface HookupRequest {
@@ -29,13 +29,17 @@ export interface HookupRequest {
   /** Where the technician set the plug instead of where the wanted rotation puts it. */
   readonly plug?: Direction | null
   /** null: none, where the motor has no capacitor and the old one served nothing else. */
-  readonly can: Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> | null
+  readonly can: (Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> & { readonly protectedStart?: boolean }) | null
   /** Of the speeds set by a select lead. */
   readonly speed?: SpeedName | null
   /** Of a blower: output to speed, where the technician chose otherwise than proposed. */
   readonly speedChoices?: Readonly<Record<PostId, SpeedName>>
   /** What the compressor asks for, µF; needed where it shares the can. */
   readonly compressorMicrofarads?: number | null
+  /** Of the supply; 60 when not stated. */
+  readonly hertz?: 50 | 60
+  /** A hard-start kit on the compressor, and the post its far end is on. */
+  readonly hardStart?: PostId | null
   readonly prefer?: Preference
   /** Leads the technician put elsewhere than advised. */
   readonly placements?: readonly LandedLead[]
@@ -82,6 +86,8 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     unitWires: [...unitWires, ...translation.added],
     plug: set.direction,
     compressorMicrofarads: request.compressorMicrofarads ?? null,
+    hertz: request.hertz ?? USUAL_HERTZ,
+    hardStart: request.hardStart ?? null,
     refusals: refusals.map((r) => r.message),
     unknowns: [...unknownsOf(findings, wires, wanted), ...(speeds.length > 1 && !request.speed ? ['which speed to set is not stated: read the old motor’s rpm.'] : [])],
     advised: translation.leads,
@@ -90,11 +96,11 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
 }
 
 /** The circuit of a worked-out hookup in one mode, as the proof solves it. */
-export function hookupCircuit({ unit, sheet, compressorMicrofarads }: HookupRequest, answer: HookupAnswer, mode: ModeId): { readonly built: BuiltCircuit; readonly machine: Machine | null } {
+export function hookupCircuit({ unit, sheet, compressorMicrofarads, hertz }: HookupRequest, answer: HookupAnswer, mode: ModeId): { readonly built: BuiltCircuit; readonly machine: Machine | null } {
   const leads = setLeads(sheet, { horsepower: answer.horsepower, rotation: answer.plug.set, speed: answer.speed })
   const machine = machineOf(sheet)
   const hookup = { unit, can: answer.can, leads, placements: answer.placements, unitWires: [...answer.unitWires, ...answer.added] }
-  return { machine, built: buildCircuit({ hookup, sheet, machine, hertz: SUPPLY_HERTZ, compressorMicrofarads: compressorMicrofarads ?? null }, mode) }
+  return { machine, built: buildCircuit({ hookup, sheet, machine, hertz: hertz ?? USUAL_HERTZ, compressorMicrofarads: compressorMicrofarads ?? null }, mode) }
 }
 
 /** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */

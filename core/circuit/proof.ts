@@ -5,6 +5,7 @@ import type { Direction, Rotation } from '../rotation/view'
 import type { ModeId, PostId } from '../wiring/unit-type'
 import { checkCompressor } from './checks/compressor'
 import { checkDrive } from './checks/drive'
+import { checkHardStart } from './checks/hard-start'
 import { checkLeads } from './checks/leads'
 import { checkSettings } from './checks/settings'
 import { checkShorts } from './checks/shorts'
@@ -27,6 +28,9 @@ export interface ProofInput extends Hookup {
   readonly wanted: Rotation | null
   /** What the compressor asks for; null: not recorded. */
   readonly compressorMicrofarads: number | null
+  readonly hertz: 50 | 60
+  /** The post that the far end of a hard-start kit is on; null: no kit. */
+  readonly hardStart: PostId | null
   /** Why there is no whole hookup to prove, in words; they stop it. */
   readonly refusals: readonly string[]
   /** What is not known and would have to be, in words. */
@@ -63,7 +67,7 @@ export function proveHookup(input: ProofInput): Proof {
   const view = viewOf(input)
   const rules = rulesOf(view, input)
   const machine = machineOf(input.sheet)
-  const solved = solveModes({ hookup: input, sheet: input.sheet, machine, hertz: SUPPLY_HERTZ, compressorMicrofarads: input.compressorMicrofarads }).map((mode) => mode.solution)
+  const solved = solveModes({ hookup: input, sheet: input.sheet, machine, hertz: input.hertz, compressorMicrofarads: input.compressorMicrofarads }).map((mode) => mode.solution)
   const symptoms = findSymptoms({ unit: input.unit, machine, can: input.can, modes: solved, taps: tapsOf(input.sheet), ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)) })
   // A symptom is a figure and knows no wire: the leads that are not where they were advised are looked at first.
   const misplaced = input.placements.map((p) => p.lead).filter((lead) => isMisplaced(view, lead))
@@ -74,8 +78,8 @@ export function proveHookup(input: ProofInput): Proof {
   return { verdict, sentence: sentenceOf(verdict, hazards, input), hazards, unknowns: input.unknowns, modes: describeModes(view, solved), estimated: machine?.estimated ?? false }
 }
 
-/** The supply this app is used on; 50 Hz comes with the setting. */
-export const SUPPLY_HERTZ = 60
+/** Of the supply, where it is not stated. */
+export const USUAL_HERTZ = 60
 
 const tapsOf = ({ leads }: LeadSheet): string[] => leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
 
@@ -87,6 +91,7 @@ function rulesOf(view: ProofView, input: ProofInput): Hazard[] {
     ...checkLeads(view),
     ...(blower ? checkTaps(view) : [...checkDrive(view), ...checkStart(view, input.sheet)]),
     ...checkCompressor(view, input.compressorMicrofarads),
+    ...checkHardStart(view, input.hardStart),
     ...checkSettings(input.unit, input.sheet, input.can, input.plug, input.wanted),
   ]
 }

@@ -5,7 +5,7 @@ import { ROLE_NAMES } from '../motor/role'
 import { figure } from '../quantity/display'
 import { rotationText } from '../rotation/view'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
-import { NO_CAN, type UnitWire } from '../wiring/new-can'
+import { NO_CAN, PROTECTED_POST, type UnitWire } from '../wiring/new-can'
 import { samePlacement, type Placement } from '../wiring/placement'
 import { postName, postOf, type UnitType } from '../wiring/unit-type'
 
@@ -84,7 +84,7 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
 }
 
-function capacitorLines({ can, unit, sheet }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
+function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
   if (!can) return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
   const value = (id: string) => `${figure(can.sections.find((s) => s.id === id)?.microfarads ?? NaN)} µF`
   const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
@@ -92,6 +92,7 @@ function capacitorLines({ can, unit, sheet }: HookupRequest, { plan, unitWires, 
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
     ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
+    ...(hardStart ? [`Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`] : []),
     ...unitWires.flatMap((w) => movedEnds(w, unit, name)),
     ...added.map((w) => `Added: ${name(w.from)} – ${name(w.to)}`),
   ]

@@ -29,6 +29,8 @@ export interface JobDocument {
   readonly speed: SpeedName | null
   readonly can: Can | null
   readonly compressorMicrofarads: number | null
+  /** The post that the far end of a hard-start kit is on; null: no kit. */
+  readonly hardStart: string | null
   readonly prefer: Preference
   readonly placements: Readonly<Record<string, Placement>>
   readonly readings: Readonly<Record<string, Reading>>
@@ -76,6 +78,7 @@ export const EMPTY_JOB: JobDocument = {
   speed: null,
   can: null,
   compressorMicrofarads: null,
+  hardStart: null,
   prefer: 'exact',
   placements: {},
   readings: {},

@@ -93,6 +93,7 @@ export const FIELDS = {
   plug: DirectionSchema,
   speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
   can: CanSchema,
+  hardStart: text('The hard-start kit’s post', 60),
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
   prefer: v.picklist(['exact', 'simple']),
   proven: ProvenSchema,

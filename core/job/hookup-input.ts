@@ -14,6 +14,7 @@ export interface HookupInput {
   readonly plug: string | null
   readonly can: unknown
   readonly speed: string | null
+  readonly hardStart: string | null
   readonly speedChoices: Readonly<Record<string, string>>
   readonly compressorMicrofarads: number | null
   readonly prefer: string
@@ -45,7 +46,8 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower) ? job.horsepower : null,
     wanted: job.wanted,
     plug: job.plug,
-    can: can && { name: can.name, volts: can.volts, tolerancePercent: can.tolerancePercent, sections: can.sections },
+    can: can && { name: can.name, volts: can.volts, tolerancePercent: can.tolerancePercent, sections: can.sections, protectedStart: can.protectedStart ?? false },
+    hardStart: job.hardStart,
     speed: selectSpeeds(job.motor).some((c) => c.speed === job.speed) ? job.speed : null,
     speedChoices: job.motor.kind === 'psc-blower' ? job.speedChoices : {},
     compressorMicrofarads: job.compressorMicrofarads,

@@ -101,7 +101,7 @@ describe('from a job to the hookup', () => {
   it('drops moves of leads that another motor had', () => {
     const request = requestFor()
     const wires = Object.fromEntries(tracedWires(unitOf('cooling-1-pole-shared-capacitor')).map(({ id, ...w }) => [id, w]))
-    const job = { ...EMPTY_JOB, unit: request.unit.id, wires, motor: request.sheet, can: { id: 'c', ...request.can }, horsepower: '3/4', placements: { brown: { kind: 'loose' as const }, mauve: { kind: 'loose' as const } } }
+    const job = { ...EMPTY_JOB, unit: request.unit.id, wires, motor: request.sheet, can: { id: 'c', ...request.can, protectedStart: false }, horsepower: '3/4', placements: { brown: { kind: 'loose' as const }, mauve: { kind: 'loose' as const } } }
     expect(hookupInput(job)).toMatchObject({ placements: [{ lead: 'brown' }], horsepower: null })
   })
 })

@@ -20,6 +20,8 @@ function fnv(text: string, seed: number): number {
 const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   // Estimated or stated, the constants change no lead's place; what they judge is judged anew each time.
   speedChoices: (value) => typeof value === 'object' && value !== null && Object.keys(value).length === 0,
+  hardStart: (value) => value === null,
+  protectedStart: (value) => value !== true,
   constants: (value) => value === null,
   mechanical: () => true,
   drains: () => true,

@@ -32,6 +32,8 @@ const SolutionSchema = v.object({
   name: Text,
   fanRuns: v.boolean(),
   motor: v.object({ direction: v.picklist([1, -1, 0]), startTorque: Num, rpm: Num, windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })), amps: Num }),
+  tolerance: v.nullable(v.object({ startTorque: v.tuple([Num, Num]), capacitorVolts: v.tuple([Num, Num]) })),
+  floating: v.array(Text),
   sections: v.array(v.object({ id: Text, volts: Num, amps: Num })),
   jumpers: v.array(v.object({ from: Text, to: Text, amps: Num, share: Num })),
   supplyAmps: v.array(Num),

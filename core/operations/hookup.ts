@@ -6,7 +6,7 @@ import { LeadSheetSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { selectSpeeds } from '../motor/settings'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
-import { NO_CAN } from '../wiring/new-can'
+import { NO_CAN, PROTECTED_POST } from '../wiring/new-can'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS, unitTypeById } from '../wiring/unit-types'
@@ -39,7 +39,11 @@ const InputShape = v.strictObject({
     volts: v.pipe(v.number('The can’s rated volts must be a number.'), v.gtValue(0, 'The can’s rated volts must be above 0 V.'), v.maxValue(1000, 'The can’s rated volts are above 1000 V.')),
     tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
     sections: SectionsSchema,
+    protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
   })),
+  hertz: v.optional(v.picklist([50, 60], 'The supply is 50 or 60 Hz.'), 60),
+  /** The post that the far end of a hard-start kit is on; null: no kit. */
+  hardStart: v.optional(v.nullable(v.pipe(v.string(), v.minLength(1), v.maxLength(60))), null),
   compressorMicrofarads: v.optional(
     v.nullable(v.pipe(v.number('The compressor’s µF must be a number.'), v.gtValue(0, 'The compressor’s µF must be above 0 µF.'), v.maxValue(MAX_MICROFARADS, `The compressor’s µF is above ${MAX_MICROFARADS} µF.`))),
     null,
@@ -57,6 +61,7 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
     if (!input.sheet.leads.some((l) => l.id === lead)) problems.push({ path: `placements.${i}.lead`, message: `The lead sheet has no lead called “${lead}”.` })
     if (goes.kind === 'post' && !posts.has(goes.post)) problems.push({ path: `placements.${i}.goes.post`, message: `There is no terminal called “${goes.post}” on this unit with this can.` })
   })
+  if (input.hardStart !== null && input.hardStart !== PROTECTED_POST && !posts.has(input.hardStart)) problems.push({ path: 'hardStart', message: `There is no terminal called “${input.hardStart}” on this unit with this can.` })
   if (input.horsepower !== null && !input.sheet.settings.horsepower.some((c) => c.horsepower === input.horsepower))
     problems.push({ path: 'horsepower', message: `This motor has no ${input.horsepower} hp setting.` })
   if (input.speed !== null && !selectSpeeds(input.sheet).some((c) => c.speed === input.speed))

@@ -4,7 +4,7 @@ import type { Problem } from '../quantity/problem'
 import { CAN_LAYOUTS, lineIdOf, MAX_LINES, STOCK_KINDS, StockLineSchema, type StockKind, type StockLine } from './stock-line'
 
 /** Column heads, in order; a file may have them in any order and leave out those it does not need. */
-export const STOCK_COLUMNS = ['kind', 'name', 'quantity', 'price', 'sheet', 'layout', 'microfarads', 'volts', 'tolerance', 'diameter in', 'pitch deg', 'blades', 'width in', 'bore in', 'hand'] as const
+export const STOCK_COLUMNS = ['kind', 'name', 'quantity', 'price', 'sheet', 'layout', 'microfarads', 'volts', 'tolerance', 'protected', 'diameter in', 'pitch deg', 'blades', 'width in', 'bore in', 'hand'] as const
 type Column = (typeof STOCK_COLUMNS)[number]
 const NEEDED: readonly Column[] = ['kind', 'name', 'quantity']
 
@@ -112,7 +112,9 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   const layout = cell('layout').toLowerCase() || (parts.length === 1 ? 'single' : parts.length === 2 ? 'dual' : 'multi-tap')
   if (!(CAN_LAYOUTS as readonly string[]).includes(layout)) problems.push({ path: 'layout', message: `“${layout.slice(0, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.` })
   const tolerance = number('tolerance')
-  return { layout, microfarads: values, volts: number('volts') ?? 0, ...(tolerance === null ? {} : { tolerancePercent: tolerance }) }
+  const guarded = cell('protected').toLowerCase()
+  if (!['', 'yes', 'no'].includes(guarded)) problems.push({ path: 'protected', message: 'Whether it has a protected start terminal is yes or no.' })
+  return { layout, microfarads: values, volts: number('volts') ?? 0, protectedStart: guarded === 'yes', ...(tolerance === null ? {} : { tolerancePercent: tolerance }) }
 }
 
 /** A number as a person writes it: a decimal comma too, and a mark of thousands before three digits is none: 1,000 has to be written 1000. */
@@ -140,7 +142,7 @@ function cellOf(line: StockLine, column: Column): string {
     case 'sheet': return line.kind === 'motor' ? line.sheet : ''
   }
   if (line.kind === 'capacitor') {
-    const cells: Partial<Record<Column, string>> = { layout: line.layout, microfarads: line.microfarads.join('/'), volts: text(line.volts), tolerance: text(line.tolerancePercent) }
+    const cells: Partial<Record<Column, string>> = { layout: line.layout, microfarads: line.microfarads.join('/'), volts: text(line.volts), tolerance: text(line.tolerancePercent), protected: line.protectedStart ? 'yes' : '' }
     return cells[column] ?? ''
   }
   if (line.kind !== 'blade') return ''

@@ -34,6 +34,8 @@ const CapacitorLineSchema = v.strictObject({
   microfarads: v.pipe(v.array(microfarads), v.minLength(1, 'A capacitor has one section at least.'), v.maxLength(MAX_SECTIONS, `A can has ${MAX_SECTIONS} sections at most.`)),
   volts: v.pipe(v.number('Rated volts must be a number.'), v.minValue(1, 'Rated volts must be 1 V or more.'), v.maxValue(1000, 'Rated volts above 1,000 V are not a motor capacitor’s.')),
   tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
+  /** It has a protected (fused) start terminal. */
+  protectedStart: v.optional(v.boolean('Protected is yes or no.'), false),
 })
 
 export const StockLineSchema = v.variant(

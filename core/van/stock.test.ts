@@ -17,7 +17,7 @@ describe('a list that is right', () => {
       problems: [],
       lines: {
         'motor-rowan-25r': { kind: 'motor', name: 'Rowan 25R', quantity: 2, cents: 14950, sheet: 'rowan-25r', countedAt: READING.countedAt },
-        'capacitor-dual-45-5': { kind: 'capacitor', name: 'Dual 45/5', quantity: 3, cents: null, layout: 'dual', microfarads: [45, 5], volts: 440, tolerancePercent: 6, countedAt: READING.countedAt },
+        'capacitor-dual-45-5': { kind: 'capacitor', name: 'Dual 45/5', quantity: 3, cents: null, layout: 'dual', microfarads: [45, 5], volts: 440, tolerancePercent: 6, protectedStart: false, countedAt: READING.countedAt },
       },
     })
   })
@@ -63,7 +63,7 @@ const hundredths = (least: number, most: number) => fc.integer({ min: least * 10
 const line: fc.Arbitrary<StockLine> = fc.oneof(
   fc.record({ kind: fc.constant('motor' as const), ...common, sheet: fc.constantFrom(...SHEETS) }),
   fc.record({ kind: fc.constant('part' as const), ...common }),
-  fc.record({ kind: fc.constant('capacitor' as const), ...common, layout: fc.constantFrom(...CAN_LAYOUTS), microfarads: fc.array(hundredths(1, 200), { minLength: 1, maxLength: 8 }), volts: fc.constantFrom(370, 440), tolerancePercent: fc.constantFrom(5, 6, 10) }).filter((l) => v.is(StockLineSchema, l)),
+  fc.record({ kind: fc.constant('capacitor' as const), ...common, layout: fc.constantFrom(...CAN_LAYOUTS), microfarads: fc.array(hundredths(1, 200), { minLength: 1, maxLength: 8 }), volts: fc.constantFrom(370, 440), tolerancePercent: fc.constantFrom(5, 6, 10), protectedStart: fc.boolean() }).filter((l) => v.is(StockLineSchema, l)),
   fc.record({ kind: fc.constant('blade' as const), ...common, blade: fc.record({ diameterInches: fc.option(hundredths(10, 40), { nil: null }), pitchDegrees: fc.option(hundredths(10, 45), { nil: null }), blades: fc.option(fc.integer({ min: 2, max: 8 }), { nil: null }), widthInches: fc.option(hundredths(1, 10), { nil: null }), boreInches: fc.option(hundredths(1, 3), { nil: null }), hand: fc.constantFrom('CW' as const, 'CCW' as const, null) }) }),
 )
 

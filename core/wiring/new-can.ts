@@ -10,6 +10,9 @@ import { goesToMotor, type NamedWire } from './wire'
 export const NEW_C: PostId = 'CAN-C'
 export const sectionPost = (sectionId: string): PostId => `CAN-${sectionId}`
 
+/** The fused start terminal that some cans have: joined to C inside, through a fuse. */
+export const PROTECTED_POST: PostId = 'CAN-PROTECTED'
+
 /** Names of the two loads a shared can serves. */
 export const FAN_LOAD = 'FAN'
 export const COMPRESSOR_LOAD = 'HERM'
@@ -19,6 +22,8 @@ export interface FittedCan {
   readonly volts: number
   readonly tolerancePercent: number
   readonly sections: readonly Section[]
+  /** It has a protected (fused) start terminal. */
+  readonly protectedStart?: boolean
   /** Who gets which section; empty while there is no plan. */
   readonly groups: readonly TapGroup[]
 }

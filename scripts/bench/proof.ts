@@ -1,8 +1,17 @@
 // The verdict after a move on the six-section outdoor unit, as the worker runs it: input checked, hookup worked out, every mode solved.
 // And dense elimination against a map-based sparse one on the same system, in this run.
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { runOperation } from '../../core/operations/registry'
 import { CAN, onPost, requestFor } from '../../core/testing/fixtures'
 import { emptySystem, solveSystem } from '../../core/circuit/solution/linear'
+import { prepare, solveAt } from '../../core/circuit/solution/solve'
+import { spiceText } from '../../core/circuit/solution/spice'
+import { sweepCapacitor } from '../../core/circuit/solution/sweep'
+import { timeSpicePoints } from '../../core/capacitor/testing/spice'
+import { circuitInput, circuitOf } from '../../core/testing/circuits'
 
 const WANTED_MS = 50
 const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
@@ -24,7 +33,44 @@ function sparseSolve(n: number, entry: (r: number, c: number) => number): void {
   }
 }
 
+/** One mode from its elements to its solution; and a sweep of the fan's capacitor against ngspice's two builds doing the same. */
+function benchSolution(): void {
+  const input = circuitInput('cooling-1-pole-shared-capacitor', 'rowan-25r')
+  const { circuit } = circuitOf(input, 'cooling')
+  const slip = 0.1
+  const each = (n: number, work: () => unknown) => {
+    for (let i = 0; i < n; i++) work()
+    return timeOf(() => { for (let i = 0; i < n; i++) work() }) / n
+  }
+  const one = each(500, () => solveAt(prepare(circuit), slip))
+  const values = Array.from({ length: POINTS }, (_, i) => 1 + i / 10)
+  const sweep = each(100, () => sweepCapacitor(prepare(circuit), slip, SWEPT, values))
+  const text = (microfarads: number) => spiceText({ ...circuit, capacitors: circuit.capacitors.map((c) => (c.id === SWEPT ? { ...c, microfarads } : c)) }, slip, 'sweep', 1, prepare(circuit).tied).text
+  const wasm = timeSpicePoints(values.map(text)) / sweep
+  const process_ = timeNgspice(text(5), circuit.capacitors.findIndex((c) => c.id === SWEPT) + 1, values)
+  console.log(`one mode, elements to solution: ${(1000 * one).toFixed(0)} µs (wanted below 200)${one > 0.2 ? '  ABOVE' : ''}; ${POINTS}-point capacitor sweep: eecircuit-engine takes ${wasm.toFixed(0)} times as long (wanted 100), ${process_ === null ? 'ngspice is not installed here' : `an ngspice process with alter ${(process_ / sweep).toFixed(0)} times (wanted 50)`}`)
+}
+
+const POINTS = 200
+const SWEPT = 'section:5a'
+
+/** Milliseconds of one ngspice process for the sweep; null where it is not installed. */
+function timeNgspice(netlist: string, capacitor: number, values: readonly number[]): number | null {
+  const folder = mkdtempSync(join(tmpdir(), 'oak-bench-'))
+  const file = join(folder, 'sweep.cir')
+  const control = ['.control', 'set noaskquit', ...values.flatMap((c) => [`alter c${capacitor} = ${c}e-6`, 'run']), 'quit', '.endc', '.end', '']
+  writeFileSync(file, netlist.replace('.print ac all\n.end\n', control.join('\n')))
+  try {
+    return timeOf(() => execFileSync('ngspice', ['-b', file], { stdio: 'ignore' }))
+  } catch {
+    return null
+  } finally {
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
 export function benchProof(): void {
+  benchSolution()
   const { unit, wires, sheet, wanted } = requestFor()
   const posts = ['T1', 'T2', 'L1', 'CAN-C', 'CAN-5a', 'GND']
   const input = (i: number) => ({ unit: unit.id, wires, sheet, wanted, can: CAN, compressorMicrofarads: 40, placements: [{ lead: 'white', goes: onPost(posts[i % posts.length] as string) }] })

@@ -5,6 +5,7 @@ import { MAX_SECTIONS, type Can } from '@oak/core/capacitor/can'
 import { figure } from '@oak/core/quantity/display'
 import { useVan } from '../state/app'
 import { leftText, offeredCans } from '../van/van-model'
+import { Choice } from '../ui/Choice'
 import { NumberPad } from '../ui/NumberPad'
 import { QuietButton } from '../ui/PrimaryButton'
 import { Sheet } from '../ui/Sheet'
@@ -56,6 +57,7 @@ function CanSheet({ can, onPick, onClose }: { readonly can: Can; readonly onPick
         ))}
         {can.sections.length < MAX_SECTIONS ? <Tap label="Add a section" testID="add-section" onPress={() => { setChosen(null); setPad({ section: null }) }} style={{ paddingHorizontal: 14, borderRadius: 8, borderWidth: 1.5, borderStyle: 'dashed', borderColor: palette.ink }}><Words size="strong">add</Words></Tap> : null}
       </View>
+      <Choice label="Protected start terminal" testID="protected" value={can.protectedStart ? 'yes' : 'no'} onChange={(value) => setWrong(onPick({ ...can, protectedStart: value === 'yes' }))} options={[{ value: 'no', text: 'no start terminal' }, { value: 'yes', text: 'protected start' }]} />
       {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
       {editing ? <QuietButton text={`Change the ${figure(editing.microfarads)} µF section`} testID="change-section" onPress={() => setPad({ section: editing.id })} /> : null}
       {editing && can.sections.length > 1 ? <QuietButton text={`Remove the ${figure(editing.microfarads)} µF section`} icon="trash" onPress={() => { setWrong(onPick(withoutSection(can, editing.id))); setChosen(null) }} /> : null}

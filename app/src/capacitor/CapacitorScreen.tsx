@@ -8,7 +8,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { needsCan } from '@oak/core/job/hookup-input'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
-import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
+import { COMPRESSOR_LOAD, FAN_LOAD, NEW_C, PROTECTED_POST } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
 import { editJob, useVan } from '../state/app'
@@ -59,6 +59,7 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
           <Needs id={id} job={job} shared={shared} />
           <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} /></View>
           <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
+          {shared ? <HardStart id={id} job={job} can={can} /> : null}
           <Choice label="Plan" value={job.prefer} onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])} options={[{ value: 'exact', text: 'closest value' }, { value: 'simple', text: 'fewest jumpers', hint: `within ±${figure(can.tolerancePercent)} %` }]} />
         </View>
       }
@@ -66,6 +67,20 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
       strip={problem ? <Words tone="stop" size="strong" live>{problem}</Words> : <PlanStrip plan={plan} lacks={lacks} fanStaysEmpty={job.motor?.capacitor === null} />}
       action={<PrimaryButton text="Next: the hookup board" disabled={lacks !== null} onPress={onward} testID="capacitor-next" />}
     />
+  )
+}
+
+type KitEnd = 'none' | 'protected' | 'c'
+
+/** A hard-start kit on the compressor: where its far end is. Past a protected terminal its fuse cannot open: the board says so. */
+function HardStart({ id, job, can }: { readonly id: string; readonly job: JobDocument; readonly can: Can }) {
+  const value: KitEnd = job.hardStart === null ? 'none' : job.hardStart === PROTECTED_POST ? 'protected' : 'c'
+  const set = (end: KitEnd) => editJob(id, [{ path: ['hardStart'], value: end === 'none' ? null : end === 'protected' ? PROTECTED_POST : NEW_C }])
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small">Hard-start kit on the compressor, its far end</Words>
+      <Choice<KitEnd> label="Hard-start kit" testID="hard-start" value={value} onChange={set} options={[{ value: 'none', text: 'no kit' }, { value: 'c', text: 'on C' }, ...(can.protectedStart || value === 'protected' ? [{ value: 'protected' as const, text: 'protected post' }] : [])]} />
+    </View>
   )
 }
 

@@ -3,8 +3,8 @@ import { leadSheetById } from '@oak/core/motor/lead-sheets'
 import { lineFor, tickEdits } from './carry-model'
 
 const common = { quantity: 1, cents: null, countedAt: 0 }
-const VAN = { sheets: {}, stock: { 'motor-rowan': { kind: 'motor' as const, name: 'Rowan', sheet: 'rowan-25r', ...common }, 'capacitor-x': { kind: 'capacitor' as const, name: 'x', layout: 'single' as const, microfarads: [5], volts: 440, tolerancePercent: 6, ...common } } }
-const job = { ...EMPTY_JOB, motor: leadSheetById('rowan-25r')!, can: { id: 'capacitor-x', name: 'x', volts: 440, tolerancePercent: 6, sections: [] } }
+const VAN = { sheets: {}, stock: { 'motor-rowan': { kind: 'motor' as const, name: 'Rowan', sheet: 'rowan-25r', ...common }, 'capacitor-x': { kind: 'capacitor' as const, name: 'x', layout: 'single' as const, microfarads: [5], volts: 440, tolerancePercent: 6, protectedStart: false, ...common } } }
+const job = { ...EMPTY_JOB, motor: leadSheetById('rowan-25r')!, can: { id: 'capacitor-x', name: 'x', volts: 440, tolerancePercent: 6, sections: [], protectedStart: false } }
 
 it('knows the line of the motor and the can, and of nothing else', () => {
   expect([lineFor('motor', job, VAN), lineFor('can', job, VAN), lineFor('meter', job, VAN), lineFor('motor', EMPTY_JOB, VAN)]).toEqual(['motor-rowan', 'capacitor-x', null, null])

@@ -20,7 +20,7 @@ it('puts what is on the van first, then what is used up, then known tags', () =>
 })
 it('names sections by value, like ones with a letter', () => expect(sectionNames([20, 10, 5, 5, 2.5])).toEqual(['20', '10', '5a', '5b', '2.5']))
 it('makes a can of a capacitor, and none of a start capacitor', () => {
-  const line = { kind: 'capacitor', name: 'Dual', volts: 440, tolerancePercent: 6, layout: 'dual', microfarads: [45, 5], ...common } as const
+  const line = { kind: 'capacitor', name: 'Dual', volts: 440, tolerancePercent: 6, protectedStart: false, layout: 'dual', microfarads: [45, 5], ...common } as const
   expect(canOf('c', { ...line, microfarads: [45, 5] })?.sections).toEqual([{ id: '45', microfarads: 45 }, { id: '5', microfarads: 5 }])
   expect(canOf('c', { ...line, layout: 'start', microfarads: [135, 162] })).toBeNull()
 })

@@ -42,7 +42,7 @@ export const priceText = (cents: number | null): string | null => (cents === nul
 export function canOf(id: string, line: CapacitorLine): Can | null {
   if (line.layout === 'start') return null
   const names = sectionNames(line.microfarads)
-  return { id, name: line.name, volts: line.volts, tolerancePercent: line.tolerancePercent, sections: line.microfarads.map((microfarads, i) => ({ id: names[i] as string, microfarads })) }
+  return { id, name: line.name, volts: line.volts, tolerancePercent: line.tolerancePercent, protectedStart: line.protectedStart, sections: line.microfarads.map((microfarads, i) => ({ id: names[i] as string, microfarads })) }
 }
 
 /** The cans to pick from: those of the van, what is left first; the ones that ship with the app while the van has none. */

@@ -15,17 +15,27 @@ import { Simulation } from 'eecircuit-engine'
 const simulation = new Simulation()
 await simulation.start()
 const all = []
-for (const netlist of JSON.parse(await new Promise((done) => { let text = ''; process.stdin.on('data', (d) => { text += d }); process.stdin.on('end', () => done(text)) }))) {
+const netlists = JSON.parse(await new Promise((done) => { let text = ''; process.stdin.on('data', (d) => { text += d }); process.stdin.on('end', () => done(text)) }))
+const began = performance.now()
+for (const netlist of netlists) {
   simulation.setNetList(netlist)
   const { variableNames, data } = await simulation.runSim()
   all.push(variableNames.map((name, i) => [name.toLowerCase(), data[i].values[0]]))
 }
-process.stdout.write('RESULT' + JSON.stringify(all), () => process.exit(0))
+process.stdout.write('TIME' + (performance.now() - began) + ' RESULT' + JSON.stringify(all), () => process.exit(0))
 `
+
+const spicePoints = (netlists: readonly string[]): string => execFileSync(process.execPath, ['--input-type=module', '-e', MANY], { input: JSON.stringify(netlists), encoding: 'utf8', maxBuffer: 1 << 28 })
+
+/** Milliseconds that the simulations take, without starting the simulator. */
+export function timeSpicePoints(netlists: readonly string[]): number {
+  const out = spicePoints(netlists)
+  return Number(/TIME([\d.]+)/.exec(out)?.[1] ?? NaN)
+}
 
 /** Of each circuit with one AC point, its phasors by name; one ngspice for all of them. */
 export function runSpicePoints(netlists: readonly string[]): Map<string, { readonly re: number; readonly im: number }>[] {
-  const out = execFileSync(process.execPath, ['--input-type=module', '-e', MANY], { input: JSON.stringify(netlists), encoding: 'utf8', maxBuffer: 1 << 28 })
+  const out = spicePoints(netlists)
   const all = JSON.parse(out.slice(out.indexOf('RESULT') + 6)) as [string, { readonly re?: number; readonly real?: number; readonly im?: number; readonly img?: number }][][]
   return all.map((vectors) => new Map(vectors.map(([name, value]) => [name, { re: value.re ?? value.real ?? NaN, im: value.im ?? value.img ?? NaN }])))
 }

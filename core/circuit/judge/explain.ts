@@ -11,6 +11,7 @@ const EXPLAINS: Partial<Readonly<Record<HazardCode, readonly HazardCode[]>>> = {
   'line-on-coil': ['line-on-coil', 'lead-on-coil'],
   'does-not-start': [...START, 'voltage-class'],
   'starts-backward': START,
+  'weak-start': START,
   'winding-overcurrent': ['voltage-class', 'idle-tap-landed', 'compressor-start-on-line', ...START],
   'two-taps-live': ['idle-tap-landed', 'line-to-line'],
   'no-tap-live': FEED,

@@ -1,11 +1,13 @@
 // What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import type { Machine } from '../../motor/machine/machine'
+import { FAN_LOAD, groupFor } from '../../wiring/new-can'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import type { ModeId, PostId } from '../../wiring/unit-type'
 import { buildCircuit, jumperElement, leadElement, sectionElement, windingNode, type BuiltCircuit, type CircuitInput } from '../solution/build'
 import { runCircuit, type Run } from '../solution/run'
 import { ampsThrough } from '../solution/solve'
+import { sweepCapacitor } from '../solution/sweep'
 
 export interface ModeSolution {
   readonly mode: ModeId
@@ -21,6 +23,10 @@ export interface ModeSolution {
     /** From the lines into the motor: the largest of its leads. */
     readonly amps: number
   }
+  /** What start torque and capacitor volts become at the ends of the capacitor's tolerance; null where the fan has no section or stands. */
+  readonly tolerance: { readonly startTorque: readonly [number, number]; readonly capacitorVolts: readonly [number, number] } | null
+  /** Posts and leads in parts that have no path to earth. */
+  readonly floating: readonly string[]
   readonly sections: readonly { readonly id: string; readonly volts: number; readonly amps: number }[]
   /** `share` of its group's current. */
   readonly jumpers: readonly { readonly from: string; readonly to: string; readonly amps: number; readonly share: number }[]
@@ -57,6 +63,8 @@ function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode
       windings: windingsOf(machine, circuit, run),
       amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
     },
+    tolerance: toleranceOf(hookup, run),
+    floating: [...hookupPosts(hookup.unit, hookup.can).filter((p) => running.floating.has(nodeOf(p.id))).map((p) => p.label), ...hookup.leads.filter(({ lead }) => running.floating.has(leadNode(lead.id))).map(({ lead }) => lead.id)],
     sections: hookup.can.sections.map(({ id }) => {
       const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
       return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
@@ -69,6 +77,20 @@ function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode
     posts: Object.fromEntries(hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))])),
     leads,
   }
+}
+
+/** The fan's group at both ends of its tolerance: the change is put on its largest section. */
+function toleranceOf({ can }: CircuitInput['hookup'], { prepared, standstill, running, direction }: Run): ModeSolution['tolerance'] {
+  const group = groupFor(can, FAN_LOAD)
+  const section = can.sections.find((s) => s.id === group?.lead)
+  if (!group || !section || direction === 0) return null
+  const change = (group.microfarads * can.tolerancePercent) / 100
+  const ends = [section.microfarads - change, section.microfarads + change]
+  const at = (slip: number, sense: 1 | -1) => sweepCapacitor(prepared, slip, sectionElement(section.id), ends, sense) ?? []
+  const [low, high] = at(1, 1)
+  const [lowRunning, highRunning] = at(running.slip, direction)
+  if (!low || !high || !lowRunning || !highRunning || standstill.torque === 0) return null
+  return { startTorque: [low.torque, high.torque], capacitorVolts: [lowRunning.capacitorVolts, highRunning.capacitorVolts] }
 }
 
 function windingsOf(machine: Machine | null, circuit: BuiltCircuit['circuit'], { running }: Run): ModeSolution['motor']['windings'] {

@@ -5,6 +5,7 @@ import type { FittedCan } from '../../wiring/new-can'
 import type { ModeId, UnitType } from '../../wiring/unit-type'
 import { stop, watch, type Hazard, type HazardCode } from '../hazard'
 import { AT_REST, LEAST_AUXILIARY, limitsOf, LOW_VOLTAGE_LIMIT, SHORT_AMPS, type Limits } from './limits'
+import { LEAST_START_TORQUE } from '../solution/run'
 import type { ModeSolution } from './mode-solution'
 
 export interface SymptomInput {
@@ -73,6 +74,8 @@ function runningSymptoms({ unit, machine, taps, ratedAmps }: SymptomInput, mode:
     return [stop('does-not-start', `In ${mode.name} the motor does not start: ${why}.`, [], inMode(mode)), ...overcurrent(mode, limits)]
   }
   const found = overcurrent(mode, limits)
+  const weakest = mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
+  if (weakest !== null && weakest < LEAST_START_TORQUE) found.push(watch('weak-start', `In ${mode.name} a capacitor at the low end of its tolerance leaves hardly any start torque: it may not start, or wind may turn it backward.`, [], inMode(mode)))
   if (mode.motor.direction === -1) found.push(stop('starts-backward', `In ${mode.name} the motor starts the other way than its plug is set.`, [], inMode(mode)))
   return found
 }

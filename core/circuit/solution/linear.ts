@@ -12,6 +12,8 @@ export interface ComplexSystem {
 
 export const emptySystem = (size: number): ComplexSystem => ({ size, re: new Float64Array(size * size), im: new Float64Array(size * size), rightRe: new Float64Array(size), rightIm: new Float64Array(size) })
 
+export const copySystem = ({ size, re, im, rightRe, rightIm }: ComplexSystem): ComplexSystem => ({ size, re: re.slice(), im: im.slice(), rightRe: rightRe.slice(), rightIm: rightIm.slice() })
+
 /** Pivots this small against the largest of the column's row are none. */
 const SINGULAR = 1e-14
 

@@ -2,9 +2,10 @@
 import { settledSlip } from '../../motor/machine/settle'
 import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
-import { prepare, solveAt, type Solution } from './solve'
+import { prepare, solveAt, torqueAt, type Prepared, type Solution } from './solve'
 
 export interface Run {
+  readonly prepared: Prepared
   readonly standstill: Solution
   /** Torque at standstill against the rated one; its sign is the direction: positive as the plug is set. */
   readonly startTorque: number
@@ -23,14 +24,14 @@ export const LEAST_START_TORQUE = 0.03
 export function runCircuit(circuit: Circuit, machine: Machine | null, load = machine?.rating.torque ?? 0): Run {
   const prepared = prepare(circuit)
   const standstill = solveAt(prepared, 1)
-  if (!machine) return { standstill, startTorque: 0, direction: 0, rpm: 0, running: standstill }
+  if (!machine) return { prepared, standstill, startTorque: 0, direction: 0, rpm: 0, running: standstill }
   const { rating } = machine
+  const frequency = circuit.hertz / machine.ratedHertz
   const startTorque = standstill.torque / rating.torque
-  if (Math.abs(startTorque) < LEAST_START_TORQUE) return { standstill, startTorque, direction: 0, rpm: 0, running: standstill }
+  if (Math.abs(startTorque) < LEAST_START_TORQUE) return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
   const direction = startTorque > 0 ? 1 : -1
   // Turning backwards is turning forwards with the auxiliary reversed.
-  const at = (slip: number) => solveAt(prepared, slip, direction)
-  const excess = (slip: number) => at(slip).torque - load * ((1 - slip) / (1 - rating.slip)) ** 2
+  const excess = (slip: number) => torqueAt(prepared, slip, direction) - load * frequency * ((frequency * (1 - slip)) / (1 - rating.slip)) ** 2
   const slip = settledSlip(excess)
-  return { standstill, startTorque, direction, rpm: rating.synchronousRpm * (1 - slip), running: at(slip) }
+  return { prepared, standstill, startTorque, direction, rpm: rating.synchronousRpm * frequency * (1 - slip), running: solveAt(prepared, slip, direction) }
 }

@@ -1,10 +1,10 @@
 // Modified nodal analysis of one mode at one slip: node voltages and coil currents as RMS phasors.
 // Parts without a path to earth get a reference of their own and are named; nothing comes out as NaN.
-import { complex, minus, over, plus, times, ZERO, type Complex } from '../../quantity/complex'
+import { complex, minus, over, times, ZERO, type Complex } from '../../quantity/complex'
 import { coilImpedances, fieldAt, torqueOf } from '../../motor/machine/field'
 import { Conductors } from '../../wiring/conductors'
-import { EARTH, type Circuit } from './elements'
-import { emptySystem, solveSystem, type ComplexSystem } from './linear'
+import { EARTH, type Capacitor, type Circuit } from './elements'
+import { copySystem, emptySystem, solveSystem, type ComplexSystem } from './linear'
 
 export interface Solution {
   readonly slip: number
@@ -18,51 +18,92 @@ export interface Solution {
   readonly torque: number
 }
 
-/** What stays the same at every slip: nodes and their numbers, and which float. */
+/** What stays the same at every slip: nodes and their numbers, which float, and all of the equations but the coils' own. */
 export interface Prepared {
   readonly circuit: Circuit
   readonly index: ReadonlyMap<string, number>
   readonly floating: ReadonlySet<string>
   /** One node of each floating part, tied to the reference. */
   readonly tied: readonly string[]
+  readonly base: ComplexSystem
 }
 
 export function prepare(circuit: Circuit): Prepared {
   const parts = new Conductors()
-  const nodes = new Set<string>([EARTH, ...circuit.named])
-  for (const { a, b } of [...circuit.sources, ...circuit.resistors, ...circuit.capacitors, ...circuit.coils]) {
-    parts.join(a, b)
-    nodes.add(a).add(b)
-  }
-  const floating = new Set([...nodes].filter((node) => !parts.joined(node, EARTH)))
+  const nodes = new Set<string>([EARTH])
+  for (const list of [circuit.sources, circuit.resistors, circuit.capacitors, circuit.coils])
+    for (const { a, b } of list) {
+      parts.join(a, b)
+      nodes.add(a).add(b)
+    }
+  const connected = [...nodes].filter((node) => !parts.joined(node, EARTH))
   const seen = new Set<string>()
-  const tied = [...floating].filter((node) => !seen.has(parts.find(node)) && seen.add(parts.find(node)))
+  const tied = connected.filter((node) => !seen.has(parts.find(node)) && seen.add(parts.find(node)))
+  // A node with nothing on it floats and needs no equation.
+  const floating = new Set([...connected, ...circuit.named.filter((node) => !nodes.has(node))])
   nodes.delete(EARTH)
-  return { circuit, index: new Map([...nodes].map((node, i) => [node, i])), floating, tied }
+  const index = new Map([...nodes].map((node, i): [string, number] => [node, i]))
+  return { circuit, index, floating, tied, base: baseSystem(circuit, index, tied) }
 }
 
-export function solveAt({ circuit, index, floating, tied }: Prepared, slip: number, sense: 1 | -1 = circuit.machine?.sense ?? 1): Solution {
-  const { coils, machine } = circuit
+/** The admittance of a capacitor, siemens. */
+export const admittance = ({ microfarads }: Pick<Capacitor, 'microfarads'>, hertz: number): Complex => complex(0, 2 * Math.PI * hertz * microfarads * 1e-6)
+
+function baseSystem(circuit: Circuit, index: ReadonlyMap<string, number>, tied: readonly string[]): ComplexSystem {
   const nodes = index.size
-  const system = emptySystem(nodes + coils.length)
+  const system = emptySystem(nodes + circuit.coils.length)
   const at = (node: string) => index.get(node) ?? -1
   circuit.sources.forEach(({ a, b, volts, ohms }) => {
     stamp(system, at(a), at(b), complex(1 / ohms))
     inject(system, at(a), at(b), { re: volts.re / ohms, im: volts.im / ohms })
   })
   circuit.resistors.forEach(({ a, b, ohms, reactanceOhms }) => stamp(system, at(a), at(b), over(complex(1), complex(ohms, reactanceOhms))))
-  circuit.capacitors.forEach(({ a, b, microfarads }) => stamp(system, at(a), at(b), complex(0, 2 * Math.PI * circuit.hertz * microfarads * 1e-6)))
+  circuit.capacitors.forEach((c) => stamp(system, at(c.a), at(c.b), admittance(c, circuit.hertz)))
   tied.forEach((node) => stamp(system, at(node), -1, complex(1)))
-  const field = machine ? fieldAt(machine.constants, slip, circuit.hertz / machine.ratedHertz) : null
-  if (machine && field) stampCoils(system, nodes, circuit, coilImpedances(coils, field, sense, circuit.hertz / machine.ratedHertz), at)
+  // Each coil's current is an unknown of its own; its row says that the voltage along it is what all coils' currents make.
+  circuit.coils.forEach(({ a, b }, k) => {
+    const row = nodes + k
+    for (const [node, sign] of [[at(a), 1], [at(b), -1]] as const) {
+      add(system, node, row, complex(sign))
+      add(system, row, node, complex(sign))
+    }
+  })
+  return system
+}
+
+/** The equations at a slip, coils' couplings in place. */
+export function systemAt({ circuit, index, base }: Prepared, slip: number, sense: 1 | -1): ComplexSystem {
+  const system = copySystem(base)
+  const { coils, machine } = circuit
+  if (!machine) return system
+  const frequency = circuit.hertz / machine.ratedHertz
+  const z = coilImpedances(coils, fieldAt(machine.constants, slip, frequency), sense, frequency)
+  const nodes = index.size
+  z.forEach((row, k) => row.forEach((zkj, j) => add(system, nodes + k, nodes + j, complex(-zkj.re, -zkj.im))))
+  return system
+}
+
+/** Torque at a slip, without describing the rest: what a search for the running speed asks for. */
+export function torqueAt(prepared: Prepared, slip: number, sense: 1 | -1): number {
+  const system = systemAt(prepared, slip, sense)
   solveSystem(system)
-  const value = (i: number): Complex => complex(system.rightRe[i] ?? 0, system.rightIm[i] ?? 0)
-  const coilAmps = coils.map((_, k) => value(nodes + k))
-  return {
-    slip, floating, coilAmps,
-    volts: new Map([[EARTH, ZERO], ...[...index].map(([node, i]): [string, Complex] => [node, value(i)])]),
-    torque: field ? torqueOf(coils, coilAmps, field, sense) : 0,
-  }
+  return torqueFrom(prepared, coilAmpsOf(prepared, system), slip, sense)
+}
+
+const coilAmpsOf = ({ circuit, index }: Prepared, { rightRe, rightIm }: ComplexSystem): Complex[] => circuit.coils.map((_, k) => complex(rightRe[index.size + k] ?? 0, rightIm[index.size + k] ?? 0))
+
+export function torqueFrom({ circuit: { coils, machine, hertz } }: Prepared, amps: readonly Complex[], slip: number, sense: 1 | -1): number {
+  return machine ? torqueOf(coils, amps, fieldAt(machine.constants, slip, hertz / machine.ratedHertz), sense) : 0
+}
+
+export function solveAt(prepared: Prepared, slip: number, sense: 1 | -1 = prepared.circuit.machine?.sense ?? 1): Solution {
+  const system = systemAt(prepared, slip, sense)
+  solveSystem(system)
+  const coilAmps = coilAmpsOf(prepared, system)
+  const volts = new Map<string, Complex>([[EARTH, ZERO]])
+  prepared.index.forEach((i, node) => volts.set(node, complex(system.rightRe[i] ?? 0, system.rightIm[i] ?? 0)))
+  prepared.floating.forEach((node) => void (volts.has(node) || volts.set(node, ZERO)))
+  return { slip, floating: prepared.floating, coilAmps, volts, torque: torqueFrom(prepared, coilAmps, slip, sense) }
 }
 
 function add({ size, re, im }: ComplexSystem, row: number, column: number, y: Complex): void {
@@ -90,34 +131,16 @@ function inject({ rightRe, rightIm }: ComplexSystem, into: number, outOf: number
   }
 }
 
-/** Each coil's current is an unknown of its own; its row says that the voltage along it is what all coils' currents make. */
-function stampCoils(system: ComplexSystem, nodes: number, { coils }: Circuit, impedances: readonly (readonly Complex[])[], at: (node: string) => number): void {
-  coils.forEach(({ a, b }, k) => {
-    const row = nodes + k
-    for (const [node, sign] of [[at(a), 1], [at(b), -1]] as const) {
-      add(system, node, row, complex(sign))
-      add(system, row, node, complex(sign))
-    }
-    coils.forEach((_, j) => {
-      const z = (impedances[k] as readonly Complex[])[j] as Complex
-      add(system, row, nodes + j, complex(-z.re, -z.im))
-    })
-  })
-}
-
-const between = ({ volts }: Solution, a: string, b: string): Complex => minus(volts.get(a) ?? ZERO, volts.get(b) ?? ZERO)
+const between = ({ volts }: Pick<Solution, 'volts'>, a: string, b: string): Complex => minus(volts.get(a) ?? ZERO, volts.get(b) ?? ZERO)
 
 /** Current from a to b through the element of this id; null when there is none. */
 export function ampsThrough(circuit: Circuit, solution: Solution, id: string): Complex | null {
   const resistor = circuit.resistors.find((r) => r.id === id)
   if (resistor) return over(between(solution, resistor.a, resistor.b), complex(resistor.ohms, resistor.reactanceOhms))
   const capacitor = circuit.capacitors.find((c) => c.id === id)
-  if (capacitor) return times(between(solution, capacitor.a, capacitor.b), complex(0, 2 * Math.PI * circuit.hertz * capacitor.microfarads * 1e-6))
+  if (capacitor) return times(between(solution, capacitor.a, capacitor.b), admittance(capacitor, circuit.hertz))
   const source = circuit.sources.find((s) => s.id === id)
   if (source) return over(minus(source.volts, between(solution, source.a, source.b)), complex(source.ohms))
   const coil = circuit.coils.findIndex((c) => c.id === id)
   return coil >= 0 ? (solution.coilAmps[coil] as Complex) : null
 }
-
-export const voltsBetween = between
-export const sumOf = (list: readonly Complex[]): Complex => list.reduce(plus, ZERO)

@@ -75,8 +75,21 @@ function crossing(low: number, high: number, f: (x: number) => number): number {
   return Math.sqrt(low * high)
 }
 
+// The board asks for the same few motors with every move of a wire: a fit is kept by the plate it is for.
+const fitted = new Map<string, MachineConstants>()
+const MOST_FITTED = 200
+
 /** Constants with which the motor gives its rated power at its rated speed and draws its rated amps, as near as this shape of motor can. */
 export function fitConstants(from: FitFrom): MachineConstants {
+  const key = JSON.stringify(from)
+  const kept = fitted.get(key)
+  if (kept) return kept
+  const made = fit(from)
+  if (fitted.size < MOST_FITTED) fitted.set(key, made)
+  return made
+}
+
+function fit(from: FitFrom): MachineConstants {
   const { slip, torque } = ratingOf(from)
   const supply: Supply = { volts: from.volts, hertz: from.hertz, ratedHertz: from.hertz, microfarads: from.microfarads }
   const turns = balancedTurns(from)

@@ -1,7 +1,7 @@
 // The speed a motor comes to: from standstill it accelerates while there is torque to spare over the fan's.
 
-const STEPS = 48
-const HALVINGS = 24
+const STEPS = 24
+const HALVINGS = 22
 
 /** The first slip, from 1 down, at which the load holds the motor. `excess`: torque less load at a slip; positive at standstill. */
 export function settledSlip(excess: (slip: number) => number): number {

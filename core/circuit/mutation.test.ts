@@ -1,0 +1,95 @@
+// Every single move of one lead to every other post, on every unit type: what a plain conduction search calls a short, a double tap,
+// a dead fan or a fan that runs when it must not is flagged; what is listed here by hand as proper is not.
+import { BLOWER_CAN } from '../testing/circuits'
+import { CAN, hookupWith, onPost, requestFor } from '../testing/fixtures'
+import type { LeadSheet } from '../motor/lead-sheet'
+import { hookupPosts } from '../wiring/hookup-posts'
+import { UNIT_TYPES, unitTypeById } from '../wiring/unit-types'
+import type { UnitType } from '../wiring/unit-type'
+import type { HookupAnswer, HookupRequest } from './hookup'
+
+type Edge = readonly [string, string]
+
+function reach(edges: readonly Edge[], from: string): Set<string> {
+  const seen = new Set([from])
+  for (const at of seen) for (const [a, b] of edges) {
+    if (a === at) seen.add(b)
+    if (b === at) seen.add(a)
+  }
+  return seen
+}
+
+/** Winding end by role; taps by their own name. Nothing is shared with the proof. */
+const INNER: Readonly<Record<string, string>> = { 'motor-common': 'COMMON', run: 'RUN', 'run-return': 'RUN', line: 'RUN', start: 'START', ground: 'FRAME' }
+function innerOf(sheet: LeadSheet, lead: string): string {
+  const { role } = sheet.leads.find((l) => l.id === lead)!
+  if (role === 'capacitor') return sheet.leads.find((l) => l.role === 'capacitor')?.id === lead ? 'START' : 'RUN'
+  return INNER[role] ?? `OWN-${lead}`
+}
+
+/** What is dangerous, or dead, by walking the copper of each mode; null when nothing is. */
+function plainSearch({ unit, sheet }: HookupRequest, { unitWires, added, can, placements }: HookupAnswer, horsepowerTap: string | null): string | null {
+  const taps = sheet.leads.filter((l) => l.role === 'speed' || l.role === 'power-tap').map((l) => l.id)
+  const landed = placements.flatMap(({ lead, goes }): [string, string][] => (goes.kind === 'post' ? [[lead, goes.post]] : []))
+  for (const { id, fanRuns } of unit.modes) {
+    if (sheet.kind === 'psc-blower' && fanRuns && !placements.length) continue
+    const edges: Edge[] = [
+      ...unit.links.map((l): Edge => [l.from, l.to]),
+      ...unit.switches.filter((s) => s.closedIn.includes(id)).map((s): Edge => [s.from, s.to]),
+      ...[...unitWires, ...added].map((w): Edge => [w.from, w.to]),
+      ...can.groups.flatMap((g) => g.jumpers.map((j): Edge => [`CAN-${j.from}`, `CAN-${j.to}`])),
+      ...landed.map(([lead, post]): Edge => [horsepowerTap === lead ? 'COMMON' : innerOf(sheet, lead), post]),
+    ]
+    const [one, two] = [reach(edges, unit.supply.line1), reach(edges, unit.supply.line2)]
+    if (one.has(unit.supply.line2)) return `short in ${id}`
+    for (const post of unit.posts) if ((post.kind === 'coil' || (post.kind === 'earth' && unit.volts > 130)) && (one.has(post.id) || two.has(post.id))) return `line on ${post.id} in ${id}`
+    const points = sheet.kind === 'psc-blower' ? taps.map((t) => `OWN-${t}`) : ['COMMON', ...taps.filter((t) => t !== horsepowerTap).map((t) => `OWN-${t}`)]
+    const live = points.filter((p) => one.has(p) || two.has(p))
+    if (live.length > 1) return `two taps in ${id}`
+    const driven = live.length === 1 && ((one.has(live[0]!) && two.has('RUN')) || (two.has(live[0]!) && one.has('RUN')))
+    if (fanRuns && !driven) return `dead fan in ${id}`
+    if (!fanRuns && driven) return `runs in ${id}`
+  }
+  return null
+}
+
+/** The modes a unit is used in: what its typical wires call. */
+const used = (unit: UnitType): UnitType => ({ ...unit, modes: unit.modes.filter((m) => !m.fanRuns || unit.traits.fan === 'outdoor' || unit.switches.some((s) => s.closedIn.includes(m.id) && unit.typicalWires.some((w) => w.from === s.to && w.to === 'motor'))) })
+
+/** Proper though moved, by hand: the same copper, or a lead that may be there. */
+const PROPER: readonly RegExp[] = [
+  /^cooling-1-pole-shared-capacitor white CAN-C$/,
+]
+
+const OUTDOOR = UNIT_TYPES.filter((u) => u.traits.fan === 'outdoor').flatMap((u) => ['rowan-25r', 'rowan-33m', 'rowan-16f'].map((s) => [u.id, s] as const))
+const BLOWERS = UNIT_TYPES.filter((u) => u.traits.fan === 'blower' && u.volts < 200).flatMap((u) => ['alder-33b', 'alder-50b'].map((s) => [u.id, s] as const))
+
+let cases = 0
+let condemned = 0
+
+it.each([...OUTDOOR, ...BLOWERS])('%s with %s', (unitId, sheetId) => {
+  const blower = sheetId.startsWith('alder')
+  const can = blower ? { ...BLOWER_CAN, sections: [{ id: 'a', microfarads: sheetId === 'alder-33b' ? 7.5 : 10 }] } : CAN
+  const request = { ...requestFor(unitId, sheetId, { can, compressorMicrofarads: unitTypeById(unitId)!.traits.capacitor === 'shared' ? 45 : null }) }
+  const home = hookupWith(request, {})
+  expect(home.proof.verdict).toBe('proven')
+  const tap = request.sheet.settings.horsepower[0]?.land[0]?.lead ?? null
+  expect(plainSearch({ ...request, unit: used(request.unit) }, home, tap)).toBeNull()
+  for (const { lead, goes } of home.leads.filter((l) => request.sheet.leads.find((s) => s.id === l.lead)?.role !== 'rotation'))
+    for (const post of hookupPosts(request.unit, can)) {
+      if (goes.kind === 'post' && goes.post === post.id) continue
+      cases += 1
+      const answer = hookupWith(request, { [lead]: onPost(post.id) })
+      const why = plainSearch({ ...request, unit: used(request.unit) }, answer, tap)
+      if (why) {
+        condemned += 1
+        expect([lead, post.id, why, answer.proof.verdict]).toEqual([lead, post.id, why, 'stop'])
+      }
+      if (PROPER.some((proper) => proper.test(`${unitId} ${lead} ${post.id}`))) expect([lead, post.id, answer.proof.verdict]).toEqual([lead, post.id, 'proven'])
+    }
+}, 60_000)
+
+it('were thousands of cases, and the search condemned enough of them to mean something', () => {
+  expect(cases).toBeGreaterThan(3000)
+  expect(condemned).toBeGreaterThan(1400)
+})
