@@ -59,15 +59,6 @@ async function hold(page: Page): Promise<void> {
 const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
-  {
-    name: 'meter',
-    path: `${job(6)}/safe`,
-    wait: 'safe-next',
-    prepare: async (page) => {
-      await page.getByTestId('safe-next').click()
-      await hold(page)
-    },
-  },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
   {
     name: 'label',
@@ -77,21 +68,6 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('plate-can-read').click()
       await page.getByTestId('label-line').fill('45.5 MFD ±6% 440VAC')
       await page.getByTestId('label-question').waitFor()
-    },
-  },
-  {
-    name: 'terminals',
-    path: `${job(2)}/plates`,
-    wait: 'to-old-can',
-    prepare: async (page) => {
-      await page.getByTestId('to-old-can').click()
-      await page.getByRole('radio', { name: 'posts unmarked' }).click()
-      for (const pair of ['1-2', '1-3', '2-3']) {
-        await page.getByTestId(`pair-${pair}`).click()
-        await hold(page)
-        await page.getByTestId('meter-hold').click()
-      }
-      await page.getByTestId('terminals').waitFor()
     },
   },
   {
@@ -110,15 +86,6 @@ const VIEWS: readonly View[] = [
   },
   { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
-  {
-    name: 'speeds',
-    path: `${job(4)}/motor`,
-    wait: 'match-alder-33b',
-    prepare: async (page) => {
-      await page.getByTestId('sheet-alder-33b').click()
-      await page.getByTestId('idle-blue').scrollIntoViewIfNeeded()
-    },
-  },
   { name: 'match-wide', path: `${job(4)}/motor`, wait: 'match-alder-33b', size: WIDE },
   {
     name: 'rotation',
@@ -143,7 +110,63 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('mend').waitFor()
     },
   },
-  { name: 'board-night', path: `${job(1)}/board`, wait: 'board', dark: true },
+  {
+    name: 'board-blower',
+    path: `${job(4)}/motor`,
+    wait: 'sheet-alder-33b',
+    prepare: async (page) => {
+      await page.getByTestId('sheet-alder-33b').click()
+      await page.getByTestId('direction').getByRole('radio').first().click()
+      await page.getByTestId('stage-wires').click()
+      await page.getByTestId('wires-next').click()
+      await page.getByTestId('motor-next').click()
+      await page.getByTestId('pick-can').click()
+      await page.getByTestId('can-capacitor-single-7-5').click()
+      await page.getByTestId('capacitor-next').click()
+      await page.getByTestId('mode-figures').waitFor()
+    },
+  },
+  {
+    name: 'curve',
+    path: `${job(1)}/board`,
+    wait: 'board',
+    prepare: async (page) => {
+      await page.getByTestId('what-if').click()
+      await page.getByTestId('chart-rpm').waitFor()
+    },
+  },
+  {
+    name: 'leads',
+    path: `${job(6)}/leads`,
+    wait: 'add-first',
+    prepare: async (page) => {
+      for (const colour of ['black', 'white', 'brown']) {
+        await page.getByTestId(colour === 'black' ? 'add-first' : 'add-ohm-lead').click()
+        await page.getByRole('radio', { name: `Colour: ${colour}`, exact: true }).click()
+        await page.getByRole('radio', { name: 'Stripe: no stripe' }).click()
+      }
+      for (let i = 0; i < 3; i++) {
+        await page.getByTestId('read-next').click()
+        await hold(page)
+        await page.getByTestId('meter-hold').click()
+      }
+      await page.getByTestId('role-black').waitFor()
+    },
+  },
+  { name: 'van', path: '/van', wait: 'line-motor-rowan-25r' },
+  {
+    name: 'tag',
+    path: '/tag',
+    wait: 'tag-name',
+    prepare: async (page) => {
+      await page.getByTestId('tag-name').fill('Birch 25')
+      for (const colour of ['black', 'white', 'brown', 'purple']) {
+        await page.getByTestId('add-lead').click()
+        await page.getByRole('radio', { name: `Colour: ${colour}`, exact: true }).click()
+        await page.getByTestId('set-lead').click()
+      }
+    },
+  },
   { name: 'card', path: `${job(1)}/card`, wait: 'hookup-card' },
   { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
 ]

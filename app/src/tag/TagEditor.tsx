@@ -8,6 +8,7 @@ import { knownSheets } from '@oak/core/job/van'
 import { LeadSheetSchema } from '@oak/core/motor/lead-sheet'
 import { draftOf, EMPTY_TAG, idFor, lookAlikes, rolesOf, sheetOf, tagProblems, withLead, withoutLead, type TagDraft } from '@oak/core/motor/tag-draft'
 import { motorEdits } from '../motor/motor-edits'
+import { bodyFields, withBodyField } from '../plates/body-fields'
 import { PlateCard } from '../plates/PlateCard'
 import { deviceFact, editJob, editVan, theJobs, useVan } from '../state/app'
 import { documentOf } from '../state/jobs'
@@ -80,7 +81,12 @@ export function TagEditor({ job, sheet }: TagEditorProps) {
       <PlateCard title="The tag" testID="tag" fields={tagFields(draft)} onChange={(key, value) => { change(withTagField(draft, key, value)); return null }} />
     </View>
   )
-  const settings = <TagSettings draft={draft} onChange={change} />
+  const settings = (
+    <View style={{ gap: 18 }}>
+      <TagSettings draft={draft} onChange={change} />
+      <PlateCard title="Its body, if you can measure it" testID="tag-body" fields={bodyFields(draft.mechanical)} onChange={(key, value) => { change({ ...draft, mechanical: withBodyField(draft.mechanical, key, value) }); return null }} />
+    </View>
+  )
   const foot = (
     <View style={{ borderTopWidth: 1.5, borderColor: palette.line, padding: 10, gap: 8 }}>
       <Strip problems={wrong ? [wrong, ...problems] : problems} begun={draft.leads.length > 0 || draft.name !== ''} alike={lookAlikes(draft)} />
