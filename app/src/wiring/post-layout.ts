@@ -39,13 +39,16 @@ const CELL_GAP = 6
 const TITLE = 22
 const PADDING = 7
 
+/** Below this width three posts in a row have no room for their labels. */
+const NARROW = 155
+
 /** Stacks the parts; each part's posts stand in rows of three at the most. */
 export function layoutPosts(parts: readonly PartInput[], x: number, width: number): PostLayout {
   const boxes: PartBox[] = []
   const cells = new Map<string, PostCell>()
   let y = 0
   for (const part of parts) {
-    const columns = Math.min(3, part.posts.length)
+    const columns = Math.min(width < NARROW ? 2 : 3, part.posts.length)
     const cellWidth = (width - 2 * PADDING - (columns - 1) * CELL_GAP) / columns
     const rows = Math.ceil(part.posts.length / columns)
     part.posts.forEach((post, i) => {
