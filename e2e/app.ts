@@ -67,7 +67,8 @@ export const verdict = (page: Page) => page.getByTestId('verdict-sentence')
 export async function move(page: Page, lead: string, post: string): Promise<void> {
   await page.getByTestId(`lead-${lead}`).click()
   await expect(page.getByTestId('in-hand')).toBeVisible()
-  await page.getByTestId(`post-${post}`).click()
+  // On a wide screen the old hookup stands beside, with posts of the same names.
+  await page.getByTestId('board').getByTestId(`post-${post}`).click()
 }
 
 /** Everything the device has was taken by the server. */
