@@ -60,6 +60,8 @@ export interface JobDocument {
   readonly speedChoices: Readonly<Record<string, SpeedName>>
   /** Parts taken of the van's stock, by line. */
   readonly taken: Readonly<Record<string, { readonly quantity: number }>>
+  /** Sections that read open or shorted, by "can section" (see deadKey). */
+  readonly deadSections: Readonly<Record<string, boolean>>
   /** What was ticked of the list of what to carry up, by item. */
   readonly carried: Readonly<Record<string, boolean>>
 }
@@ -100,5 +102,6 @@ export const EMPTY_JOB: JobDocument = {
   rotationSources: {},
   speedChoices: {},
   taken: {},
+  deadSections: {},
   carried: {},
 }

@@ -116,7 +116,7 @@ export const FIELDS = {
 /**
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
  * plate lines by plate, what tells the rotation by its kind,
- * speeds by output, parts of the van by line, what is carried up by item. */
+ * speeds by output, parts of the van by line, what is carried up by item, dead sections by can and section. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -128,6 +128,7 @@ export const KEYED_FIELDS = {
   photos: PhotoSchema,
   rotationSources: RotationSourceSchema,
   taken: v.strictObject({ quantity: v.pipe(v.number(), v.integer('Parts are counted.'), v.minValue(1, 'One part is taken at least.'), v.maxValue(99, 'No job takes more than 99 of one part.')) }),
+  deadSections: v.boolean('Dead is yes or no.'),
   carried: v.boolean('Carried is yes or no.'),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const

@@ -34,11 +34,19 @@ export function hookupNeeds(job: JobDocument): HookupNeed[] {
 /** A motor without a capacitor, on a unit whose old one served only the fan: nothing to fit. */
 export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean => !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
 
+/** The key of a section in `deadSections`: a section that died in one can is alive in another. */
+export const deadKey = (can: string, section: string): string => `${can} ${section}`.slice(0, 60)
+
+/** The can with its dead sections left out: nothing is planned on them, and no lead is shown a place there. */
+export function liveCan({ can, deadSections }: Pick<JobDocument, 'can' | 'deadSections'>): JobDocument['can'] {
+  return can && { ...can, sections: can.sections.filter((s) => !deadSections[deadKey(can.id, s.id)]) }
+}
+
 /** The operation's input; null while something is missing (see hookupNeeds). */
 export function hookupInput(job: JobDocument): HookupInput | null {
   if (hookupNeeds(job).length > 0 || !job.unit || !job.motor) return null
   const leads = new Set(job.motor.leads.map((lead) => lead.id))
-  const can = needsCan(job) ? job.can : null
+  const can = needsCan(job) ? liveCan(job) : null
   return {
     unit: job.unit,
     wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),

@@ -23,9 +23,10 @@ const SPEEDS = { unit: furnace.unit.id, wires: furnace.wires, sheet: furnace.she
 const BLADE = { diameterInches: 22, pitchDegrees: null, blades: 3, widthInches: 4, boreInches: 0.5, hand: 'CW' }
 const STOCK = { rows: [['kind', 'name', 'quantity'], ['part', 'Tie', '50']], countedAt: 1_800_000_000_000 }
 const OHMS = { leads: ['black', 'white', 'brown'], pairs: [{ between: ['black', 'white'], ohms: 18.7 }, { between: ['black', 'brown'], ohms: 'OL' }] }
+const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id: 'HERM', microfarads: 45 }, { id: 'FAN', microfarads: 5 }] }], loads: [{ load: 'HERM', microfarads: 45 }, { load: 'FAN', microfarads: 5 }] }
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
-  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
+  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'capacitor-plan': PLAN, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -74,6 +75,10 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['find-leads', { ...OHMS, pairs: [{ between: ['black', 'black'], ohms: 3 }] }, 'pairs.0.between: “black” is read against itself.'],
     ['find-leads', { ...OHMS, pairs: [{ between: ['black', 'white'], ohms: -1 }] }, 'pairs.0.ohms: Ohms are a number from 0 up, or OL.'],
     ['next-pair', { ...OHMS, meter: { resolutionOhms: 0, percent: 1, leadOhms: 0 } }, 'meter.resolutionOhms: The meter’s resolution must be above 0 Ω.'],
+    ['capacitor-plan', { ...PLAN, loads: [] }, 'loads: At least one load is needed: what is the capacitor for?'],
+    ['capacitor-plan', { ...PLAN, loads: [{ load: 'FAN', microfarads: 0 }] }, 'loads.0.microfarads: The load must be above 0 µF.'],
+    ['capacitor-plan', { ...PLAN, aims: ['error', 'error', 'parts', 'jumpers', 'cost'] }, 'aims: The order names each aim once: error, parts, jumpers, cost, versatile.'],
+    ['capacitor-plan', { ...PLAN, stock: [{ ...PLAN.stock[0], sections: [] }] }, 'stock.0.sections: A capacitor has one section at least.'],
     ['carry-list', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['carry-list', { unit: unit.id, counts: { jumpers: -1, landed: 0, insulated: 0 } }, 'counts.jumpers: Jumpers cannot be below 0.'],
     ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],

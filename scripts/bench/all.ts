@@ -1,4 +1,5 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchStockPlan } from './stock-plan'
 import { benchProof } from './proof'
 import { benchMatch } from './match'
 import { benchTapPlan } from './tap-plan'
@@ -8,6 +9,7 @@ async function main(): Promise<void> {
   await benchTapPlan()
   benchMatch()
   benchProof()
+  await benchStockPlan()
   benchWire()
 }
 

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
-import { hookupInput, needsCan, type HookupNeed } from '@oak/core/job/hookup-input'
+import { hookupInput, liveCan, needsCan, type HookupNeed } from '@oak/core/job/hookup-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { NO_CAN } from '@oak/core/wiring/new-can'
@@ -79,7 +79,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const [sheetOpen, setSheetOpen] = useState<'reasons' | 'curve' | 'old' | null>(null)
   const { edit, undo, redo } = useUndo(id)
   const sheet = job.motor
-  const can = needsCan(job) ? job.can : NO_CAN
+  const can = needsCan(job) ? liveCan(job) : NO_CAN
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
   const leads = useMemo(() => (sheet ? boardLeads(sheet, answer) : []), [sheet, answer])
   const parts = useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads])

@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import type { Can, Load } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
-import { needsCan } from '@oak/core/job/hookup-input'
+import { deadKey, liveCan, needsCan } from '@oak/core/job/hookup-input'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD, NEW_C, PROTECTED_POST } from '@oak/core/wiring/new-can'
@@ -15,13 +15,14 @@ import { editJob, useVan } from '../state/app'
 import { offeredCans } from '../van/van-model'
 import { Choice } from '../ui/Choice'
 import { NumberPad } from '../ui/NumberPad'
-import { PrimaryButton } from '../ui/PrimaryButton'
+import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { CanPicker } from './CanPicker'
 import { CanView } from './CanView'
+import { PlanSheet } from './PlanSheet'
 import { Readings } from './Readings'
 
 function usePlan(job: JobDocument, can: Can, shared: boolean) {
@@ -31,7 +32,7 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
     if (job.motor?.capacitor) list.push({ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads })
     return list
   }, [shared, job.compressorMicrofarads, job.motor])
-  const input = useMemo(() => (loads.length > 0 ? { sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer: job.prefer } : null), [can, loads, job.prefer])
+  const input = useMemo(() => (loads.length > 0 && can.sections.length > 0 ? { sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer: job.prefer } : null), [can, loads, job.prefer])
   const result = useOperation('tap-plan', input)
   return { loads, plan: result?.ok ? (result.output as TapPlan) : null, problem: result && !result.ok ? result.error.message : null }
 }
@@ -41,8 +42,15 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
   const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
   const { document: van, left } = useVan()
   const can = job.can ?? (offeredCans(van, left)[0] as Can)
-  const { plan, problem } = usePlan(job, can, shared)
-  const lacks = shared && !job.compressorMicrofarads ? 'Enter what the compressor needs.' : !job.motor ? 'Pick the motor first: its tag says what the fan needs.' : null
+  const live = useMemo(() => liveCan({ can, deadSections: job.deadSections }) ?? can, [can, job.deadSections])
+  const dead = new Set(can.sections.filter((s) => !live.sections.includes(s)).map((s) => s.id))
+  const [listing, setListing] = useState(false)
+  const { plan, problem } = usePlan(job, live, shared)
+  const lacks = shared && !job.compressorMicrofarads ? 'Enter what the compressor needs.' : !job.motor ? 'Pick the motor first: its tag says what the fan needs.' : live.sections.length === 0 ? 'Every section of this can is dead: take another.' : null
+  const kill = (section: string) => {
+    const key = deadKey(can.id, section)
+    editJob(id, [...(job.can ? [] : [{ path: ['can'], value: can }]), { path: ['deadSections', key], value: job.deadSections[key] ? null : true }])
+  }
   const onward = () => {
     if (!job.can && needsCan(job)) editJob(id, [{ path: ['can'], value: can }])
     router.replace(`/job/${id}/board`)
@@ -57,7 +65,10 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
       picture={
         <View style={{ gap: 12 }}>
           <Needs id={id} job={job} shared={shared} />
-          <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} /></View>
+          <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} dead={dead} onSection={(section) => kill(section)} /></View>
+          <Words size="tiny" tone="quiet">Press a section that reads open or shorted: it is crossed out and planned around.</Words>
+          {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? <QuietButton text="Best from the van" icon="van" onPress={() => setListing(true)} testID="best-from-van" /> : null}
+          {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
           <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
           {shared ? <HardStart id={id} job={job} can={can} /> : null}
           <Choice label="Plan" value={job.prefer} onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])} options={[{ value: 'exact', text: 'closest value' }, { value: 'simple', text: 'fewest jumpers', hint: `within ±${figure(can.tolerancePercent)} %` }]} />

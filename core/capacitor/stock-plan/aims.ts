@@ -1,0 +1,29 @@
+// What a plan from stock aims at, in the technician's order. All plans are within tolerance; these decide among them.
+
+export const AIMS = ['error', 'parts', 'jumpers', 'cost', 'versatile'] as const
+/**
+ * `error` the least worst deviation of any load; `parts` the fewest capacitors; `jumpers` the fewest joined sections; `cost` the
+ * cheapest parts; `versatile` the versatile parts stay on the van.
+ */
+export type Aim = (typeof AIMS)[number]
+
+/** The usual order. Common practice, no source. */
+export const USUAL_AIMS: readonly Aim[] = ['parts', 'error', 'jumpers', 'versatile', 'cost']
+
+export interface PlanScore {
+  /** Worst deviation of any load, as a share in whole millionths, so that ties are ties. */
+  readonly error: number
+  readonly parts: number
+  readonly jumpers: number
+  readonly cost: number
+  readonly versatile: number
+}
+
+/** Below 0: a is better. */
+export function compareScores(a: PlanScore, b: PlanScore, aims: readonly Aim[]): number {
+  for (const aim of aims) if (a[aim] !== b[aim]) return a[aim] - b[aim]
+  return 0
+}
+
+/** Deviation of a sum from its target in millionths, rounded up to the next whole one. Both in picofarads. */
+export const deviation = (sum: number, target: number): number => Math.round((Math.abs(sum - target) * 1e6) / target)

@@ -1,0 +1,112 @@
+import fc from 'fast-check'
+import { toPicofarads } from '../../quantity/exact'
+import { AIMS, USUAL_AIMS, type Aim } from './aims'
+import { planFromStock, seriesPairs, type StockPlanInput } from './plan'
+import type { StockPart } from './part'
+import { searchStock } from './search'
+import { startHighs } from '../tap-plan/testing/highs'
+import { highsStock } from './testing/highs'
+import { madeVan } from './testing/vans'
+import { exhaustiveStock } from './testing/exhaustive'
+
+const part = (id: string, values: number[], more: Partial<StockPart> = {}): StockPart => ({ id, name: id, volts: 440, quantity: 1, cents: 1000 * values.length, sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })), ...more })
+const VAN = [part('dual', [45, 5]), part('six', [25, 20, 10, 5, 5, 2.5]), part('s5', [5], { quantity: 2 }), part('s7', [7.5]), part('s40', [40])]
+const plan = (loads: [string, number][], more: Partial<StockPlanInput> = {}) => planFromStock({ parts: VAN, loads: loads.map(([load, microfarads]) => ({ load, microfarads, volts: 370 })), tolerancePercent: 6, aims: USUAL_AIMS, mostParts: 3, keep: 3, ...more })
+
+describe('from the van', () => {
+  it('one dual serves both loads without a jumper', () => {
+    const { plans, proven } = plan([['HERM', 45], ['FAN', 5]])
+    expect(plans[0]).toMatchObject({ cans: [{ part: 'dual' }], jumperCount: 0, worstErrorPercent: 0, ties: [] })
+    expect(proven).toBe(true)
+  })
+  it('two singles do when that keeps the multi-tap on the van', () => {
+    const { plans } = plan([['HERM', 40], ['FAN', 7.5]], { aims: ['error', 'versatile', 'parts', 'jumpers', 'cost'] })
+    expect(plans[0]?.cans.map((c) => c.part).sort()).toEqual(['s40', 's7'])
+    expect(plans[0]?.ties).toEqual([1])
+    expect(plan([['HERM', 40], ['FAN', 7.5]]).plans[0]?.cans.map((c) => c.part)).toEqual(['six'])
+  })
+  it('the lead lands on the largest section, and each jumper carries only its own share', () => {
+    const group = plan([['FAN', 12.5]]).plans[0]!.groups[0]!
+    expect(group.sections[0]!.microfarads).toBe(Math.max(...group.sections.map((s) => s.microfarads)))
+    for (const { to, share } of group.jumpers) expect(share).toBeCloseTo(to.microfarads / 12.5, 9)
+  })
+  it('a rating below the tag’s is never planned; a higher one is', () => {
+    const low = VAN.map((p) => ({ ...p, volts: 250 }))
+    expect(plan([['FAN', 5]], { parts: low }).problems).toEqual(['No capacitor on the van is left, alive and rated 370 V or more.'])
+  })
+  it('what was measured counts before what is printed, and a dead section not at all', () => {
+    const weak = part('weak', [5], { sections: [{ id: '0', microfarads: 5, measured: 4.2, dead: false }] })
+    expect(plan([['FAN', 5]], { parts: [weak] }).plans).toEqual([])
+    const dead = part('dead', [45, 5], { sections: [{ id: '0', microfarads: 45, measured: null, dead: false }, { id: '1', microfarads: 5, measured: null, dead: true }] })
+    expect(plan([['HERM', 45], ['FAN', 5]], { parts: [dead] }).plans).toEqual([])
+  })
+  it('a section killed re-plans with what is left', () => {
+    const six = (deadIndex: number) => part('six', [], { sections: [25, 20, 10, 5, 5, 2.5].map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: i === deadIndex })) })
+    const used = (deadIndex: number) => plan([['HERM', 30], ['FAN', 5]], { parts: [six(deadIndex)] }).plans[0]?.groups.flatMap((g) => g.sections.map((s) => s.section))
+    expect(used(-1)).toBeDefined()
+    for (const killed of [0, 1, 2]) {
+      expect(used(killed)).toBeDefined()
+      expect(used(killed)).not.toContain(`${killed}`)
+    }
+  })
+  it('none left, none at all, nothing near: each in words', () => {
+    expect(plan([['FAN', 5]], { parts: [] }).problems).toEqual(['There are no capacitors on the van.'])
+    expect(plan([['FAN', 5]], { parts: [part('x', [5], { quantity: 0 })] }).problems[0]).toContain('No capacitor on the van is left')
+    expect(plan([['FAN', 500]]).problems).toEqual(['FAN: nothing on the van joins to 500 µF ± 6 %; the nearest single section is 45 µF.'])
+  })
+  it('an unknown price is said to be unknown', () => expect(plan([['FAN', 7.5]], { parts: [part('x', [7.5], { cents: null })] }).plans[0]?.cents).toBeNull())
+  it('further plans take other parts and say what they gain', () => {
+    const { plans } = plan([['HERM', 45], ['FAN', 5]], { keep: 4 })
+    expect(new Set(plans.map((p) => p.cans.map((c) => c.part).sort().join())).size).toBe(plans.length)
+    expect(plans.length).toBeGreaterThan(1)
+  })
+})
+
+describe('in series, only when asked', () => {
+  it('20 and 20 make 10, with half the volts on each; unlike values share inversely (textbook)', () => {
+    const parts = [part('a', [20], { quantity: 2 }), part('b', [30]), part('c', [15])]
+    expect(seriesPairs(parts, 10, 440, 6)).toEqual([
+      { parts: ['a', 'a'], microfarads: 10, errorPercent: 0, volts: [220, 220] },
+      { parts: ['b', 'c'], microfarads: 10, errorPercent: 0, volts: [expect.closeTo(146.67, 1), expect.closeTo(293.33, 1)] },
+    ])
+  })
+  it('not beyond the rating of either', () => expect(seriesPairs([part('a', [20], { volts: 250 }), part('b', [20], { volts: 100 })], 10, 440, 6)).toEqual([]))
+})
+
+const trade = fc.constantFrom(2, 2.5, 3, 4, 5, 6, 7.5, 10, 12.5, 15, 20, 25, 30, 35, 40, 45, 50)
+const anyPart = fc.record({ values: fc.array(trade, { minLength: 1, maxLength: 3 }), quantity: fc.integer({ min: 0, max: 2 }), cents: fc.option(fc.integer({ min: 100, max: 5000 }), { nil: null }), measured: fc.option(fc.double({ min: 0.85, max: 1.1, noNaN: true }), { nil: null }) })
+const anyVan = fc.record({ parts: fc.array(anyPart, { minLength: 1, maxLength: 4 }), targets: fc.array(trade, { minLength: 1, maxLength: 2 }), tolerance: fc.constantFrom(0, 3, 6, 10), aims: fc.shuffledSubarray([...AIMS], { minLength: 5, maxLength: 5 }), mostParts: fc.integer({ min: 1, max: 3 }) })
+
+it('is the optimum that exhaustive enumeration finds, in every order of the aims (500 vans)', () => {
+  let found = 0
+  fc.assert(fc.property(anyVan, ({ parts: raw, targets, tolerance, aims, mostParts }) => {
+    const parts = raw.map((p, i): StockPart => part(`p${i}`, p.values, { quantity: p.quantity, cents: p.cents, sections: p.values.map((microfarads, s) => ({ id: `${s}`, microfarads, measured: s === 0 && p.measured !== null ? Math.round(100 * microfarads * p.measured) / 100 : null, dead: false })) }))
+    const picofarads = targets.map(toPicofarads)
+    const { plans, proven } = searchStock({ parts, targets: picofarads, tolerancePercent: tolerance, aims: aims as Aim[], mostParts, keep: 1 })
+    expect(proven).toBe(true)
+    const oracle = exhaustiveStock(parts, picofarads, tolerance, aims as Aim[], mostParts)
+    expect(plans[0]?.score ?? null).toEqual(oracle)
+    if (oracle) found += 1
+  }), { numRuns: 500, seed: 6 })
+  expect(found).toBeGreaterThan(60)
+}, 120_000)
+
+it('is the optimum that HiGHS finds, in every order of the aims (200 vans of 40 parts)', async () => {
+  const highs = await startHighs()
+  let found = 0
+  for (let seed = 1; seed <= 200; seed++) {
+    const { parts: made, loads } = madeVan(seed, 40)
+    const parts = made.map((p) => ({ ...p, quantity: 1 }))
+    const aims = [...AIMS.slice(seed % 5), ...AIMS.slice(0, seed % 5)]
+    const rival = highsStock(highs, parts, loads, 6, aims, 2)
+    const ours = searchStock({ parts, targets: loads.map(toPicofarads), tolerancePercent: 6, aims, mostParts: 2, keep: 1 })
+    expect([seed, ours.proven, ours.plans.length > 0]).toEqual([seed, true, rival !== null])
+    if (!rival) continue
+    found += 1
+    const { error, ...whole } = ours.plans[0]!.score
+    const { error: theirs, ...wholeOfTheirs } = rival
+    expect([seed, whole]).toEqual([seed, wholeOfTheirs])
+    expect(Math.abs(error / 1e6 - (theirs as number))).toBeLessThan(2e-6)
+  }
+  expect(found).toBeGreaterThan(150)
+}, 240_000)

@@ -1,0 +1,138 @@
+// From the stock and what the loads ask for to which part to fit and how: each load's group, its lead, its jumpers, the ties of C.
+import { figure, percentText } from '../../quantity/display'
+import { toMicrofarads, toPicofarads } from '../../quantity/exact'
+import type { Aim, PlanScore } from './aims'
+import { valueOf, type StockPart, type StockSection } from './part'
+import { searchStock, type FoundPlan } from './search'
+
+export interface WantedLoad {
+  readonly load: string
+  readonly microfarads: number
+  /** The least rating that its tag asks for, V. */
+  readonly volts: number
+}
+
+export interface StockPlanInput {
+  readonly parts: readonly StockPart[]
+  readonly loads: readonly WantedLoad[]
+  readonly tolerancePercent: number
+  readonly aims: readonly Aim[]
+  readonly mostParts: number
+  readonly keep: number
+}
+
+/** A section of a part of the plan; `can` counts the parts of the plan from 0. */
+export interface PlannedSection {
+  readonly can: number
+  readonly section: string
+  readonly microfarads: number
+}
+
+export interface PlannedGroup {
+  readonly load: string
+  /** Largest first: the lead lands on the first. */
+  readonly sections: readonly PlannedSection[]
+  readonly microfarads: number
+  readonly errorPercent: number
+  /** From the lead's section to each further one, with the share of the group's current that it carries. */
+  readonly jumpers: readonly { readonly to: PlannedSection; readonly share: number }[]
+}
+
+export interface StockPlan {
+  /** The parts to take, one entry for each capacitor. */
+  readonly cans: readonly { readonly part: string; readonly name: string }[]
+  readonly groups: readonly PlannedGroup[]
+  /** Cans whose C is tied to the first can's. */
+  readonly ties: readonly number[]
+  readonly worstErrorPercent: number
+  readonly jumperCount: number
+  /** null: a part's price is not known. */
+  readonly cents: number | null
+  readonly why: string
+}
+
+export interface StockPlans {
+  /** Best first, each with other parts than those before it. */
+  readonly plans: readonly StockPlan[]
+  /** Nothing better exists for these aims. */
+  readonly proven: boolean
+  /** Why there is no plan, in words; empty when there is one. */
+  readonly problems: readonly string[]
+}
+
+export function planFromStock({ parts, loads, tolerancePercent, aims, mostParts, keep }: StockPlanInput): StockPlans {
+  const volts = Math.max(...loads.map((l) => l.volts))
+  const usable = parts.filter((part) => part.volts >= volts && part.quantity > 0 && part.sections.some((s) => !s.dead))
+  const none = (problem: string): StockPlans => ({ plans: [], proven: true, problems: [problem] })
+  if (parts.length === 0) return none('There are no capacitors on the van.')
+  if (usable.length === 0) return none(`No capacitor on the van is left, alive and rated ${figure(volts)} V or more.`)
+  const targets = loads.map((l) => toPicofarads(l.microfarads))
+  const { plans, proven } = searchStock({ parts: usable, targets, tolerancePercent, aims, mostParts, keep })
+  if (plans.length === 0) return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
+  return { plans: plans.map((plan, i) => describe(usable, loads, targets, plan, i === 0 ? null : (plans[0] as FoundPlan).score)), proven, problems: [] }
+}
+
+function describe(parts: readonly StockPart[], loads: readonly WantedLoad[], targets: readonly number[], { options, score }: FoundPlan, best: PlanScore | null): StockPlan {
+  const cans = options.map((o) => parts[o.part] as StockPart)
+  const groups = loads.map(({ load }, l): PlannedGroup => {
+    const sections = options.flatMap((option, can) => option.assignment.flatMap((to, s): (PlannedSection & { value: number })[] => {
+      const section = (cans[can] as StockPart).sections[s] as StockSection
+      return to === l ? [{ can, section: section.id, microfarads: section.measured ?? section.microfarads, value: valueOf(section) }] : []
+    })).sort((a, b) => b.value - a.value || a.can - b.can)
+    const sum = sections.reduce((total, s) => total + s.value, 0)
+    const plain = sections.map(({ can, section, microfarads }) => ({ can, section, microfarads }))
+    return {
+      load, sections: plain,
+      microfarads: toMicrofarads(sum),
+      errorPercent: (100 * (sum - (targets[l] as number))) / (targets[l] as number),
+      jumpers: plain.slice(1).map((to, i) => ({ to, share: (sections[i + 1]?.value ?? 0) / sum })),
+    }
+  })
+  const prices = cans.map((can) => can.cents)
+  return {
+    cans: cans.map(({ id, name }) => ({ part: id, name })),
+    groups,
+    ties: cans.flatMap((_, i) => (i > 0 ? [i] : [])),
+    worstErrorPercent: Math.max(...groups.map((g) => Math.abs(g.errorPercent))),
+    jumperCount: score.jumpers,
+    cents: prices.some((p) => p === null) ? null : prices.reduce((sum: number, p) => sum + (p as number), 0),
+    why: whyText(groups, score, best),
+  }
+}
+
+function whyText(groups: readonly PlannedGroup[], score: PlanScore, best: PlanScore | null): string {
+  const values = groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')
+  const fit = `${score.parts === 1 ? 'One capacitor' : `${score.parts} capacitors`}, ${score.jumpers === 0 ? 'no jumper' : score.jumpers === 1 ? 'one jumper' : `${score.jumpers} jumpers`}: ${values}.`
+  if (!best) return `${fit} Nothing better for these aims.`
+  const gains = [
+    score.error < best.error ? 'closer' : '', score.parts < best.parts ? 'fewer capacitors' : '', score.jumpers < best.jumpers ? 'fewer jumpers' : '', score.cost < best.cost ? 'cheaper' : '', score.versatile < best.versatile ? 'leaves the versatile cans' : '',
+  ].filter(Boolean)
+  return gains.length > 0 ? `${fit} Against the best: ${gains.join(', ')}.` : fit
+}
+
+/** What comes nearest alone, so that it is known how far off the van is. */
+function nearestText(parts: readonly StockPart[], { load, microfarads }: WantedLoad, tolerancePercent: number): string {
+  const values = parts.flatMap((part) => part.sections.filter((s) => !s.dead).map((s) => s.measured ?? s.microfarads))
+  const nearest = values.sort((a, b) => Math.abs(a - microfarads) - Math.abs(b - microfarads))[0]
+  return `${load}: nothing on the van joins to ${figure(microfarads)} µF ± ${figure(tolerancePercent)} %${nearest === undefined ? '' : `; the nearest single section is ${figure(nearest)} µF`}.`
+}
+
+/** Two sections in series, only when asked: C = ab/(a+b), and the volts divide inversely to the values (textbook). */
+export interface SeriesPair {
+  readonly parts: readonly [string, string]
+  readonly microfarads: number
+  readonly errorPercent: number
+  /** Across each, with `volts` across both. */
+  readonly volts: readonly [number, number]
+}
+
+export function seriesPairs(parts: readonly StockPart[], target: number, volts: number, tolerancePercent: number): SeriesPair[] {
+  const singles = parts.filter((p) => p.sections.length === 1 && !p.sections[0]?.dead && p.quantity > 0).map((p) => ({ id: p.id, volts: p.volts, quantity: p.quantity, value: p.sections[0]?.measured ?? p.sections[0]?.microfarads ?? 0 }))
+  return singles.flatMap((a, i) => singles.slice(i).flatMap((b): SeriesPair[] => {
+    if (a === b && a.quantity < 2) return []
+    const microfarads = (a.value * b.value) / (a.value + b.value)
+    const errorPercent = (100 * (microfarads - target)) / target
+    const across: [number, number] = [(volts * b.value) / (a.value + b.value), (volts * a.value) / (a.value + b.value)]
+    return Math.abs(errorPercent) <= tolerancePercent + 1e-9 && across[0] <= a.volts && across[1] <= b.volts ? [{ parts: [a.id, b.id], microfarads, errorPercent, volts: across }] : []
+  })).sort((a, b) => Math.abs(a.errorPercent) - Math.abs(b.errorPercent))
+}

@@ -1,0 +1,43 @@
+// Every set of capacitors and every way of joining their sections, one after another: slow, obvious, shares nothing with the search.
+import { deviation, type Aim, type PlanScore } from '../aims'
+import type { StockPart } from '../part'
+
+/** The best score, or null when nothing is within tolerance. Values in whole picofarads. */
+export function exhaustiveStock(parts: readonly StockPart[], targets: readonly number[], tolerancePercent: number, aims: readonly Aim[], mostParts: number): PlanScore | null {
+  let best: PlanScore | null = null
+  const pieces = parts.flatMap((part, p) => Array.from({ length: Math.min(part.quantity, mostParts) }, () => p))
+  const visit = (start: number, chosen: number[]) => {
+    if (chosen.length > 0) tryAll(chosen)
+    if (chosen.length === mostParts) return
+    for (let i = start; i < pieces.length; i++) visit(i + 1, [...chosen, pieces[i] as number])
+  }
+  const tryAll = (chosen: readonly number[]) => {
+    const sections = chosen.flatMap((p, can) => (parts[p] as StockPart).sections.filter((s) => !s.dead).map((s) => ({ can, value: Math.round((s.measured ?? s.microfarads) * 1e6) })))
+    const choices = targets.length + 1
+    for (let code = 0; code < choices ** sections.length; code++) {
+      const sums = targets.map(() => 0)
+      const usedCans = new Set<number>()
+      let used = 0
+      let rest = code
+      for (const { can, value } of sections) {
+        const load = (rest % choices) - 1
+        rest = Math.floor(rest / choices)
+        if (load < 0) continue
+        sums[load] = (sums[load] as number) + value
+        usedCans.add(can)
+        used += 1
+      }
+      if (usedCans.size !== chosen.length) continue
+      if (!sums.every((sum, l) => Math.abs(sum - (targets[l] as number)) * 100 <= (targets[l] as number) * tolerancePercent + 1e-3)) continue
+      const score: PlanScore = {
+        error: Math.max(...sums.map((sum, l) => deviation(sum, targets[l] as number))),
+        parts: chosen.length, jumpers: used - targets.length,
+        cost: chosen.reduce((sum, p) => sum + ((parts[p] as StockPart).cents ?? 0), 0),
+        versatile: chosen.reduce((sum, p) => sum + (parts[p] as StockPart).sections.filter((s) => !s.dead).length, 0),
+      }
+      if (!best || aims.map((aim) => score[aim] - (best as PlanScore)[aim]).find((d) => d !== 0)! < 0) best = score
+    }
+  }
+  visit(0, [])
+  return best
+}
