@@ -48,3 +48,41 @@ test('nothing on the van reaches it: said with the nearest, and nothing is chang
   await app.getByTestId('best-from-van').click()
   await expect(app.getByTestId('plan-problem').first()).toContainText('nothing on the van joins to 500 µF')
 })
+
+test('what the van covers is a picture that can be pressed', async ({ app }) => {
+  await app.getByTestId('to-van').click()
+  await app.getByTestId('kinds').getByRole('radio', { name: /Cans/ }).click()
+  await app.getByTestId('to-coverage').click()
+  await expect(app.getByTestId('coverage-met')).toContainText(/\d+ of 120 pairs can be met\./, { timeout: 30_000 })
+  await app.getByTestId('cell-45-5').click()
+  await expect(app.getByTestId('coverage-cell')).toContainText('45/5: one capacitor, exact (Dual 45/5).')
+  await expect(app.getByTestId('cell-45-6')).toHaveAttribute('aria-label', '45/6: cannot be met')
+})
+
+test.describe('restock', () => {
+  test.use({ demo: false })
+  test('over many past calls takes long, is stopped at once, and answers when it is let run', async ({ app, server }) => {
+    const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+    const at = Date.now()
+    const change = (n: number, job: string, path: string[], value: unknown) => ({ id: id(n), job, path, value, at: at + n, device: id(999_999), technician: '' })
+    const van = '00000000-0000-4000-8000-00000000a0ad'
+    const changes = [
+      change(1, van, ['stock', 'capacitor-s5'], { kind: 'capacitor', name: 'Single 5', quantity: 1, cents: null, countedAt: at, layout: 'single', microfarads: [5], volts: 440, tolerancePercent: 6, protectedStart: false }),
+      ...Array.from({ length: 300 }, (_, i) => change(10 + i, id(10_000 + i), ['compressorMicrofarads'], 15 + ((i * 7) % 66))),
+    ]
+    const put = await app.request.post(`${server.url}/api/changes`, { data: { changes } })
+    expect(put.ok()).toBe(true)
+    await app.reload()
+    await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+    await app.getByTestId('to-van').click()
+    await app.getByTestId('to-coverage').click()
+    await expect(app.getByTestId('restock')).toContainText('300 past calls')
+    await app.getByTestId('restock-ask').click()
+    await app.getByTestId('restock-cancel').click()
+    await expect(app.getByTestId('restock-left')).toHaveText('Stopped. Nothing was changed.')
+    await app.getByTestId('most').click()
+    await enterNumber(app, '1')
+    await app.getByTestId('restock-ask').click()
+    await expect(app.getByTestId('restock-answer')).toContainText('0 calls could be met before', { timeout: 60_000 })
+  })
+})

@@ -26,7 +26,7 @@ const OHMS = { leads: ['black', 'white', 'brown'], pairs: [{ between: ['black', 
 const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id: 'HERM', microfarads: 45 }, { id: 'FAN', microfarads: 5 }] }], loads: [{ load: 'HERM', microfarads: 45 }, { load: 'FAN', microfarads: 5 }] }
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
-  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'capacitor-plan': PLAN, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
+  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -79,6 +79,9 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['capacitor-plan', { ...PLAN, loads: [{ load: 'FAN', microfarads: 0 }] }, 'loads.0.microfarads: The load must be above 0 µF.'],
     ['capacitor-plan', { ...PLAN, aims: ['error', 'error', 'parts', 'jumpers', 'cost'] }, 'aims: The order names each aim once: error, parts, jumpers, cost, versatile.'],
     ['capacitor-plan', { ...PLAN, stock: [{ ...PLAN.stock[0], sections: [] }] }, 'stock.0.sections: A capacitor has one section at least.'],
+    ['coverage', { stock: PLAN.stock, fans: [] }, 'fans: At least one value is needed.'],
+    ['restock', { stock: [], catalogue: [], calls: [], most: 0 }, 'most: One purchase at least.'],
+    ['restock', { stock: [], catalogue: [], calls: [], budget: -5 }, 'budget: The budget cannot be below 0.'],
     ['carry-list', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['carry-list', { unit: unit.id, counts: { jumpers: -1, landed: 0, insulated: 0 } }, 'counts.jumpers: Jumpers cannot be below 0.'],
     ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],

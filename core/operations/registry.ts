@@ -4,6 +4,7 @@ import { problemsOf, type Problem } from '../quantity/problem'
 import { assignSpeeds } from './assign-speeds'
 import { capacitorPlan } from './capacitor-plan'
 import { carry } from './carry-list'
+import { coverage, restockOperation } from './coverage'
 import { benchCapacitor } from './bench-capacitor'
 import { diagnose } from './diagnose'
 import { discharge } from './discharge'
@@ -27,7 +28,7 @@ import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, capacitorPlan, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, capacitorPlan, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
 ]
 
 export interface OperationError {

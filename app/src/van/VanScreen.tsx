@@ -56,6 +56,7 @@ export function VanScreen() {
               { text: 'Read a list', icon: 'file' as const, onPress: () => setOpened({ kind: 'import' }), testID: 'import' },
               { text: 'Save the list', icon: 'save' as const, onPress: export_, testID: 'export', disabled: Object.keys(van.stock).length === 0 },
             ].map((button) => <View key={button.testID} style={{ flex: 1, minWidth: 150 }}><QuietButton {...button} /></View>)}
+            <View style={{ width: '100%' }}><QuietButton text="What these capacitors cover" icon="curve" onPress={() => router.navigate('/van/coverage')} testID="to-coverage" /></View>
             <View style={{ flex: 1, minWidth: 150 }}><QuietButton text="Enter a tag" icon="tag" onPress={() => router.navigate('/tag')} testID="enter-tag" /></View>
             <View style={{ flex: 1, minWidth: 150 }}><QuietButton text="Parts counter" icon="store" onPress={() => setOpened({ kind: 'counter' })} testID="ask-counter" /></View>
           </View>

@@ -32,6 +32,22 @@ function start(): Running {
   return { remote: wrap<Api>(worker), lost }
 }
 
+/** A long computation in a worker of its own; aborting ends it at once, and the promise rejects. */
+export async function runCancellable(name: string, input: unknown, signal: AbortSignal): Promise<OperationResult> {
+  const worker = new Worker(new URL('./operations.worker', window.location.href))
+  try {
+    return await new Promise<OperationResult>((resolve, reject) => {
+      const end = () => reject(new Error('cancelled'))
+      if (signal.aborted) return end()
+      signal.addEventListener('abort', end, { once: true })
+      worker.addEventListener('error', (event) => reject(new Error(event.message || 'the part of the app that computes could not be loaded')))
+      wrap<Api>(worker).run(name, input).then(resolve, reject)
+    })
+  } finally {
+    worker.terminate()
+  }
+}
+
 export async function runInWorker(name: string, input: unknown): Promise<OperationResult> {
   for (let attempt = 1; ; attempt++) {
     running ??= start()

@@ -1,0 +1,192 @@
+// What the stock can and cannot cover, as a picture; what each part adds; what one more would add over the shop's own calls.
+import { useRouter } from 'expo-router'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { ScrollView, useWindowDimensions, View } from 'react-native'
+import Svg, { G, Line, Rect, Text } from 'react-native-svg'
+import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
+import type { CoverageOutput, RestockOutput } from '@oak/core/operations/coverage'
+import { figure } from '@oak/core/quantity/display'
+import { stockParts } from '../capacitor/stock-plan-model'
+import { useJobs, useVan } from '../state/app'
+import { Icon } from '../ui/Icon'
+import { NumberPad } from '../ui/NumberPad'
+import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
+import { Tap } from '../ui/Tap'
+import { FONT, usePalette } from '../ui/theme'
+import { isWide } from '../ui/wide'
+import { Words } from '../ui/Words'
+import { runCancellable, runInWorker } from '../workers/operations'
+import { CATALOGUE, cellText, pastCalls, type Cell } from './coverage-model'
+
+type Stock = ReturnType<typeof stockParts>
+
+/** Column by column, so that the picture fills while it is worked out, and leaving the screen ends it. */
+function useCoverage(stock: Stock) {
+  const [cells, setCells] = useState<readonly Cell[]>([])
+  const [adds, setAdds] = useState<ReadonlyMap<string, number>>(new Map())
+  const [done, setDone] = useState(0)
+  useEffect(() => {
+    let stale = false
+    const run = async () => {
+      setCells([])
+      setAdds(new Map())
+      for (const [i, compressor] of COMPRESSOR_VALUES.entries()) {
+        const result = await runInWorker('coverage', { stock, compressors: [compressor] })
+        if (stale || !result.ok) return
+        const column = result.output as CoverageOutput
+        setCells((now) => [...now, ...column.cells])
+        setAdds((now) => new Map([...stock.map((p): [string, number] => [p.id, (now.get(p.id) ?? 0) + (column.adds.find((a) => a.part === p.id)?.pairs ?? 0)])]))
+        setDone(i + 1)
+      }
+    }
+    void run()
+    return () => {
+      stale = true
+    }
+  }, [stock])
+  return { cells, adds, done }
+}
+
+export function CoverageScreen() {
+  const palette = usePalette()
+  const router = useRouter()
+  const { width } = useWindowDimensions()
+  const wide = isWide(width)
+  const { document: van, left } = useVan()
+  const stock = useMemo(() => stockParts(van, left, {}), [van, left])
+  const { cells, adds, done } = useCoverage(stock)
+  const [chosen, setChosen] = useState<Cell | null>(null)
+  const met = cells.filter((c) => c.parts !== null).length
+  const total = COMPRESSOR_VALUES.length * FAN_VALUES.length
+  const picture = (
+    <View style={{ gap: 10 }}>
+      <Words size="strong" testID="coverage-met">{stock.length === 0 ? 'No capacitors are on the van.' : done < COMPRESSOR_VALUES.length ? `Working it out: ${done} of ${COMPRESSOR_VALUES.length} columns…` : `${met} of ${total} pairs can be met.`}</Words>
+      <Heat cells={cells} width={wide ? Math.min(900, width - SIDE - 40) : width - 24} chosen={chosen} onChoose={setChosen} />
+      <Words live testID="coverage-cell">{chosen ? `${cellText(chosen)}${chosen.by.length > 0 ? ` (${chosen.by.map((id) => van.stock[id]?.name ?? id).join(' + ')})` : ''}.` : 'Press a square: compressor across, fan down. The figure is how many capacitors it takes.'}</Words>
+    </View>
+  )
+  const lists = (
+    <View style={{ gap: 14 }}>
+      <Restock stock={stock} />
+      <Words size="strong" heading={2}>What each part adds</Words>
+      {[...stock].sort((a, b) => (adds.get(b.id) ?? 0) - (adds.get(a.id) ?? 0)).map((p) => (
+        <View key={p.id} style={{ flexDirection: 'row', gap: 10 }}>
+          <Words size="strong" style={{ width: 42, textAlign: 'right' }}>{adds.get(p.id) ?? 0}</Words>
+          <Words style={{ flex: 1 }}>{p.name}{(adds.get(p.id) ?? 0) === 0 ? ': no pair needs it' : ''}</Words>
+        </View>
+      ))}
+    </View>
+  )
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        <Tap label="The van" testID="coverage-back" onPress={() => router.navigate('/van')} style={{ width: 52, height: 50, alignItems: 'center' }}><Icon name="back" color={palette.ink} /></Tap>
+        <Words size="title" heading={1}>What the van covers</Words>
+      </View>
+      {wide ? (
+        <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
+          <View style={{ flex: 1 }}><ScrollView contentContainerStyle={{ padding: 20 }}>{picture}</ScrollView></View>
+          <View style={{ width: SIDE, borderLeftWidth: 1.5, borderColor: palette.line }}><ScrollView contentContainerStyle={{ padding: 16 }}>{lists}</ScrollView></View>
+        </View>
+      ) : <ScrollView contentContainerStyle={{ padding: 12, gap: 18 }}>{picture}{lists}</ScrollView>}
+    </View>
+  )
+}
+
+const SIDE = 400
+const LEFT = 38
+const TOP = 6
+const FOOT = 26
+
+interface HeatProps {
+  readonly cells: readonly Cell[]
+  readonly width: number
+  readonly chosen: Cell | null
+  readonly onChoose: (cell: Cell) => void
+}
+
+/** Met squares carry the number of capacitors and are the darker the fewer; unmet ones are crossed. */
+function Heat({ cells, width, chosen, onChoose }: HeatProps) {
+  const palette = usePalette()
+  const cw = (width - LEFT) / COMPRESSOR_VALUES.length
+  const ch = Math.max(36, Math.min(52, cw))
+  const height = TOP + ch * FAN_VALUES.length + FOOT
+  const at = (cell: Pick<Cell, 'compressor' | 'fan'>) => ({ x: LEFT + cw * COMPRESSOR_VALUES.findIndex((c) => c === cell.compressor), y: TOP + ch * FAN_VALUES.findIndex((f) => f === cell.fan) })
+  const font = cw < 24 ? 10.5 : 13
+  return (
+    <View style={{ width, height }} testID="coverage-picture">
+      <Svg width={width} height={height} style={{ position: 'absolute' }} aria-hidden>
+        {FAN_VALUES.map((fan, i) => <Text key={fan} x={LEFT - 6} y={TOP + ch * (i + 0.5) + 5} fontSize={13} textAnchor="end" fill={palette.ink} fontFamily={FONT}>{figure(fan)}</Text>)}
+        {COMPRESSOR_VALUES.map((c, i) => <Text key={c} x={LEFT + cw * (i + 0.5)} y={height - 8} fontSize={font} textAnchor="middle" fill={palette.ink} fontFamily={FONT}>{figure(c)}</Text>)}
+        {cells.map((cell) => {
+          const { x, y } = at(cell)
+          const one = cell.parts === 1
+          const on = chosen?.compressor === cell.compressor && chosen.fan === cell.fan
+          return (
+            <G key={`${cell.compressor}/${cell.fan}`}>
+              <Rect x={x + 1} y={y + 1} width={cw - 2} height={ch - 2} rx={3} fill={one ? palette.ink : cell.parts ? palette.surface : palette.ground} stroke={on ? palette.action : palette.ink} strokeWidth={on ? 4 : cell.parts ? 1.5 : 0.75} />
+              {cell.parts === null ? <Line x1={x + 5} y1={y + ch - 6} x2={x + cw - 5} y2={y + 6} stroke={palette.quiet} strokeWidth={1.5} /> : <Text x={x + cw / 2} y={y + ch / 2 + 5} fontSize={14} fontWeight="700" textAnchor="middle" fill={one ? palette.surface : palette.ink} fontFamily={FONT}>{cell.parts}</Text>}
+            </G>
+          )
+        })}
+      </Svg>
+      {cells.map((cell) => {
+        const { x, y } = at(cell)
+        return <Tap key={`${cell.compressor}/${cell.fan}`} testID={`cell-${cell.compressor}-${cell.fan}`} label={cellText(cell)} onPress={() => onChoose(cell)} style={{ position: 'absolute', left: x, top: y, width: cw, height: ch, minWidth: 0, minHeight: 0 }}>{null}</Tap>
+      })}
+    </View>
+  )
+}
+
+/** Which purchases would have met more of the shop's own calls; long, so that it can be left. */
+function Restock({ stock }: { readonly stock: Stock }) {
+  const jobs = useJobs((s) => s.jobs)
+  const calls = useMemo(() => pastCalls(Object.values(jobs).map((entry) => entry.document)), [jobs])
+  const [budget, setBudget] = useState(200)
+  const [most, setMost] = useState(3)
+  const [pad, setPad] = useState<'budget' | 'most' | null>(null)
+  const [state, setState] = useState<RestockOutput | 'working' | 'left' | { readonly wrong: string } | null>(null)
+  const running = useRef<AbortController | null>(null)
+  useEffect(() => () => running.current?.abort(), [])
+  const ask = async () => {
+    const mine = new AbortController()
+    running.current = mine
+    setState('working')
+    try {
+      const result = await runCancellable('restock', { stock, catalogue: CATALOGUE, calls, most, budget: Math.round(budget * 100) }, mine.signal)
+      setState(result.ok ? (result.output as RestockOutput) : { wrong: result.error.message })
+    } catch (error) {
+      setState(mine.signal.aborted ? 'left' : { wrong: String(error) })
+    }
+  }
+  return (
+    <View style={{ gap: 8 }} testID="restock">
+      <Words size="strong" heading={2}>What to buy</Words>
+      <Words size="small" tone="quiet">Over the {calls.length} past calls on this device. Prices are about; the counter knows them.</Words>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 1 }}><QuietButton text={`Budget $${figure(budget)}`} onPress={() => setPad('budget')} testID="budget" /></View>
+        <View style={{ flex: 1 }}><QuietButton text={`${most} parts at most`} onPress={() => setPad('most')} testID="most" /></View>
+      </View>
+      {state === 'working' ? <QuietButton text="Stop working it out" icon="close" onPress={() => running.current?.abort()} testID="restock-cancel" /> : <PrimaryButton text="What should I buy?" disabled={calls.length === 0} onPress={() => void ask()} testID="restock-ask" />}
+      <Answer state={state} />
+      {pad === 'budget' ? <NumberPad open title="Budget" unit="$" value={budget} onClose={() => setPad(null)} onSet={(x) => { setBudget(x); return null }} /> : null}
+      {pad === 'most' ? <NumberPad open title="Parts at most" unit="" value={most} onClose={() => setPad(null)} onSet={(x) => { if (!Number.isInteger(x) || x < 1 || x > 10) return 'A whole number from 1 to 10.'; setMost(x); return null }} /> : null}
+    </View>
+  )
+}
+
+function Answer({ state }: { readonly state: RestockOutput | 'working' | 'left' | { readonly wrong: string } | null }) {
+  if (state === null) return null
+  if (state === 'working') return <Words size="strong" live>Working it out…</Words>
+  if (state === 'left') return <Words live testID="restock-left">Stopped. Nothing was changed.</Words>
+  if ('wrong' in state) return <Words tone="stop" size="strong" live>{state.wrong}</Words>
+  const open = state.bound - state.metAfter
+  return (
+    <View style={{ gap: 4 }} testID="restock-answer">
+      {state.buy.length === 0 ? <Words size="strong">{open === 0 ? 'Nothing that can be bought meets more of those calls.' : 'Nothing within this budget meets more of those calls.'}</Words> : null}
+      {state.buy.map((b) => <Words key={b.part} size="strong">{b.part}: {b.adds} more {b.adds === 1 ? 'call' : 'calls'}</Words>)}
+      <Words size="small">{state.metBefore} calls could be met before, {state.metAfter} after, for about ${figure(state.cents / 100)}.</Words>
+      <Words size="small" tone="quiet">{open === 0 ? 'No purchases meet more.' : `At most ${open} more could be met by any purchases.`}{state.neverNeeded.length > 0 ? ` ${state.neverNeeded.length} of the capacitors on the van were needed for none of them.` : ''}</Words>
+    </View>
+  )
+}

@@ -1,0 +1,32 @@
+// What the coverage screen asks and shows, without rendering: the stock as parts, what can be bought, the calls of the past.
+import { COMPRESSOR_VALUES, FAN_VALUES, type PastCall } from '@oak/core/capacitor/coverage/coverage'
+import { CANS } from '@oak/core/capacitor/cans'
+import type { JobDocument } from '@oak/core/job/document'
+import { figure } from '@oak/core/quantity/display'
+import type { CoverageOutput } from '@oak/core/operations/coverage'
+
+export type Cell = CoverageOutput['cells'][number]
+
+/** Two pairs that a technician reads: "45/5: one capacitor, exact". */
+export function cellText({ compressor, fan, parts, worstErrorPercent }: Cell): string {
+  const pair = `${figure(compressor)}/${figure(fan)}`
+  if (parts === null) return `${pair}: cannot be met`
+  const off = (worstErrorPercent ?? 0) < 0.05 ? 'exact' : `${figure(worstErrorPercent ?? 0, 1)} % off at most`
+  return `${pair}: ${parts === 1 ? 'one capacitor' : `${parts} capacitors`}, ${off}`
+}
+
+/** About what such a part costs, cents: only to weigh purchases against each other. Our judgement. */
+const aboutCents = (values: readonly number[]): number => 600 + Math.round(values.reduce((sum, x) => sum + 30 * x, 0)) + (values.length > 2 ? 1500 : 0)
+
+const part = (name: string, values: readonly number[]) => ({ id: name, name, volts: 440, quantity: 1, cents: aboutCents(values), sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })) })
+
+/** What a counter can be asked for: singles and duals of trade values, and the multi-taps that are known here. */
+export const CATALOGUE = [
+  ...[...new Set<number>([...FAN_VALUES, ...COMPRESSOR_VALUES])].map((x) => part(`Single ${figure(x)}`, [x])),
+  ...COMPRESSOR_VALUES.flatMap((c) => FAN_VALUES.filter((f) => f <= 10).map((f) => part(`Dual ${figure(c)}/${figure(f)}`, [c, f]))),
+  ...CANS.filter((can) => can.sections.length > 2).map((can) => part(can.name, can.sections.map((s) => s.microfarads))),
+]
+
+/** What the shop's jobs asked for, as far as they say. */
+export const pastCalls = (jobs: readonly JobDocument[]): PastCall[] =>
+  jobs.filter((job) => !job.removed).map((job) => ({ compressor: job.compressorMicrofarads, fan: job.motor?.capacitor?.microfarads ?? job.motorPlate?.microfarads ?? null })).filter((call) => call.compressor !== null || call.fan !== null)
