@@ -41,6 +41,16 @@ test('a section killed by a press is crossed out and planned around, and lasts; 
   await expect(strip).toHaveText(before ?? '')
 })
 
+test('an old can of another value is shown against the new motor’s tag, and the tag counts', async ({ app, server }) => {
+  await app.goto(`${server.url}${JOB}/plates`)
+  await app.getByTestId('plate-can-read').click()
+  await app.getByTestId('label-line').fill('40/5 MFD 440VAC')
+  await app.getByTestId('keep-label').click()
+  await app.getByTestId('stage-capacitor').click()
+  await expect(app.getByTestId('wanted-FAN')).toContainText('The motor’s tag says 7.5 µF, the old can’s label 5 µF: another motor, another value; the tag counts.')
+  await expect(app.getByTestId('plan-strip')).toContainText('FAN 7.5 µF')
+})
+
 test('nothing on the van reaches it: said with the nearest, and nothing is changed', async ({ app, server }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('compressor-microfarads').click()

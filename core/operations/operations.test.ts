@@ -26,7 +26,7 @@ const OHMS = { leads: ['black', 'white', 'brown'], pairs: [{ between: ['black', 
 const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id: 'HERM', microfarads: 45 }, { id: 'FAN', microfarads: 5 }] }], loads: [{ load: 'HERM', microfarads: 45 }, { load: 'FAN', microfarads: 5 }] }
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
-  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
+  'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'wanted-microfarads': { load: 'FAN', newMotor: true, tag: 7.5 }, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -82,6 +82,8 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['coverage', { stock: PLAN.stock, fans: [] }, 'fans: At least one value is needed.'],
     ['restock', { stock: [], catalogue: [], calls: [], most: 0 }, 'most: One purchase at least.'],
     ['restock', { stock: [], catalogue: [], calls: [], budget: -5 }, 'budget: The budget cannot be below 0.'],
+    ['wanted-microfarads', { load: 'FAN', newMotor: true, tag: 0 }, 'tag: The tag’s value must be above 0 µF.'],
+    ['wanted-microfarads', { load: 'FAN', newMotor: false, reading: { low: 5, high: 4 } }, 'reading: The reading’s lower end is above its upper one.'],
     ['carry-list', { unit: 'boiler' }, expect.stringContaining('unit: The unit type must be one of')],
     ['carry-list', { unit: unit.id, counts: { jumpers: -1, landed: 0, insulated: 0 } }, 'counts.jumpers: Jumpers cannot be below 0.'],
     ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],

@@ -26,9 +26,10 @@ import { readWires } from './read-wires'
 import { readStock } from './read-stock'
 import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
+import { wanted } from './wanted-microfarads'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, tapPlan, capacitorPlan, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, tapPlan, capacitorPlan, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
 ]
 
 export interface OperationError {

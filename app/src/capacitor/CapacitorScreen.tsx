@@ -23,6 +23,7 @@ import { Words } from '../ui/Words'
 import { CanPicker } from './CanPicker'
 import { CanView } from './CanView'
 import { PlanSheet } from './PlanSheet'
+import { WantedNotes } from './WantedNotes'
 import { Readings } from './Readings'
 
 function usePlan(job: JobDocument, can: Can, shared: boolean) {
@@ -65,6 +66,8 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
       picture={
         <View style={{ gap: 12 }}>
           <Needs id={id} job={job} shared={shared} />
+          <WantedNotes job={job} side="FAN" />
+          {shared ? <WantedNotes job={job} side="HERM" /> : null}
           <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} dead={dead} onSection={(section) => kill(section)} /></View>
           <Words size="tiny" tone="quiet">Press a section that reads open or shorted: it is crossed out and planned around.</Words>
           {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? <QuietButton text="Best from the van" icon="van" onPress={() => setListing(true)} testID="best-from-van" /> : null}

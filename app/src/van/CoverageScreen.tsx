@@ -25,6 +25,7 @@ function useCoverage(stock: Stock) {
   const [cells, setCells] = useState<readonly Cell[]>([])
   const [adds, setAdds] = useState<ReadonlyMap<string, number>>(new Map())
   const [done, setDone] = useState(0)
+  const [wrong, setWrong] = useState<string | null>(null)
   useEffect(() => {
     let stale = false
     const run = async () => {
@@ -32,7 +33,8 @@ function useCoverage(stock: Stock) {
       setAdds(new Map())
       for (const [i, compressor] of COMPRESSOR_VALUES.entries()) {
         const result = await runInWorker('coverage', { stock, compressors: [compressor] })
-        if (stale || !result.ok) return
+        if (stale) return
+        if (!result.ok) return setWrong(result.error.message)
         const column = result.output as CoverageOutput
         setCells((now) => [...now, ...column.cells])
         setAdds((now) => new Map([...stock.map((p): [string, number] => [p.id, (now.get(p.id) ?? 0) + (column.adds.find((a) => a.part === p.id)?.pairs ?? 0)])]))
@@ -44,7 +46,7 @@ function useCoverage(stock: Stock) {
       stale = true
     }
   }, [stock])
-  return { cells, adds, done }
+  return { cells, adds, done, wrong }
 }
 
 export function CoverageScreen() {
@@ -54,13 +56,13 @@ export function CoverageScreen() {
   const wide = isWide(width)
   const { document: van, left } = useVan()
   const stock = useMemo(() => stockParts(van, left, {}), [van, left])
-  const { cells, adds, done } = useCoverage(stock)
+  const { cells, adds, done, wrong } = useCoverage(stock)
   const [chosen, setChosen] = useState<Cell | null>(null)
   const met = cells.filter((c) => c.parts !== null).length
   const total = COMPRESSOR_VALUES.length * FAN_VALUES.length
   const picture = (
     <View style={{ gap: 10 }}>
-      <Words size="strong" testID="coverage-met">{stock.length === 0 ? 'No capacitors are on the van.' : done < COMPRESSOR_VALUES.length ? `Working it out: ${done} of ${COMPRESSOR_VALUES.length} columns…` : `${met} of ${total} pairs can be met.`}</Words>
+      <Words size="strong" testID="coverage-met">{wrong ?? (stock.length === 0 ? 'No capacitors are on the van.' : done < COMPRESSOR_VALUES.length ? `Working it out: ${done} of ${COMPRESSOR_VALUES.length} columns…` : `${met} of ${total} pairs can be met.`)}</Words>
       <Heat cells={cells} width={wide ? Math.min(900, width - SIDE - 40) : width - 24} chosen={chosen} onChoose={setChosen} />
       <Words live testID="coverage-cell">{chosen ? `${cellText(chosen)}${chosen.by.length > 0 ? ` (${chosen.by.map((id) => van.stock[id]?.name ?? id).join(' + ')})` : ''}.` : 'Press a square: compressor across, fan down. The figure is how many capacitors it takes.'}</Words>
     </View>
