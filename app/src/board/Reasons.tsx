@@ -1,6 +1,7 @@
 // Everything the verdict rests on: hazards with their mend, what is unknown, why each lead goes where it goes.
 import { View } from 'react-native'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import { figure } from '@oak/core/quantity/display'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import type { Placement } from '@oak/core/wiring/placement'
 import { QuietButton } from '../ui/PrimaryButton'
@@ -30,6 +31,7 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
       ))}
       {proof.unknowns.map((text) => <Note key={text} verdict="cannotTell" text={`Not known: ${text}`} />)}
       {warnings.map((w) => <Note key={w.code + w.message} verdict="watch" text={w.message} />)}
+      <WhatEachPartSees proof={proof} />
       <Words size="strong" heading={2}>Why each lead goes there</Words>
       {leads.map((lead) => (
         <View key={lead.id} style={{ gap: 2 }}>
@@ -44,6 +46,29 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
     </View>
   )
 }
+
+/** The solved circuit in figures: each winding, the sections in use, jumpers, and what floats. */
+function WhatEachPartSees({ proof }: { readonly proof: HookupOutput['proof'] }) {
+  const running = proof.modes.filter((m) => m.fanRuns)
+  if (running.every((m) => m.solution.motor.windings.length === 0)) return null
+  return (
+    <View style={{ gap: 8 }} testID="what-parts-see">
+      <Words size="strong" heading={2}>What each part sees{proof.estimated ? ' (estimate)' : ''}</Words>
+      {running.map(({ mode, name, solution }) => (
+        <View key={mode} style={{ gap: 2 }}>
+          <Words size="small" style={{ fontWeight: '700' }}>In {name}: {figure(solution.motor.rpm, 0)} rpm, {figure(solution.motor.amps, 2)} A in the heaviest lead</Words>
+          {solution.motor.windings.map((w) => <Words key={w.id} size="small">{w.name}: {figure(w.volts, 0)} V, {figure(w.amps, 2)} A</Words>)}
+          {solution.sections.filter((s) => s.amps > LEAST_AMPS).map((s) => <Words key={s.id} size="small">section {s.id}: {figure(s.volts, 0)} V, {figure(s.amps, 2)} A</Words>)}
+          {solution.jumpers.map((j) => <Words key={j.from + j.to} size="small">jumper {j.from} to {j.to}: {figure(j.amps, 2)} A, {figure(100 * j.share, 0)} % of its group</Words>)}
+          {solution.floating.length > 0 ? <Words size="small" tone="quiet">Without a path to earth: {[...new Set(solution.floating)].join(', ')}.</Words> : null}
+        </View>
+      ))}
+    </View>
+  )
+}
+
+/** Less current than this in a section is none, A. */
+const LEAST_AMPS = 0.005
 
 function Note({ verdict, text }: { readonly verdict: Verdict; readonly text: string }) {
   return (

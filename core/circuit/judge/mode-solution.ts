@@ -25,7 +25,7 @@ export interface ModeSolution {
   }
   /** What start torque and capacitor volts become at the ends of the capacitor's tolerance; null where the fan has no section or stands. */
   readonly tolerance: { readonly startTorque: readonly [number, number]; readonly capacitorVolts: readonly [number, number] } | null
-  /** Posts and leads in parts that have no path to earth. */
+  /** Posts and leads in parts that have no path to earth; the 24 V side and leads joined in the plug are not told. */
   readonly floating: readonly string[]
   readonly sections: readonly { readonly id: string; readonly volts: number; readonly amps: number }[]
   /** `share` of its group's current. */
@@ -64,7 +64,7 @@ function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode
       amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
     },
     tolerance: toleranceOf(hookup, run),
-    floating: [...hookupPosts(hookup.unit, hookup.can).filter((p) => running.floating.has(nodeOf(p.id))).map((p) => p.label), ...hookup.leads.filter(({ lead }) => running.floating.has(leadNode(lead.id))).map(({ lead }) => lead.id)],
+    floating: [...hookupPosts(hookup.unit, hookup.can).filter((p) => p.kind !== 'coil' && running.floating.has(nodeOf(p.id))).map((p) => p.label), ...hookup.leads.filter(({ lead, use }) => use.kind !== 'plug' && running.floating.has(leadNode(lead.id))).map(({ lead }) => lead.id)],
     sections: hookup.can.sections.map(({ id }) => {
       const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
       return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
