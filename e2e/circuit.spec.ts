@@ -95,7 +95,8 @@ test('a blower from its wires to a proven card; a tap on another’s post is sto
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off, high, medium and low.')
   await app.getByTestId('mode').getByRole('radio', { name: 'low' }).click()
-  await expect(app.getByTestId('mode-figures')).toContainText(/[67]\d\d rpm/)
+  // Its sheet names 820 rpm for the low tap at 115 V; the unit gives 120 V, and a speed rises at most with the volts: to 856.
+  await expect(app.getByTestId('mode-figures')).toContainText(/8[2-5]\d rpm/)
   await move(app, 'red', 'HI')
   await expect(verdict(app)).toContainText('taps are never tied together')
   await app.getByTestId('mend').click()

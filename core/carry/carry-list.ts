@@ -1,6 +1,7 @@
 // What to take up in one trip: from the unit, the old motor's state and the plan, each item with the reason it is on the list.
 import data from './items.json'
 import type { LeadSheet, Mechanical } from '../motor/lead-sheet'
+import { SAME_FRAME } from '../motor/match/mechanical'
 import type { UnitType } from '../wiring/unit-type'
 
 export const CARRY_GROUPS = ['safety', 'part', 'tool'] as const
@@ -41,8 +42,6 @@ interface ItemData {
   readonly each?: string
 }
 
-/** A difference in frame that the old band does not take, in. Common practice, no source. */
-const SAME_FRAME = 0.13
 /** A shaft longer by this is cut or stands out, in. Common practice, no source. */
 const LONGER_SHAFT = 0.5
 

@@ -46,6 +46,7 @@ export type HazardCode =
   | 'does-not-start'
   | 'starts-backward'
   | 'weak-start'
+  | 'motor-voltage'
   | 'hard-start-unprotected'
   | 'hard-start-misplaced'
   | 'winding-overcurrent'

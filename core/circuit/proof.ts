@@ -68,7 +68,7 @@ export function proveHookup(input: ProofInput): Proof {
   const rules = rulesOf(view, input)
   const machine = machineOf(input.sheet)
   const solved = solveModes({ hookup: input, sheet: input.sheet, machine, hertz: input.hertz, compressorMicrofarads: input.compressorMicrofarads }).map((mode) => mode.solution)
-  const symptoms = findSymptoms({ unit: input.unit, machine, can: input.can, modes: solved, taps: tapsOf(input.sheet), ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)) })
+  const symptoms = findSymptoms({ unit: input.unit, machine, can: input.can, modes: solved, taps: tapsOf(input.sheet), ratedVolts: input.sheet.nameplate.volts, ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)) })
   // A symptom is a figure and knows no wire: the leads that are not where they were advised are looked at first.
   const misplaced = input.placements.map((p) => p.lead).filter((lead) => isMisplaced(view, lead))
   const hazards = [...rules, ...unexplained(symptoms, rules).map((h) => ({ ...h, leads: [...new Set([...h.leads.filter((lead) => misplaced.includes(lead)), ...misplaced, ...h.leads])] }))]

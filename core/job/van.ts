@@ -3,7 +3,7 @@
 import * as v from 'valibot'
 import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
 import { LEAD_SHEETS } from '../motor/lead-sheets'
-import { StockLineSchema, type StockLine } from '../van/stock-line'
+import { LineIdSchema, StockLineSchema, type StockLine } from '../van/stock-line'
 
 /** The one document that is no job. A UUID like theirs, so that changes of either travel alike. */
 export const VAN_ID = '00000000-0000-4000-8000-00000000a0ad'
@@ -18,6 +18,7 @@ export const VAN_FIELDS = {
 /** The schema of the value at a path of the van, null allowed; undefined when the van has no such field. */
 export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefined {
   const [name, key] = path
+  if (name === 'stock' && !v.is(LineIdSchema, key)) return undefined
   return path.length === 2 && key && name !== undefined && Object.hasOwn(VAN_FIELDS, name) ? v.nullable(VAN_FIELDS[name as keyof typeof VAN_FIELDS]) : undefined
 }
 

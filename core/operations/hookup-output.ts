@@ -31,7 +31,7 @@ const SolutionSchema = v.object({
   mode: ModeSchema,
   name: Text,
   fanRuns: v.boolean(),
-  motor: v.object({ direction: v.picklist([1, -1, 0]), startTorque: Num, rpm: Num, windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })), amps: Num }),
+  motor: v.object({ direction: v.picklist([1, -1, 0]), startTorque: Num, rpm: Num, windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })), volts: v.nullable(Num), amps: Num }),
   tolerance: v.nullable(v.object({ startTorque: v.tuple([Num, Num]), capacitorVolts: v.tuple([Num, Num]) })),
   floating: v.array(Text),
   sections: v.array(v.object({ id: Text, volts: Num, amps: Num })),

@@ -5,9 +5,7 @@ import { rotationText, sameRotation, type Direction, type Rotation } from '../..
 import type { FittedCan } from '../../wiring/new-can'
 import type { UnitType } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
-
-/** A motor runs within this share of its rated volts (NEMA MG 1, from memory): a 115 V motor belongs on a 120 V supply. */
-const VOLTAGE_TOLERANCE = 0.1
+import { VOLTAGE_TOLERANCE } from '../judge/limits'
 
 export function checkSettings(unit: UnitType, sheet: LeadSheet, can: FittedCan, plug: Direction, wanted: Rotation | null): Hazard[] {
   const found: Hazard[] = []

@@ -12,6 +12,7 @@ const EXPLAINS: Partial<Readonly<Record<HazardCode, readonly HazardCode[]>>> = {
   'does-not-start': [...START, 'voltage-class'],
   'starts-backward': START,
   'weak-start': START,
+  'motor-voltage': ['voltage-class', ...START],
   'winding-overcurrent': ['voltage-class', 'idle-tap-landed', 'compressor-start-on-line', ...START],
   'two-taps-live': ['idle-tap-landed', 'line-to-line'],
   'no-tap-live': FEED,

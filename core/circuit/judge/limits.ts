@@ -12,8 +12,8 @@ export const AT_REST = 0.1
 export const LOW_VOLTAGE_LIMIT = 60
 /** Amps from a source that no fan motor and no compressor's start draws: a short, A. Our judgement. */
 export const SHORT_AMPS = 150
-/** Under this share of its expected speed a running motor is held back. Our judgement. */
-export const LEAST_SPEED = 0.85
+/** A motor runs within this share of its rated volts (NEMA MG 1, from memory). */
+export const VOLTAGE_TOLERANCE = 0.1
 
 export interface Limits {
   readonly rated: Performance

@@ -1,6 +1,6 @@
 // What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
 import { magnitude, minus, ZERO } from '../../quantity/complex'
-import type { Machine } from '../../motor/machine/machine'
+import { JOINT_POINT, RUN_POINT, type Machine } from '../../motor/machine/machine'
 import { FAN_LOAD, groupFor } from '../../wiring/new-can'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import type { ModeId, PostId } from '../../wiring/unit-type'
@@ -20,6 +20,8 @@ export interface ModeSolution {
     readonly startTorque: number
     readonly rpm: number
     readonly windings: readonly { readonly id: string; readonly name: string; readonly volts: number; readonly amps: number }[]
+    /** Between the end that is fed (motor common, or the live tap) and run; null where there is no two-winding motor. */
+    readonly volts: number | null
     /** From the lines into the motor: the largest of its leads. */
     readonly amps: number
   }
@@ -61,6 +63,7 @@ function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode
     motor: {
       direction: run.direction, startTorque: run.startTorque, rpm: run.rpm,
       windings: windingsOf(machine, circuit, run),
+      volts: machine ? voltsAcross(machine, running, leads) : null,
       amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
     },
     tolerance: toleranceOf(hookup, run),
@@ -77,6 +80,13 @@ function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode
     posts: Object.fromEntries(hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))])),
     leads,
   }
+}
+
+/** From run to the point of the lead that carries most, of those that feed: with two taps live, the one that is hotter. */
+function voltsAcross({ points }: Machine, { volts }: Run['running'], leads: ModeSolution['leads']): number {
+  const feeding = Object.entries(points).filter(([, point]) => point === JOINT_POINT || point.startsWith('tap:')).sort(([a], [b]) => (leads[b]?.amps ?? 0) - (leads[a]?.amps ?? 0))
+  const at = (point: string) => volts.get(windingNode(point)) ?? ZERO
+  return magnitude(minus(at(feeding[0]?.[1] ?? JOINT_POINT), at(RUN_POINT)))
 }
 
 /** The fan's group at both ends of its tolerance: the change is put on its largest section. */

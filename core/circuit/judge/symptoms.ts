@@ -4,8 +4,8 @@ import type { Machine } from '../../motor/machine/machine'
 import type { FittedCan } from '../../wiring/new-can'
 import type { ModeId, UnitType } from '../../wiring/unit-type'
 import { stop, watch, type Hazard, type HazardCode } from '../hazard'
-import { AT_REST, LEAST_AUXILIARY, limitsOf, LOW_VOLTAGE_LIMIT, SHORT_AMPS, type Limits } from './limits'
-import { LEAST_START_TORQUE } from '../solution/run'
+import { AT_REST, LEAST_AUXILIARY, limitsOf, LOW_VOLTAGE_LIMIT, SHORT_AMPS, VOLTAGE_TOLERANCE, type Limits } from './limits'
+import { LEAST_START_TORQUE } from '../../motor/machine/settle'
 import type { ModeSolution } from './mode-solution'
 
 export interface SymptomInput {
@@ -15,6 +15,8 @@ export interface SymptomInput {
   readonly modes: readonly ModeSolution[]
   /** Leads that are speed or horsepower taps of one winding. */
   readonly taps: readonly string[]
+  /** On the motor's nameplate. */
+  readonly ratedVolts: { readonly low: number; readonly high: number }
   /** Rated amps where there is no two-winding machine. */
   readonly ratedAmps: number
 }
@@ -64,7 +66,7 @@ function tapSymptoms({ taps, machine }: SymptomInput, mode: ModeSolution): Hazar
   return [stop('two-taps-live', `In ${mode.name} the ${live.join(' and ')} taps are live together: about ${figure(most, 1)} A circulate in the winding between them.`, live, inMode(mode))]
 }
 
-function runningSymptoms({ unit, machine, taps, ratedAmps }: SymptomInput, mode: ModeSolution, limits: Limits | null): Hazard[] {
+function runningSymptoms({ unit, machine, taps, ratedVolts, ratedAmps }: SymptomInput, mode: ModeSolution, limits: Limits | null): Hazard[] {
   if (!machine || !limits) return mode.motor.amps < 0.5 * ratedAmps ? [stop('does-not-start', `In ${mode.name} the motor has no voltage: it will not run.`, [], inMode(mode))] : []
   const [main, auxiliary] = [mode.motor.windings.find((w) => w.id === 'main'), mode.motor.windings.find((w) => w.id === 'auxiliary')]
   const fed = taps.length === 0 || taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > LIVE_SHARE * unit.volts)
@@ -74,6 +76,9 @@ function runningSymptoms({ unit, machine, taps, ratedAmps }: SymptomInput, mode:
     return [stop('does-not-start', `In ${mode.name} the motor does not start: ${why}.`, [], inMode(mode)), ...overcurrent(mode, limits)]
   }
   const found = overcurrent(mode, limits)
+  const volts = mode.motor.volts ?? 0
+  if (volts < ratedVolts.low * (1 - VOLTAGE_TOLERANCE) || volts > ratedVolts.high * (1 + VOLTAGE_TOLERANCE))
+    found.push(stop('motor-voltage', `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(ratedVolts.low)}–${figure(ratedVolts.high)} V.`, [], inMode(mode)))
   const weakest = mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
   if (weakest !== null && weakest < LEAST_START_TORQUE) found.push(watch('weak-start', `In ${mode.name} a capacitor at the low end of its tolerance leaves hardly any start torque: it may not start, or wind may turn it backward.`, [], inMode(mode)))
   if (mode.motor.direction === -1) found.push(stop('starts-backward', `In ${mode.name} the motor starts the other way than its plug is set.`, [], inMode(mode)))

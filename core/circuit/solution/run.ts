@@ -1,5 +1,5 @@
 // What the motor does in a mode: from standstill, which way and whether it starts, and the speed it comes to against its fan.
-import { settledSlip } from '../../motor/machine/settle'
+import { fanTorque, LEAST_START_TORQUE, settledSlip } from '../../motor/machine/settle'
 import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
 import { prepare, solveAt, torqueAt, type Prepared, type Solution } from './solve'
@@ -17,8 +17,6 @@ export interface Run {
   readonly running: Solution
 }
 
-/** Less torque than this share of the rated one moves no fan (bearing friction, a breeze). Our judgement. */
-export const LEAST_START_TORQUE = 0.03
 
 /** `load` is the fan's torque at rated speed, synchronous watts; it goes with the square of speed (fan law). */
 export function runCircuit(circuit: Circuit, machine: Machine | null, load = machine?.rating.torque ?? 0): Run {
@@ -31,7 +29,7 @@ export function runCircuit(circuit: Circuit, machine: Machine | null, load = mac
   if (Math.abs(startTorque) < LEAST_START_TORQUE) return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
   const direction = startTorque > 0 ? 1 : -1
   // Turning backwards is turning forwards with the auxiliary reversed.
-  const excess = (slip: number) => torqueAt(prepared, slip, direction) - load * frequency * ((frequency * (1 - slip)) / (1 - rating.slip)) ** 2
+  const excess = (slip: number) => torqueAt(prepared, slip, direction) - fanTorque(load, rating, slip, frequency)
   const slip = settledSlip(excess)
   return { prepared, standstill, startTorque, direction, rpm: rating.synchronousRpm * frequency * (1 - slip), running: solveAt(prepared, slip, direction) }
 }

@@ -2,7 +2,7 @@
 import type { MachineConstants } from './constants'
 import type { Machine } from './machine'
 import { performanceAt } from './performance'
-import { settledSlip } from './settle'
+import { fanTorque, LEAST_START_TORQUE, settledSlip } from './settle'
 
 export interface CurvePoint {
   readonly microfarads: number
@@ -16,17 +16,13 @@ export interface CurvePoint {
   readonly rpm: number
 }
 
-/** As the rest of the app: less start torque than this share moves no fan. Our judgement. */
-const LEAST_START_TORQUE = 0.03
-
 export function pointAt({ constants, rating, ratedHertz }: Pick<Machine, 'constants' | 'rating' | 'ratedHertz'>, volts: number, microfarads: number, hertz = ratedHertz): CurvePoint {
   const supply = { volts, hertz, ratedHertz, microfarads }
   const frequency = hertz / ratedHertz
   const start = performanceAt(constants, supply, 1)
   const startTorque = start.torque / rating.torque
   if (startTorque < LEAST_START_TORQUE) return { microfarads, volts, amps: start.lineAmps, capacitorVolts: start.capacitorVolts, startTorque, rpm: 0 }
-  // The fan's torque goes with the square of the shaft's own speed, whatever the supply's frequency.
-  const slip = settledSlip((s) => performanceAt(constants, supply, s).torque - rating.torque * frequency * ((frequency * (1 - s)) / (1 - rating.slip)) ** 2)
+  const slip = settledSlip((s) => performanceAt(constants, supply, s).torque - fanTorque(rating.torque, rating, s, frequency))
   const running = performanceAt(constants, supply, slip)
   return { microfarads, volts, amps: running.lineAmps, capacitorVolts: running.capacitorVolts, startTorque, rpm: rating.synchronousRpm * frequency * (1 - slip) }
 }

@@ -63,6 +63,14 @@ function constantsAt(level: number, magnetizing: number, turnsRatio: number): Ma
   }
 }
 
+/** Most turns of a tap against the main winding's. Our judgement. */
+const MOST_TAP_TURNS = 4
+const LEAST_TAP_TURNS = 0.01
+
+/** The further turns with which the motor gives this torque (synchronous watts) at this slip: more turns, less flux, less torque. */
+export const tapTurnsFor = (constants: MachineConstants, supply: Supply, slip: number, torque: number): number =>
+  crossing(LEAST_TAP_TURNS, MOST_TAP_TURNS, (turns) => performanceAt(constants, supply, slip, turns).torque - torque)
+
 /** Where f crosses 0 between low and high, f falling; the nearer end when it does not cross. Geometric bisection. */
 function crossing(low: number, high: number, f: (x: number) => number): number {
   if (f(low) <= 0) return low

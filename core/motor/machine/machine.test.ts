@@ -48,6 +48,23 @@ describe('a sheet as a machine', () => {
   it('has a coil more for each further tap, in series', () => {
     expect(machineOf(sheet('rowan-33m'))!.coils.map((c) => [c.id, c.from, c.to])).toEqual([['main', 'joint', 'run'], ['auxiliary', 'joint', 'start'], ['tap:blue', 'tap:blue', 'joint'], ['tap:red', 'tap:red', 'tap:blue']])
   })
+  it.each(['alder-33b', 'alder-50b'])('each tap of %s runs its fan at the speed that its sheet names', (id) => {
+    const m = machineOf(sheet(id))!
+    let turns = 0
+    for (const { tap, rpm } of sheet(id).settings.speed) {
+      turns += m.coils.find((c) => c.id === `tap:${tap}`)?.turns ?? 0
+      const load = m.rating.torque * (rpm! / 1075) ** 2
+      const { torque } = performanceAt(m.constants, { volts: m.ratedVolts, hertz: 60, ratedHertz: 60, microfarads: m.microfarads }, 1 - rpm! / 1200, turns)
+      expect(torque / load).toBeCloseTo(1, 3)
+    }
+  })
+  it('each horsepower tap gives its own horsepower at the rated speed', () => {
+    const m = machineOf(sheet('rowan-33m'))!
+    const at = (turns: number) => performanceAt(m.constants, { volts: m.ratedVolts, hertz: 60, ratedHertz: 60, microfarads: m.microfarads }, m.rating.slip, turns).torque / m.rating.torque
+    const [blue, red] = ['tap:blue', 'tap:red'].map((id) => m.coils.find((c) => c.id === id)!.turns) as [number, number]
+    expect(at(blue)).toBeCloseTo(3 / 4, 3)
+    expect(at(blue + red)).toBeCloseTo(1 / 2, 3)
+  })
   it('is none for motors without a capacitor', () => expect([machineOf(sheet('teal-33e')), machineOf(sheet('brant-50t'))]).toEqual([null, null]))
 })
 

@@ -3,7 +3,8 @@ import { horsepowerOf } from '../horsepower'
 import type { LeadSheet } from '../lead-sheet'
 import type { MachineConstants } from './constants'
 import type { Coil } from './field'
-import { fitConstants, ratingOf, type Rating } from './fit'
+import { fitConstants, ratingOf, tapTurnsFor, type Rating } from './fit'
+import { tapCoil, type Supply } from './performance'
 
 /** "run", "joint" (where main and auxiliary meet), "start", or "tap:" and a lead. */
 export type WindingPoint = string
@@ -35,6 +36,8 @@ export interface Machine {
 
 /** Turns that one more tap adds where the sheet gives no rpm for it, against the main winding. Our judgement. */
 const USUAL_STEP = 0.25
+/** Two taps are never the same point. */
+const LEAST_STEP = 0.02
 
 /** null for kinds that have no run capacitor: they are no two-winding machine. */
 export function machineOf(sheet: LeadSheet): Machine | null {
@@ -44,7 +47,7 @@ export function machineOf(sheet: LeadSheet): Machine | null {
   const from = { volts: nameplate.volts.high, hertz: nameplate.hertz, rpm: nameplate.rpm, horsepower: horsepowerOf(strongest.horsepower), amps: strongest.amps, microfarads: capacitor.microfarads, capacitorVolts: capacitor.volts }
   const constants = sheet.constants ?? fitConstants(from)
   const rating = ratingOf(from)
-  const taps = tapsOf(sheet, rating)
+  const taps = tapsOf(sheet, constants, rating, { volts: from.volts, hertz: from.hertz, ratedHertz: from.hertz, microfarads: from.microfarads })
   return {
     constants, rating,
     estimated: sheet.constants === null,
@@ -56,37 +59,36 @@ export function machineOf(sheet: LeadSheet): Machine | null {
 
 interface Tap {
   readonly lead: string
-  /** All effective turns from run to this tap; the first tap has 1. */
+  /** Turns beyond the main winding's; the first tap has none. */
   readonly turns: number
 }
 
 /**
- * Horsepower or speed taps, the strongest first. Turns are derived: flux goes inversely with turns and torque with its square, so at
- * the same speed turns go as 1/√power, and at another speed as the load's torque over the slip asks.
+ * Horsepower or speed taps, the strongest first. Turns are those with which the model gives what the sheet says of the tap: its
+ * horsepower at the rated speed, or the fan's torque at its own speed.
  */
-function tapsOf({ leads, settings }: LeadSheet, rating: Rating): Tap[] {
+function tapsOf({ leads, settings }: LeadSheet, constants: MachineConstants, rating: Rating, supply: Supply): Tap[] {
   if (leads.some((lead) => lead.role === 'power-tap')) {
     const list = settings.horsepower.flatMap(({ horsepower, land }) => (land[0] ? [{ lead: land[0].lead, power: horsepowerOf(horsepower) }] : [])).sort((a, b) => b.power - a.power)
-    return list.map(({ lead, power }) => ({ lead, turns: Math.sqrt((list[0]?.power ?? power) / power) }))
+    return list.map(({ lead, power }, i) => ({ lead, turns: i === 0 ? 0 : tapTurnsFor(constants, supply, rating.slip, (rating.torque * power) / (list[0]?.power ?? power)) }))
   }
   const speeds = settings.speed.flatMap(({ tap, rpm }) => (tap === null ? [] : [{ tap, rpm }])).sort((a, b) => (b.rpm ?? 0) - (a.rpm ?? 0))
-  let turns = 1
+  let turns = 0
   return speeds.map(({ tap, rpm }, i) => {
-    if (i > 0) turns = Math.max(turns + 0.02, rpm ? turnsForSpeed(rpm, rating) : turns + USUAL_STEP)
+    if (i > 0) turns = Math.max(turns + LEAST_STEP, rpm ? turnsForSpeed(rpm, constants, rating, supply) : turns + USUAL_STEP)
     return { lead: tap, turns }
   })
 }
 
-function turnsForSpeed(rpm: number, { slip, synchronousRpm }: Rating): number {
-  const slower = 1 - rpm / synchronousRpm
-  const load = (rpm / (synchronousRpm * (1 - slip))) ** 2
-  return slower > slip ? Math.sqrt(slower / (slip * load)) : 1
+/** A fan's torque goes with the square of its speed. */
+function turnsForSpeed(rpm: number, constants: MachineConstants, { slip, synchronousRpm, torque }: Rating, supply: Supply): number {
+  const share = rpm / (synchronousRpm * (1 - slip))
+  return tapTurnsFor(constants, supply, 1 - rpm / synchronousRpm, torque * share ** 2)
 }
 
 function coilsOf(c: MachineConstants, taps: readonly Tap[]): WindingCoil[] {
   const extra = taps.slice(1).map((tap, i): WindingCoil => {
-    const turns = tap.turns - (taps[i] as Tap).turns
-    return { id: `tap:${tap.lead}`, name: `turns of the ${tap.lead} tap`, axis: 'main', turns, ohms: c.mainOhms * turns, reactanceOhms: c.mainReactanceOhms * turns ** 2, from: `tap:${tap.lead}`, to: i === 0 ? JOINT_POINT : `tap:${(taps[i] as Tap).lead}` }
+    return { id: `tap:${tap.lead}`, name: `turns of the ${tap.lead} tap`, ...tapCoil(c, tap.turns - (taps[i] as Tap).turns), from: `tap:${tap.lead}`, to: i === 0 ? JOINT_POINT : `tap:${(taps[i] as Tap).lead}` }
   })
   return [
     { id: 'main', name: 'main winding', axis: 'main', turns: 1, ohms: c.mainOhms, reactanceOhms: c.mainReactanceOhms, from: JOINT_POINT, to: RUN_POINT },

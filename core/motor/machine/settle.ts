@@ -1,5 +1,17 @@
 // The speed a motor comes to: from standstill it accelerates while there is torque to spare over the fan's.
 
+import type { Rating } from './fit'
+
+/** Less torque than this share of the rated one moves no fan (bearing friction, a breeze). Our judgement. */
+export const LEAST_START_TORQUE = 0.03
+
+/**
+ * What a fan asks for at a slip, synchronous watts of a supply of `frequency` times the rated one: its torque goes with the square of the
+ * shaft's speed (fan law). `rated`: at the rated speed.
+ */
+export const fanTorque = (rated: number, { slip: ratedSlip }: Pick<Rating, 'slip'>, slip: number, frequency: number): number =>
+  rated * frequency * ((frequency * (1 - slip)) / (1 - ratedSlip)) ** 2
+
 const STEPS = 24
 const HALVINGS = 22
 

@@ -2,6 +2,7 @@
 import { figure } from '../../quantity/display'
 import type { Blade } from '../blade'
 import type { RowVerdict } from './criterion'
+import { SAME_SHAFT } from './mechanical'
 
 export const BLADE_CRITERIA = ['diameter', 'hand', 'bore', 'pitch', 'blades', 'width'] as const
 export type BladeCriterion = (typeof BLADE_CRITERIA)[number]
@@ -26,8 +27,6 @@ const SMALLER_INCHES = 0.5
 const SAME_DEGREES = 1
 const STEEPER_DEGREES = 3
 const SAME_WIDTH = 0.25
-/** Bores are cut to the thousandth; plates round to hundredths, in. Common practice, no source. */
-const SAME_BORE = 0.006
 
 type Judgement = readonly [RowVerdict, string]
 
@@ -74,7 +73,7 @@ function handRow(old: Blade, blade: Blade): BladeRow {
   return old.hand === blade.hand ? { criterion: 'hand', verdict: 'pass', figures, reason: 'The same hand.' } : { criterion: 'hand', verdict: 'fail', figures, reason: 'The other hand: turning as the old one, it would blow the wrong way.' }
 }
 
-const bore = (shaft: number, here: number): Judgement => (Math.abs(shaft - here) <= SAME_BORE ? ['pass', 'The hub fits the shaft.'] : here > shaft ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.'] : ['fail', 'The bore is smaller than the shaft.'])
+const bore = (shaft: number, here: number): Judgement => (Math.abs(shaft - here) <= SAME_SHAFT ? ['pass', 'The hub fits the shaft.'] : here > shaft ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.'] : ['fail', 'The bore is smaller than the shaft.'])
 const pitch = (old: number, here: number): Judgement =>
   Math.abs(here - old) <= SAME_DEGREES ? ['pass', 'The same.'] : here < old ? ['watch', 'Flatter: it moves less air. Check head pressure and amps.'] : here - old <= STEEPER_DEGREES ? ['watch', 'Steeper: it asks for more power. Check the amps.'] : ['fail', 'Much steeper: it would overload the motor.']
 const count = (old: number, here: number): Judgement => (here === old ? ['pass', 'The same.'] : here < old ? ['watch', 'Fewer blades move less air. Check head pressure and amps.'] : ['watch', 'More blades ask for more power. Check the amps.'])

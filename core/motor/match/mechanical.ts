@@ -4,9 +4,9 @@ import type { Mechanical } from '../lead-sheet'
 import { row, type Candidate, type CriterionId, type JudgedRow, type OldMotor } from './criterion'
 
 /** Bores are cut to the thousandth; plates round to hundredths, in. Common practice, no source. */
-const SAME_SHAFT = 0.006
+export const SAME_SHAFT = 0.006
 /** A frame this near takes the same band, in. Common practice, no source. */
-const SAME_FRAME = 0.13
+export const SAME_FRAME = 0.13
 /** A longer body shifts the blade by the difference: from here it is worth a word, in. Common practice, no source. */
 const LONGER_BODY = 0.5
 /** A shaft may be this much shorter before the hub leaves the flat, in. Common practice, no source. */
