@@ -77,6 +77,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const [selected, setSelected] = useState<string | null>(null)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
   const [sheetOpen, setSheetOpen] = useState<'reasons' | 'curve' | 'old' | null>(null)
+  const [notSaved, setNotSaved] = useState<string | null>(null)
   const { edit, undo, redo } = useUndo(id)
   const sheet = job.motor
   const can = needsCan(job) ? liveCan(job) : NO_CAN
@@ -131,8 +132,9 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
               <Small text="Redo" icon="redo" onPress={() => redo?.()} disabled={!redo} testID="redo" />
               {wide ? null : <Small text="Old" icon="list" onPress={() => setSheetOpen('old')} testID="show-old" />}
               {psc ? <Small text="What if" icon="curve" onPress={() => setSheetOpen('curve')} testID="what-if" /> : null}
-              <Small text="SPICE" icon="save" onPress={() => void saveCircuit(job, shownMode?.mode ?? mode)} testID="save-spice" />
+              <Small text="SPICE" icon="save" onPress={() => void saveCircuit(job, shownMode?.mode ?? mode).then(setNotSaved)} testID="save-spice" />
             </View>
+            {notSaved ? <Words tone="stop" live testID="spice-problem">{notSaved}</Words> : null}
           </View>
         }
         evidence={wide ? evidence : photos}
