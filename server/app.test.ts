@@ -7,6 +7,7 @@ import request from 'supertest'
 import { createApp } from './app'
 import { seedDemo, seedVan } from './demo'
 import { changeStore, type ChangeStore } from './store/change-store'
+import { inlineOperations } from './testing/inline-operations'
 import { openDatabase, type Database } from './store/database'
 import { photoStore } from './store/photo-store'
 
@@ -19,7 +20,7 @@ let app: Express
 beforeEach(async () => {
   db = await openDatabase(':memory:')
   store = changeStore(db)
-  app = createApp({ store, photos: photoStore(db) })
+  app = createApp({ store, operations: inlineOperations, photos: photoStore(db) })
 })
 afterEach(() => db.destroy())
 
@@ -79,7 +80,7 @@ describe('requests that are wrong altogether', () => {
   })
   it('to nowhere get JSON', async () => expect((await request(app).get('/api/nowhere')).body).toMatchObject({ error: { code: 'not-found' } }))
   it('too many in a minute are held off', async () => {
-    const small = createApp({ store, photos: photoStore(db), requestsPerMinute: 2 })
+    const small = createApp({ store, operations: inlineOperations, photos: photoStore(db), requestsPerMinute: 2 })
     const codes = []
     for (let i = 0; i < 3; i++) codes.push((await request(small).get('/api/health')).status)
     expect(codes).toEqual([200, 200, 429])
@@ -94,6 +95,11 @@ describe('operations', () => {
   it('name the field of bad input', async () => {
     const response = await request(app).post('/api/operations/microfarads').send({ amps: -1, volts: 370, hertz: 60 })
     expect([response.status, response.body]).toEqual([400, { error: expect.objectContaining({ path: 'amps', message: 'Amps in the start lead must be above 0 A.' }) }])
+  })
+  it.each([['late', 'too-long'], ['busy', 'too-many']] as const)('that are %s are a 503 that says so', async (answer, code) => {
+    const slow = createApp({ store, photos: photoStore(db), operations: { run: async () => answer, close: async () => undefined } })
+    const response = await request(slow).post('/api/operations/restock').send({})
+    expect([response.status, (response.body as { error: { code: string } }).error.code]).toEqual([503, code])
   })
   it('that do not exist are a 404', async () => expect((await request(app).post('/api/operations/weld').send({})).status).toBe(404))
   it('are listed, and publish their schemas', async () => {
@@ -112,7 +118,7 @@ describe('the page', () => {
     writeFileSync(join(folder, 'a.js.br'), brotliCompressSync('plain'))
   })
   afterEach(() => rmSync(folder, { recursive: true }))
-  const web = () => createApp({ store, photos: photoStore(db), webRoot: folder })
+  const web = () => createApp({ store, operations: inlineOperations, photos: photoStore(db), webRoot: folder })
 
   it('comes with a policy that allows no inline script and nothing from elsewhere', async () => {
     const policy = (await request(web()).get('/')).headers['content-security-policy'] ?? ''

@@ -8,6 +8,7 @@ import helmet from 'helmet'
 import { EMPTY_CATALOGUE, type Catalogue } from './counter/simulated-counter'
 import { errorHandler, refuse } from './errors'
 import type { Truths } from './meter/truth'
+import type { OperationRunner } from './operations/pool'
 import { changeRoutes } from './routes/changes'
 import { counterRoutes } from './routes/counter'
 import { meterRoutes } from './routes/meter'
@@ -19,6 +20,8 @@ import type { PhotoStore } from './store/photo-store'
 export interface AppOptions {
   readonly store: ChangeStore
   readonly photos: PhotoStore
+  /** Who works operations out. */
+  readonly operations: OperationRunner
   /** What the simulated meter reads, by job; none where no demo is served. */
   readonly truths?: Truths
   /** What the simulated parts counter has; empty where no demo is served. */
@@ -31,7 +34,7 @@ export interface AppOptions {
 
 const BODY_LIMIT = '2mb'
 
-export function createApp({ store, photos, truths = new Map(), catalogue = EMPTY_CATALOGUE, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
+export function createApp({ store, photos, operations, truths = new Map(), catalogue = EMPTY_CATALOGUE, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(securityHeaders())
@@ -44,7 +47,7 @@ export function createApp({ store, photos, truths = new Map(), catalogue = EMPTY
   app.use('/api/photos', photoRoutes(photos))
   app.use('/api/meter', meterRoutes(truths))
   app.use('/api/counter', counterRoutes(catalogue))
-  app.use('/api/operations', operationRoutes())
+  app.use('/api/operations', operationRoutes(operations))
   app.use('/api/schemas', schemaRoutes())
   app.use('/api', (_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))
   if (webRoot) serveWeb(app, webRoot)

@@ -11,6 +11,7 @@ import { jpegProblem } from './photos/jpeg'
 import { readMeter } from './meter/simulated-meter'
 import { readTruths, trueValue, type Truths } from './meter/truth'
 import { changeStore } from './store/change-store'
+import { inlineOperations } from './testing/inline-operations'
 import { openDatabase, type Database } from './store/database'
 import { photoStore } from './store/photo-store'
 
@@ -25,7 +26,7 @@ const jpeg = (segments: readonly [number, string][] = [[0xe0, 'JFIF']], scan = '
 const TRUTHS: Truths = new Map([['job-1', { format: 'oak-switch/demo-truth', version: 1, job: 'job-1', fault: 'x', probes: { 'microfarads-FAN': 2.9, 'ohms-common-start': null } }]])
 
 let db: Database
-const appWith = () => createApp({ store: changeStore(db), photos: photoStore(db), truths: TRUTHS })
+const appWith = () => createApp({ store: changeStore(db), operations: inlineOperations, photos: photoStore(db), truths: TRUTHS })
 beforeEach(async () => void (db = await openDatabase(':memory:')))
 afterEach(() => db.destroy())
 

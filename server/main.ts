@@ -5,6 +5,7 @@ import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
 import { seedDemo, seedVan } from './demo'
 import { readTruths } from './meter/truth'
+import { operationPool } from './operations/pool'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
 import { photoStore } from './store/photo-store'
@@ -25,14 +26,15 @@ async function main(): Promise<void> {
     await seedDemo(store, join(root, 'demo'))
     await seedVan(store, join(root, 'demo', 'van.csv'))
   }
-  const server = createApp({ store, photos: photoStore(db), truths: demo ? readTruths(join(root, 'demo')) : new Map(), catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
+  const operations = operationPool()
+  const server = createApp({ store, photos: photoStore(db), operations, truths: demo ? readTruths(join(root, 'demo')) : new Map(), catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
     const shown = typeof address === 'object' && address ? address.port : port
     console.log(`Oak Switch is at http://${host}:${shown}  (data in ${data})`)
   })
   const close = () => {
-    server.close(() => void db.destroy().finally(() => process.exit(0)))
+    server.close(() => void Promise.allSettled([db.destroy(), operations.close()]).finally(() => process.exit(0)))
     server.closeAllConnections()
   }
   process.once('SIGINT', close)

@@ -1,17 +1,20 @@
 // The registry over HTTP. No logic here: a name, an input, an answer.
 import { Router } from 'express'
 import { publishedSchemas } from '@oak/core/operations/json-schema'
-import { OPERATIONS, runOperation } from '@oak/core/operations/registry'
+import { OPERATIONS } from '@oak/core/operations/registry'
 import { refuse } from '../errors'
+import type { OperationRunner } from '../operations/pool'
 
-export function operationRoutes(): Router {
+export function operationRoutes(runner: OperationRunner): Router {
   const router = Router()
   router.get('/', (_req, res) => {
     res.json({ operations: OPERATIONS.map(({ name, help }) => ({ name, help })) })
   })
-  router.post('/:name', (req, res) => {
-    const result = runOperation(req.params.name, req.body)
-    if (result.ok) res.json(result.output)
+  router.post('/:name', async (req, res) => {
+    const result = await runner.run(req.params.name, req.body)
+    if (result === 'late') refuse(res, 503, 'too-long', [{ path: '', message: 'This took too long here and was stopped; nothing was changed. Ask with fewer parts, or on the command line.' }])
+    else if (result === 'busy') refuse(res, 503, 'too-many', [{ path: '', message: 'Too many are being worked out; try again in a minute.' }])
+    else if (result.ok) res.json(result.output)
     else refuse(res, result.error.code === 'unknown-operation' ? 404 : 400, result.error.code, result.error.problems)
   })
   return router
