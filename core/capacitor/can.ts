@@ -21,7 +21,17 @@ const SectionId = v.pipe(
   v.maxLength(40, 'A section name has 40 letters at most.'),
 )
 
-export const SectionSchema = v.strictObject({ id: SectionId, microfarads: microfarads('The section') })
+export const SectionSchema = v.strictObject({
+  id: SectionId,
+  /** As read, where it was read; else as marked. */
+  microfarads: microfarads('The section'),
+  /** As marked, where `microfarads` is a reading. */
+  marked: v.optional(microfarads('The marking')),
+  /** Which capacitor it stands in, where several are joined; their C's are tied. */
+  of: v.optional(v.pipe(v.string('A capacitor’s name is text.'), v.minLength(1, 'A capacitor’s name is empty.'), v.maxLength(300, 'A capacitor’s name has 300 letters at most.'))),
+  /** It is in the old can, which stays for this side. */
+  stays: v.optional(v.boolean('Stays is yes or no.')),
+})
 /** One section between its own post and C; the post carries the section's id. */
 export type Section = v.InferOutput<typeof SectionSchema>
 
@@ -64,3 +74,18 @@ export const CanSchema = v.strictObject({
 })
 /** A multi-tap, dual or single can on the van. */
 export type Can = v.InferOutput<typeof CanSchema>
+
+export interface Case {
+  readonly name: string
+  readonly sections: readonly Section[]
+  readonly stays: boolean
+}
+
+/** The capacitors that a can stands for: itself, or those whose sections it joins, in order. */
+export function casesOf({ name, sections }: Pick<Can, 'name' | 'sections'>): Case[] {
+  const names = [...new Set(sections.map((s) => s.of ?? name))]
+  return names.map((of) => {
+    const own = sections.filter((s) => (s.of ?? name) === of)
+    return { name: of, sections: own, stays: own.some((s) => s.stays) }
+  })
+}

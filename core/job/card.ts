@@ -1,5 +1,6 @@
 // The hookup card: what the next hand at this unit needs to know, as data (format "oak-switch/hookup-card").
 import type { HookupAnswer, HookupRequest } from '../circuit/hookup'
+import { casesOf } from '../capacitor/can'
 import { insulationCode, insulationName, type Insulation } from '../motor/colour'
 import { ROLE_NAMES } from '../motor/role'
 import { figure } from '../quantity/display'
@@ -86,10 +87,16 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
 
 function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
   if (!can) return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
-  const value = (id: string) => `${figure(can.sections.find((s) => s.id === id)?.microfarads ?? NaN)} µF`
+  const cases = casesOf({ name: can.name ?? 'the can', sections: can.sections })
+  const value = (id: string) => {
+    const section = can.sections.find((s) => s.id === id)
+    return `${figure(section?.marked ?? section?.microfarads ?? NaN)} µF${cases.length > 1 && section?.of ? ` of ${section.of}` : ''}`
+  }
   const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
+    ...(cases.length > 1 ? [`C tied: ${cases.map((c) => c.name).join(' – ')}`] : []),
+    ...cases.filter((c) => c.stays).map((c) => `${c.name} stays for ${c.sections.map((s) => `${s.id}: marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`),
     ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
     ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
     ...(hardStart ? [`Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`] : []),

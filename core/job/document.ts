@@ -64,6 +64,10 @@ export interface JobDocument {
   readonly deadSections: Readonly<Record<string, boolean>>
   /** What was ticked of the list of what to carry up, by item. */
   readonly carried: Readonly<Record<string, boolean>>
+  /** Steps of fitting the capacitor that are done, by step. */
+  readonly fitted: Readonly<Record<string, boolean>>
+  /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
+  readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }
 
 export const EMPTY_JOB: JobDocument = {
@@ -104,4 +108,6 @@ export const EMPTY_JOB: JobDocument = {
   taken: {},
   deadSections: {},
   carried: {},
+  fitted: {},
+  startWanted: null,
 }

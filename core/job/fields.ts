@@ -111,12 +111,17 @@ export const FIELDS = {
     leadOhms: v.pipe(v.number('The test leads’ ohms must be a number.'), v.minValue(0, 'The test leads’ ohms cannot be below 0.'), v.maxValue(5, 'Test leads above 5 Ω are broken.')),
   }),
   steepBlades: v.boolean('Steep is yes or no.'),
+  startWanted: v.pipe(
+    v.strictObject({ low: positive('The range', 'µF', 2000), high: positive('The range', 'µF', 2000), volts: positive('The start capacitor’s volts', 'V', 1000) }),
+    v.check((r) => r.low <= r.high, 'The lower end of the range is above the upper one.'),
+  ),
 } as const
 
 /**
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
  * plate lines by plate, what tells the rotation by its kind,
- * speeds by output, parts of the van by line, what is carried up by item, dead sections by can and section. */
+ * speeds by output, parts of the van by line, what is carried up by item, dead sections by can and section,
+ * steps of fitting by step. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -130,6 +135,7 @@ export const KEYED_FIELDS = {
   taken: v.strictObject({ quantity: v.pipe(v.number(), v.integer('Parts are counted.'), v.minValue(1, 'One part is taken at least.'), v.maxValue(99, 'No job takes more than 99 of one part.')) }),
   deadSections: v.boolean('Dead is yes or no.'),
   carried: v.boolean('Carried is yes or no.'),
+  fitted: v.boolean('Done is yes or no.'),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 

@@ -1,8 +1,9 @@
 import * as v from 'valibot'
 import { MAX_MICROFARADS, TolerancePercent } from '../capacitor/can'
-import { COMPRESSOR_VALUES, coverageOf, FAN_VALUES, restock } from '../capacitor/coverage/coverage'
+import { COMPRESSOR_VALUES, coverageOf, FAN_VALUES } from '../capacitor/coverage/coverage'
+import { restock } from '../capacitor/coverage/restock'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
-import { StockPartsSchema } from './capacitor-plan'
+import { fromVan, StockPartsSchema } from './capacitor-plan'
 import { positive } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -28,18 +29,22 @@ export const coverage = operation({
   help: 'Which pairs of compressor and fan values this stock can meet, how well and with how many parts, and what each part adds.',
   input: v.strictObject({ stock: few(StockPartsSchema), compressors: v.optional(values('A compressor’s value'), [...COMPRESSOR_VALUES]), fans: v.optional(values('A fan’s value'), [...FAN_VALUES]), ...Common }),
   output: CoverageOutput,
-  run: ({ stock, ...rest }) => plain(coverageOf({ parts: stock, ...rest })),
+  run: ({ stock, ...rest }, report) => plain(coverageOf({ parts: fromVan(stock), ...rest }, report)),
 })
 
 const CallSchema = v.strictObject({ compressor: v.nullable(positive('The compressor’s value', 'µF', MAX_MICROFARADS)), fan: v.nullable(positive('The fan’s value', 'µF', MAX_MICROFARADS)) })
+const PurchaseSchema = v.object({ part: v.string(), adds: v.number(), cents: v.nullable(v.number()) })
 const RestockOutput = v.object({
   /** In the order of buying; `adds` past calls with those before it. */
-  buy: v.array(v.object({ part: v.string(), adds: v.number() })),
+  buy: v.array(PurchaseSchema),
+  /** The best of single purchases; null when none meets a further call. */
+  single: v.nullable(PurchaseSchema),
   metBefore: v.number(),
   metAfter: v.number(),
   /** No set of purchases meets more calls than this. */
   bound: v.number(),
   cents: v.number(),
+  /** Parts of the stock that could all be left off with every call that is met now still met. */
   neverNeeded: v.array(v.string()),
 })
 export type RestockOutput = v.InferOutput<typeof RestockOutput>
@@ -56,5 +61,5 @@ export const restockOperation = operation({
     budget: v.optional(v.nullable(v.pipe(v.number('The budget must be a number of cents.'), v.integer(), v.minValue(0, 'The budget cannot be below 0.'))), null),
   }),
   output: RestockOutput,
-  run: (input) => plain(restock(input)),
+  run: ({ stock, catalogue, ...rest }, report) => plain(restock({ stock: fromVan(stock), catalogue: fromVan(catalogue), ...rest }, report)),
 })

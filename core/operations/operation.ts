@@ -1,12 +1,15 @@
 // What an operation is: a name, what goes in, what comes out, one line of help, and a pure function.
 import type * as v from 'valibot'
 
+export type Report = (share: number) => void
+
 export interface Operation<I extends v.GenericSchema = v.GenericSchema, O extends v.GenericSchema = v.GenericSchema> {
   readonly name: string
   readonly help: string
   readonly input: I
   readonly output: O
-  readonly run: (input: v.InferOutput<I>) => v.InferInput<O>
+  /** `report`: how far a long one is, 0 to 1. */
+  readonly run: (input: v.InferOutput<I>, report: Report) => v.InferInput<O>
 }
 
 /** Keeps input and output types together while the registry holds operations of every kind. */

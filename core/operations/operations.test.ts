@@ -27,6 +27,7 @@ const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
   'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'wanted-microfarads': { load: 'FAN', newMotor: true, tag: 7.5 }, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
+  'old-can': { sides: [{ load: 'HERM', microfarads: 45, verdict: 'in' }, { load: 'FAN', microfarads: 5, verdict: 'out' }] }, 'fit-steps': { can: { name: 'Dual', sections: TAPS.sections }, groups: [{ load: 'FAN', sections: [TAPS.sections[0]!.id], lead: TAPS.sections[0]!.id, jumpers: [], microfarads: TAPS.sections[0]!.microfarads }] },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
 
@@ -77,7 +78,12 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['next-pair', { ...OHMS, meter: { resolutionOhms: 0, percent: 1, leadOhms: 0 } }, 'meter.resolutionOhms: The meter’s resolution must be above 0 Ω.'],
     ['capacitor-plan', { ...PLAN, loads: [] }, 'loads: At least one load is needed: what is the capacitor for?'],
     ['capacitor-plan', { ...PLAN, loads: [{ load: 'FAN', microfarads: 0 }] }, 'loads.0.microfarads: The load must be above 0 µF.'],
-    ['capacitor-plan', { ...PLAN, aims: ['error', 'error', 'parts', 'jumpers', 'cost'] }, 'aims: The order names each aim once: error, parts, jumpers, cost, versatile.'],
+    ['capacitor-plan', { ...PLAN, aims: ['error', 'error', 'parts', 'jumpers', 'cost'] }, 'aims: The order names each aim once: error, parts, opened, jumpers, cost, versatile.'],
+    ['capacitor-plan', { ...PLAN, stays: { load: 'NOBODY', volts: 440, microfarads: 45, reading: { low: 44, high: 45 } } }, 'stays.load: No load is called “NOBODY”: the old can would serve nothing.'],
+    ['capacitor-plan', { ...PLAN, start: { wanted: { low: 135, high: 0, volts: 250 }, stock: [] } }, 'start.wanted.high: The marked range must be above 0 µF.'],
+    ['fit-steps', { can: { name: 'Dual', sections: TAPS.sections }, groups: [{ load: 'FAN', sections: ['nowhere'], lead: 'nowhere', jumpers: [], microfarads: 5 }] }, 'groups.0: There is no section called “nowhere” on this can.'],
+    ['fit-steps', { can: { name: 'Dual', sections: TAPS.sections }, groups: [], hardStart: 'protected' }, 'hardStart: This can has no protected terminal.'],
+    ['old-can', { sides: [] }, 'sides: A capacitor has one side at least.'],
     ['capacitor-plan', { ...PLAN, stock: [{ ...PLAN.stock[0], sections: [] }] }, 'stock.0.sections: A capacitor has one section at least.'],
     ['coverage', { stock: PLAN.stock, fans: [] }, 'fans: At least one value is needed.'],
     ['restock', { stock: [], catalogue: [], calls: [], most: 0 }, 'most: One purchase at least.'],

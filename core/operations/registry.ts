@@ -20,7 +20,9 @@ import { motorCurveOperation } from './motor-curve'
 import { netlist } from './netlist'
 import { prove } from './prove'
 import { microfarads } from './microfarads'
-import type { Operation } from './operation'
+import { fitStepsOperation } from './fit-steps'
+import { oldCan } from './old-can'
+import type { Operation, Report } from './operation'
 import { readLabel } from './read-label'
 import { readWires } from './read-wires'
 import { readStock } from './read-stock'
@@ -29,7 +31,7 @@ import { tapPlan } from './tap-plan'
 import { wanted } from './wanted-microfarads'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, tapPlan, capacitorPlan, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
 ]
 
 export interface OperationError {
@@ -44,7 +46,7 @@ export interface OperationError {
 export type OperationResult = { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
 
 /** Runs an operation on unchecked input. Bad input is a result, never a throw. */
-export function runOperation(name: string, input: unknown): OperationResult {
+export function runOperation(name: string, input: unknown, report: Report = () => undefined): OperationResult {
   const found = OPERATIONS.find((operation) => operation.name === name)
   if (!found) {
     const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
@@ -53,7 +55,7 @@ export function runOperation(name: string, input: unknown): OperationResult {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) return badInput([{ path: '', message: 'The input must be one JSON object.' }])
   const parsed = v.safeParse(found.input, input)
   if (!parsed.success) return badInput(problemsOf(parsed.issues))
-  return { ok: true, output: found.run(parsed.output) }
+  return { ok: true, output: found.run(parsed.output, report) }
 }
 
 export function badInput(problems: readonly Problem[]): OperationResult {

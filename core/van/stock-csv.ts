@@ -4,7 +4,7 @@ import type { Problem } from '../quantity/problem'
 import { CAN_LAYOUTS, lineIdOf, MAX_LINES, STOCK_KINDS, StockLineSchema, type StockKind, type StockLine } from './stock-line'
 
 /** Column heads, in order; a file may have them in any order and leave out those it does not need. */
-export const STOCK_COLUMNS = ['kind', 'name', 'quantity', 'price', 'sheet', 'layout', 'microfarads', 'volts', 'tolerance', 'protected', 'diameter in', 'pitch deg', 'blades', 'width in', 'bore in', 'hand'] as const
+export const STOCK_COLUMNS = ['kind', 'name', 'quantity', 'price', 'sheet', 'layout', 'microfarads', 'volts', 'tolerance', 'protected', 'measured', 'diameter in', 'pitch deg', 'blades', 'width in', 'bore in', 'hand'] as const
 type Column = (typeof STOCK_COLUMNS)[number]
 const NEEDED: readonly Column[] = ['kind', 'name', 'quantity']
 
@@ -89,7 +89,7 @@ const cents = (price: number): number => {
   return Math.abs(value - Math.round(value)) < 1e-6 ? Math.round(value) : value
 }
 
-const COLUMN_OF: Readonly<Record<string, Column>> = { name: 'name', quantity: 'quantity', cents: 'price', sheet: 'sheet', layout: 'layout', microfarads: 'microfarads', volts: 'volts', tolerancePercent: 'tolerance', diameterInches: 'diameter in', pitchDegrees: 'pitch deg', blades: 'blades', widthInches: 'width in', boreInches: 'bore in', hand: 'hand' }
+const COLUMN_OF: Readonly<Record<string, Column>> = { name: 'name', quantity: 'quantity', cents: 'price', sheet: 'sheet', layout: 'layout', microfarads: 'microfarads', volts: 'volts', tolerancePercent: 'tolerance', measured: 'measured', diameterInches: 'diameter in', pitchDegrees: 'pitch deg', blades: 'blades', widthInches: 'width in', boreInches: 'bore in', hand: 'hand' }
 
 function detailsOf(kind: StockKind, cell: Cell, number: (column: Column) => number | null, problems: Problem[]): object {
   switch (kind) {
@@ -114,7 +114,17 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   const tolerance = number('tolerance')
   const guarded = cell('protected').toLowerCase()
   if (!['', 'yes', 'no'].includes(guarded)) problems.push({ path: 'protected', message: 'Whether it has a protected start terminal is yes or no.' })
-  return { layout, microfarads: values, volts: number('volts') ?? 0, protectedStart: guarded === 'yes', ...(tolerance === null ? {} : { tolerancePercent: tolerance }) }
+  const measured = readingsOf(cell('measured'), problems)
+  return { layout, microfarads: values, ...(measured ? { measured } : {}), volts: number('volts') ?? 0, protectedStart: guarded === 'yes', ...(tolerance === null ? {} : { tolerancePercent: tolerance }) }
+}
+
+/** One reading for each section, in their order; a section that was not read is left empty: 44.6//10.1. */
+function readingsOf(text: string, problems: Problem[]): (number | null)[] | null {
+  if (text === '') return null
+  const parts = text.split('/').map((part) => part.trim())
+  const bad = parts.find((part) => part !== '' && numberOf(part) === null)
+  if (bad !== undefined) problems.push({ path: 'measured', message: `“${bad.slice(0, 40)}” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.` })
+  return parts.map((part) => (part === '' ? null : numberOf(part)))
 }
 
 /** A number as a person writes it: a decimal comma too, and a mark of thousands before three digits is none: 1,000 has to be written 1000. */
@@ -142,7 +152,7 @@ function cellOf(line: StockLine, column: Column): string {
     case 'sheet': return line.kind === 'motor' ? line.sheet : ''
   }
   if (line.kind === 'capacitor') {
-    const cells: Partial<Record<Column, string>> = { layout: line.layout, microfarads: line.microfarads.join('/'), volts: text(line.volts), tolerance: text(line.tolerancePercent), protected: line.protectedStart ? 'yes' : '' }
+    const cells: Partial<Record<Column, string>> = { layout: line.layout, microfarads: line.microfarads.join('/'), volts: text(line.volts), tolerance: text(line.tolerancePercent), protected: line.protectedStart ? 'yes' : '', measured: (line.measured ?? []).map((x) => x ?? '').join('/') }
     return cells[column] ?? ''
   }
   if (line.kind !== 'blade') return ''

@@ -36,6 +36,8 @@ const CapacitorLineSchema = v.strictObject({
   tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
   /** It has a protected (fused) start terminal. */
   protectedStart: v.optional(v.boolean('Protected is yes or no.'), false),
+  /** What each section read, µF, null where it was not read; a start capacitor has one reading. Absent: nothing was read. */
+  measured: v.optional(v.pipe(v.array(v.nullable(v.pipe(v.number('A reading must be a number of µF.'), v.minValue(0, 'A reading cannot be below 0 µF.'), v.maxValue(5000, 'A reading above 5,000 µF is not a motor capacitor’s.')))), v.maxLength(MAX_SECTIONS, `A can has ${MAX_SECTIONS} sections at most.`))),
 })
 
 export const StockLineSchema = v.variant(
@@ -43,7 +45,7 @@ export const StockLineSchema = v.variant(
   [
     /** `sheet`: the id of its lead sheet. */
     v.strictObject({ kind: v.literal('motor'), ...Common, sheet: v.pipe(v.string('A motor names its lead sheet.'), v.regex(/^[a-z0-9-]{1,60}$/, 'A lead sheet’s id has small letters, digits and - only.')) }),
-    v.pipe(CapacitorLineSchema, v.check(sectionsFitLayout, 'The number of sections does not go with the layout: single 1, dual 2, start 2 (its range), multi-tap 2 or more.')),
+    v.pipe(CapacitorLineSchema, v.check(sectionsFitLayout, 'The number of sections does not go with the layout: single 1, dual 2, start 2 (its range), multi-tap 2 or more.'), v.check(readingsFit, 'Readings are those of one capacitor, one for each section: give it a line of its own, with a quantity of 1 or 0.')),
     v.strictObject({ kind: v.literal('blade'), ...Common, blade: BladeSchema }),
     v.strictObject({ kind: v.literal('part'), ...Common }),
   ],
@@ -57,6 +59,10 @@ function sectionsFitLayout({ layout, microfarads: list }: v.InferOutput<typeof C
   if (layout === 'single') return list.length === 1
   if (layout === 'start') return list.length === 2 && (list[0] as number) < (list[1] as number)
   return layout === 'dual' ? list.length === 2 : list.length >= 2
+}
+
+function readingsFit({ measured, quantity, layout, microfarads: list }: v.InferOutput<typeof CapacitorLineSchema>): boolean {
+  return measured === undefined || (quantity <= 1 && measured.length === (layout === 'start' ? 1 : list.length))
 }
 
 const FNV_PRIME = 0x01000193

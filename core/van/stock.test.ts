@@ -25,6 +25,14 @@ describe('a list that is right', () => {
     const { lines, problems: found } = readStockRows([['\uFEFFKind', 'Name ', 'QUANTITY', '', 'microfarads', 'volts'], ['capacitor', 'Single 7.5', '1', '', '7,5', '370']], READING)
     expect([found, Object.values(lines)[0]]).toEqual([[], expect.objectContaining({ microfarads: [7.5], layout: 'single' })])
   })
+  it('takes what was read of one capacitor, section by section, an unread one left empty', () => {
+    const readings = (quantity: string, measured: string) => readStockRows([['kind', 'name', 'quantity', 'microfarads', 'volts', 'measured'], ['capacitor', 'Six', quantity, '25/10/5', '440', measured]], READING)
+    expect(readings('1', '24.6//5,1').lines['capacitor-six']).toMatchObject({ microfarads: [25, 10, 5], measured: [24.6, null, 5.1] })
+    expect(readings('1', '').lines['capacitor-six']).not.toHaveProperty('measured')
+    const wrong = 'row 2, kind: Readings are those of one capacitor, one for each section: give it a line of its own, with a quantity of 1 or 0.'
+    expect([readings('3', '24.6//5'), readings('1', '24.6/5')].map((r) => r.problems.map((p) => `${p.path}: ${p.message}`))).toEqual([[wrong], [wrong]])
+    expect(readings('1', '24/x/5').problems[0]?.message).toBe('“x” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.')
+  })
   it('takes a start capacitor as the range on its label', () => expect(read(['capacitor', 'Start', '1', '', '', 'start', '135-162', '250', '']).lines).toMatchObject({ 'capacitor-start': { microfarads: [135, 162], layout: 'start' } }))
 })
 
@@ -64,6 +72,7 @@ const line: fc.Arbitrary<StockLine> = fc.oneof(
   fc.record({ kind: fc.constant('motor' as const), ...common, sheet: fc.constantFrom(...SHEETS) }),
   fc.record({ kind: fc.constant('part' as const), ...common }),
   fc.record({ kind: fc.constant('capacitor' as const), ...common, layout: fc.constantFrom(...CAN_LAYOUTS), microfarads: fc.array(hundredths(1, 200), { minLength: 1, maxLength: 8 }), volts: fc.constantFrom(370, 440), tolerancePercent: fc.constantFrom(5, 6, 10), protectedStart: fc.boolean() }).filter((l) => v.is(StockLineSchema, l)),
+  fc.record({ kind: fc.constant('capacitor' as const), ...common, quantity: fc.constantFrom(0, 1), layout: fc.constant('dual' as const), microfarads: fc.tuple(hundredths(1, 200), hundredths(1, 200)), measured: fc.tuple(hundredths(0, 200), fc.option(hundredths(0, 200), { nil: null })), volts: fc.constantFrom(370, 440), tolerancePercent: fc.constantFrom(5, 6, 10), protectedStart: fc.boolean() }),
   fc.record({ kind: fc.constant('blade' as const), ...common, blade: fc.record({ diameterInches: fc.option(hundredths(10, 40), { nil: null }), pitchDegrees: fc.option(hundredths(10, 45), { nil: null }), blades: fc.option(fc.integer({ min: 2, max: 8 }), { nil: null }), widthInches: fc.option(hundredths(1, 10), { nil: null }), boreInches: fc.option(hundredths(1, 3), { nil: null }), hand: fc.constantFrom('CW' as const, 'CCW' as const, null) }) }),
 )
 

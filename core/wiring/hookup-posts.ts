@@ -1,5 +1,5 @@
 // The posts of the unit as it is hooked up anew: the old can's are gone, the new can's are there.
-import { canPosts, type FittedCan } from './new-can'
+import { canPostName, canPosts, type FittedCan } from './new-can'
 import { postName, type PostId, type PostKind, type UnitType } from './unit-type'
 
 export interface HookupPost {
@@ -20,13 +20,13 @@ export function hookupPosts(unit: UnitType, can: Pick<FittedCan, 'sections'>): H
     .filter((post) => !OLD_CAN_KINDS.includes(post.kind))
     .map((post) => ({ ...post, partName: unit.parts.find((p) => p.id === post.part)?.name ?? post.part, name: postName(unit, post.id) }))
   // No can, no posts of one: a motor without a capacitor, where the old can served only the fan.
-  const fresh = (can.sections.length > 0 ? canPosts(can) : []).map(({ id, label, section }) => ({
-    id,
-    label,
+  const fresh = (can.sections.length > 0 ? canPosts(can) : []).map((post) => ({
+    id: post.id,
+    label: post.label,
     part: NEW_CAN_PART,
     partName: 'New capacitor',
-    kind: section ? ('can-section' as const) : ('can-c' as const),
-    name: section ? `the ${label} section of the new can` : 'C on the new can',
+    kind: post.section ? ('can-section' as const) : ('can-c' as const),
+    name: canPostName(can, post),
   }))
   return [...fresh, ...staying]
 }

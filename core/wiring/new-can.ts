@@ -40,8 +40,15 @@ export interface CanPost {
 
 export const canPosts = (can: Pick<FittedCan, 'sections'>): CanPost[] => [
   { id: NEW_C, label: 'C', section: null },
-  ...can.sections.map((section) => ({ id: sectionPost(section.id), label: `${figure(section.microfarads)} µF`, section })),
+  ...can.sections.map((section) => ({ id: sectionPost(section.id), label: `${figure(section.marked ?? section.microfarads)} µF`, section })),
 ]
+
+/** "the 7.5 µF section of Single 7.5"; one that stays is named as what it is. */
+export function canPostName({ sections }: Pick<FittedCan, 'sections'>, { label, section }: CanPost): string {
+  if (!section) return sections.some((s) => s.stays) ? 'C of the old can, tied to the new one’s' : 'C on the new can'
+  if (section.stays) return `the ${label} section of the old can, which stays`
+  return `the ${label} section of ${section.of ?? 'the new can'}`
+}
 
 export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined => can.groups.find((g) => g.load === load)
 
@@ -66,6 +73,13 @@ export function moveUnitWires(unit: UnitType, wires: readonly NamedWire[], sides
     .filter((wire) => !goesToMotor(wire) && !goesAway(wire.from) && !goesAway(wire.to))
     .map(({ id, from, to }) => {
       const moved = { id, from: exchange.get(from) ?? from, to: exchange.get(to) ?? to }
+      if (remains(can, moved)) return moved
       return moved.from === from && moved.to === to ? moved : { ...moved, was: { from, to } }
     })
+}
+
+/** Where the old can stays, its C and the section that stays keep what they have: nothing is moved there. */
+function remains({ sections }: Pick<FittedCan, 'sections'>, { from, to }: Pick<UnitWire, 'from' | 'to'>): boolean {
+  const stays = sections.filter((s) => s.stays).map((s) => sectionPost(s.id))
+  return stays.length > 0 && [from, to].some((post) => post === NEW_C || stays.includes(post))
 }

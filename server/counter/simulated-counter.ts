@@ -5,7 +5,7 @@ import { STOCK_KINDS } from '@oak/core/van/stock-line'
 
 const CatalogueSchema = v.object({
   counter: v.string(),
-  parts: v.array(v.object({ kind: v.picklist(STOCK_KINDS), name: v.string(), what: v.string(), cents: v.number(), stock: v.number(), /** When it comes in again; null: not said. */ back: v.nullable(v.string()) })),
+  parts: v.array(v.object({ kind: v.picklist(STOCK_KINDS), name: v.string(), what: v.string(), cents: v.number(), stock: v.number(), /** Of a run capacitor. */ sections: v.optional(v.pipe(v.array(v.number()), v.maxLength(24))), volts: v.optional(v.number()), /** When it comes in again; null: not said. */ back: v.nullable(v.string()) })),
 })
 export type Catalogue = v.InferOutput<typeof CatalogueSchema>
 

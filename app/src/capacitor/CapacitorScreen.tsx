@@ -6,6 +6,7 @@ import type { Can, Load } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { deadKey, liveCan, needsCan } from '@oak/core/job/hookup-input'
+import { insulationName } from '@oak/core/motor/colour'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD, NEW_C, PROTECTED_POST } from '@oak/core/wiring/new-can'
@@ -21,8 +22,11 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { CanPicker } from './CanPicker'
-import { CanView } from './CanView'
+import { CanView, type KitEnd } from './CanView'
+import { FitSteps } from './FitSteps'
+import { OldCanNote } from './OldCanNote'
 import { PlanSheet } from './PlanSheet'
+import { StartCapacitor } from './StartCapacitor'
 import { WantedNotes } from './WantedNotes'
 import { Readings } from './Readings'
 
@@ -37,6 +41,8 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
   const result = useOperation('tap-plan', input)
   return { loads, plan: result?.ok ? (result.output as TapPlan) : null, problem: result && !result.ok ? result.error.message : null }
 }
+
+const NO_LEADS: Readonly<Record<string, string>> = {}
 
 export function CapacitorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
@@ -56,8 +62,9 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
     if (!job.can && needsCan(job)) editJob(id, [{ path: ['can'], value: can }])
     router.replace(`/job/${id}/board`)
   }
-  if (!needsCan(job)) return <NoCapacitor id={id} job={job} onNext={onward} />
   const start = job.motor?.leads.find((lead) => lead.role === 'start' || lead.role === 'capacitor')
+  const leadWords = useMemo(() => (start ? { [FAN_LOAD]: insulationName(start) } : NO_LEADS), [start])
+  if (!needsCan(job)) return <NoCapacitor id={id} job={job} onNext={onward} />
   return (
     <JobFrame
       id={id}
@@ -68,27 +75,28 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
           <Needs id={id} job={job} shared={shared} />
           <WantedNotes job={job} side="FAN" />
           {shared ? <WantedNotes job={job} side="HERM" /> : null}
-          <View style={{ alignItems: 'center' }}><CanView sections={can.sections} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} size={310} dead={dead} onSection={(section) => kill(section)} /></View>
+          <View style={{ alignItems: 'center' }}><CanView can={can} groups={plan?.groups ?? []} leads={{ [FAN_LOAD]: start }} width={366} dead={dead} kit={shared ? kitEnd(job) : 'none'} onSection={(section) => kill(section)} /></View>
           <Words size="tiny" tone="quiet">Press a section that reads open or shorted: it is crossed out and planned around.</Words>
           {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? <QuietButton text="Best from the van" icon="van" onPress={() => setListing(true)} testID="best-from-van" /> : null}
           {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
           <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
           {shared ? <HardStart id={id} job={job} can={can} /> : null}
+          {shared ? <StartCapacitor id={id} job={job} /> : null}
           <Choice label="Plan" value={job.prefer} onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])} options={[{ value: 'exact', text: 'closest value' }, { value: 'simple', text: 'fewest jumpers', hint: `within ±${figure(can.tolerancePercent)} %` }]} />
         </View>
       }
-      evidence={<View style={{ gap: 16 }}>{plan ? <PlanReasons plan={plan} can={can} /> : null}<Readings id={id} job={job} sides={shared ? ['FAN', 'HERM'] : ['FAN']} /></View>}
+      evidence={<View style={{ gap: 16 }}>{plan ? <PlanReasons plan={plan} can={can} /> : null}{plan?.feasible ? <FitSteps id={id} job={job} can={live} plan={plan} leads={leadWords} kit={shared ? kitEnd(job) : 'none'} shared={shared} /> : null}<OldCanNote job={job} /><Readings id={id} job={job} sides={shared ? ['FAN', 'HERM'] : ['FAN']} /></View>}
       strip={problem ? <Words tone="stop" size="strong" live>{problem}</Words> : <PlanStrip plan={plan} lacks={lacks} fanStaysEmpty={job.motor?.capacitor === null} />}
       action={<PrimaryButton text="Next: the hookup board" disabled={lacks !== null} onPress={onward} testID="capacitor-next" />}
     />
   )
 }
 
-type KitEnd = 'none' | 'protected' | 'c'
+const kitEnd = ({ hardStart }: JobDocument): KitEnd => (hardStart === null ? 'none' : hardStart === PROTECTED_POST ? 'protected' : 'c')
 
 /** A hard-start kit on the compressor: where its far end is. Past a protected terminal its fuse cannot open: the board says so. */
 function HardStart({ id, job, can }: { readonly id: string; readonly job: JobDocument; readonly can: Can }) {
-  const value: KitEnd = job.hardStart === null ? 'none' : job.hardStart === PROTECTED_POST ? 'protected' : 'c'
+  const value = kitEnd(job)
   const set = (end: KitEnd) => editJob(id, [{ path: ['hardStart'], value: end === 'none' ? null : end === 'protected' ? PROTECTED_POST : NEW_C }])
   return (
     <View style={{ gap: 6 }}>

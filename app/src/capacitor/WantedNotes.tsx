@@ -7,9 +7,10 @@ import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../job/use-operation'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
-import { wantedInput, type Side } from './wanted-model'
+import type { CanSide } from '@oak/core/job/old-can-input'
+import { wantedInput } from './wanted-model'
 
-export function WantedNotes({ job, side }: { readonly job: JobDocument; readonly side: Side }) {
+export function WantedNotes({ job, side }: { readonly job: JobDocument; readonly side: CanSide }) {
   const input = useMemo(() => wantedInput(job, side), [job, side])
   const result = useOperation('wanted-microfarads', input)
   if (!result?.ok) return null

@@ -1,20 +1,36 @@
 import { CANS } from '@oak/core/capacitor/cans'
-import type { Can } from '@oak/core/capacitor/can'
+import type { Can, Case } from '@oak/core/capacitor/can'
 import { withoutSection, withSection } from './can-edits'
-import { CENTRE, jumperPath, placeSections } from './can-layout'
+import { jumperPath, placeCases, type CaseSpot } from './can-layout'
+
+const made = (name: string, n: number): Case => ({ name, stays: false, sections: Array.from({ length: n }, (_, i) => ({ id: `${name}${i}`, microfarads: 2 + i })) })
 
 describe('the can from the top', () => {
   it.each([1, 2, 3, 6, 12, 24])('%i posts stand apart from each other and inside the rim', (n) => {
-    const spots = placeSections(Array.from({ length: n }, (_, i) => ({ id: `s${i}`, microfarads: 2 + i })))
-    for (const [i, a] of spots.entries()) {
-      expect(Math.hypot(a.x - CENTRE, a.y - CENTRE) + a.r).toBeLessThan(140)
-      if (n <= 12) for (const b of spots.slice(i + 1)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r - 1)
+    const [at] = placeCases([made('a', n)], true).cases as [CaseSpot]
+    const posts = [at.c, ...at.sections]
+    for (const [i, a] of posts.entries()) {
+      expect(Math.hypot(a.x - at.x, a.y - at.y) + a.r).toBeLessThan(at.r - 4)
+      if (n <= 12) for (const b of posts.slice(i + 1)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r - 1)
     }
+  })
+  it.each([[[1, 1]], [[2, 1]], [[6, 1]], [[2, 2, 1]], [[5, 6]]])('cases of %j sections stand beside or below each other, inside the picture', (counts) => {
+    const { cases, width, height } = placeCases(counts.map((n, i) => made(`c${i}`, n)), false)
+    for (const [i, a] of cases.entries()) {
+      expect(Math.min(a.x - a.r, a.y - a.r, width - a.x - a.r, height - a.y - a.r)).toBeGreaterThan(15)
+      for (const b of cases.slice(i + 1)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r)
+    }
+    expect(width).toBeLessThan(400)
+  })
+  it('a protected terminal stands clear of C and of every post', () => {
+    const [at] = placeCases([made('a', 6)], true).cases as [CaseSpot]
+    for (const post of [at.c, ...at.sections]) expect(Math.hypot(post.x - at.guarded!.x, post.y - at.guarded!.y)).toBeGreaterThan(post.r + at.guarded!.r - 1)
   })
 })
 
 describe('a jumper', () => {
-  const spots = placeSections(Array.from({ length: 6 }, (_, i) => ({ id: `s${i}`, microfarads: 5 })))
+  const [at] = placeCases([{ ...made('s', 6), sections: Array.from({ length: 6 }, (_, i) => ({ id: `s${i}`, microfarads: 5 })) }], false).cases as [CaseSpot]
+  const spots = at.sections
   /** The nearest a path comes to a point, walked in small steps from its own drawing commands. */
   const nearest = (d: string, x: number, y: number) => {
     const n = d.match(/-?[\d.]+(e-?\d+)?/g)?.map(Number) ?? []
@@ -26,8 +42,8 @@ describe('a jumper', () => {
     for (const a of spots)
       for (const b of spots) {
         if (a === b) continue
-        expect(nearest(jumperPath(a, b), CENTRE, CENTRE)).toBeGreaterThan(30)
-        for (const other of spots) if (other !== a && other !== b) expect(nearest(jumperPath(a, b), other.x, other.y)).toBeGreaterThan(other.r)
+        expect(nearest(jumperPath(a, b, at.c), at.c.x, at.c.y)).toBeGreaterThan(30)
+        for (const other of spots) if (other !== a && other !== b) expect(nearest(jumperPath(a, b, at.c), other.x, other.y)).toBeGreaterThan(other.r)
       }
   })
 })

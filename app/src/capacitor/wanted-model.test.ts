@@ -1,12 +1,9 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
 import { leadSheetById } from '@oak/core/motor/lead-sheets'
-import { labelOf, wantedInput } from './wanted-model'
+import { wantedInput } from './wanted-model'
 
 const marking = (sections: number[]) => ({ ...EMPTY_JOB, canMarking: { sections, range: null, volts: 440, tolerancePercent: 6 } })
 
-it('reads a dual’s label compressor first, a single as the fan’s', () => {
-  expect([labelOf(marking([45, 5]), 'HERM'), labelOf(marking([45, 5]), 'FAN'), labelOf(marking([5]), 'FAN'), labelOf(marking([5]), 'HERM'), labelOf(EMPTY_JOB, 'FAN')]).toEqual([45, 5, 5, null, null])
-})
 it('asks with the tag for the fan, the plate for the compressor, and the reading as an interval', () => {
   const job = { ...marking([45, 5]), motor: leadSheetById('rowan-25r')!, compressorMicrofarads: 45, readings: { FAN: { of: 'FAN' as const, amps: 0.6, volts: 330, hertz: 60 as const, ratedMicrofarads: 5, tolerancePercent: 6 } } }
   const fan = wantedInput(job, 'FAN')

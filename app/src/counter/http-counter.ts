@@ -5,7 +5,7 @@ import type { CounterPort } from './port'
 
 const AnswerSchema = v.object({
   counter: v.pipe(v.string(), v.maxLength(200)),
-  parts: v.pipe(v.array(v.object({ kind: v.picklist(STOCK_KINDS), name: v.pipe(v.string(), v.maxLength(300)), what: v.pipe(v.string(), v.maxLength(300)), cents: v.pipe(v.number(), v.minValue(0)), stock: v.pipe(v.number(), v.integer(), v.minValue(0)), back: v.nullable(v.pipe(v.string(), v.maxLength(60))) })), v.maxLength(1000)),
+  parts: v.pipe(v.array(v.object({ kind: v.picklist(STOCK_KINDS), name: v.pipe(v.string(), v.maxLength(300)), what: v.pipe(v.string(), v.maxLength(300)), cents: v.pipe(v.number(), v.minValue(0)), stock: v.pipe(v.number(), v.integer(), v.minValue(0)), back: v.nullable(v.pipe(v.string(), v.maxLength(60))), sections: v.optional(v.pipe(v.array(v.pipe(v.number(), v.gtValue(0), v.maxValue(1000))), v.minLength(1), v.maxLength(24))), volts: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(1000))) })), v.maxLength(1000)),
 })
 const TIMEOUT_MS = 8000
 

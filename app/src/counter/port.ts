@@ -10,6 +10,9 @@ export interface CounterPart {
   readonly stock: number
   /** When it comes in again, in words; null: not said. */
   readonly back: string | null
+  /** Of a run capacitor: its sections, µF, and its rating, V. */
+  readonly sections?: readonly number[] | undefined
+  readonly volts?: number | undefined
 }
 
 export type CounterAnswer =

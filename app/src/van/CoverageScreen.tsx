@@ -1,22 +1,21 @@
 // What the stock can and cannot cover, as a picture; what each part adds; what one more would add over the shop's own calls.
 import { useRouter } from 'expo-router'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'
 import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
-import type { CoverageOutput, RestockOutput } from '@oak/core/operations/coverage'
+import type { CoverageOutput } from '@oak/core/operations/coverage'
 import { figure } from '@oak/core/quantity/display'
 import { stockParts } from '../capacitor/stock-plan-model'
-import { useJobs, useVan } from '../state/app'
+import { useVan } from '../state/app'
 import { Icon } from '../ui/Icon'
-import { NumberPad } from '../ui/NumberPad'
-import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { FONT, usePalette } from '../ui/theme'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
-import { runCancellable, runInWorker } from '../workers/operations'
-import { CATALOGUE, cellText, pastCalls, type Cell } from './coverage-model'
+import { runInWorker } from '../workers/operations'
+import { cellText, type Cell } from './coverage-model'
+import { RestockPanel } from './RestockPanel'
 
 type Stock = ReturnType<typeof stockParts>
 
@@ -69,7 +68,7 @@ export function CoverageScreen() {
   )
   const lists = (
     <View style={{ gap: 14 }}>
-      <Restock stock={stock} />
+      <RestockPanel stock={stock} />
       <Words size="strong" heading={2}>What each part adds</Words>
       {[...stock].sort((a, b) => (adds.get(b.id) ?? 0) - (adds.get(a.id) ?? 0)).map((p) => (
         <View key={p.id} style={{ flexDirection: 'row', gap: 10 }}>
@@ -136,59 +135,6 @@ function Heat({ cells, width, chosen, onChoose }: HeatProps) {
         const { x, y } = at(cell)
         return <Tap key={`${cell.compressor}/${cell.fan}`} testID={`cell-${cell.compressor}-${cell.fan}`} label={cellText(cell)} onPress={() => onChoose(cell)} style={{ position: 'absolute', left: x, top: y, width: cw, height: ch, minWidth: 0, minHeight: 0 }}>{null}</Tap>
       })}
-    </View>
-  )
-}
-
-/** Which purchases would have met more of the shop's own calls; long, so that it can be left. */
-function Restock({ stock }: { readonly stock: Stock }) {
-  const jobs = useJobs((s) => s.jobs)
-  const calls = useMemo(() => pastCalls(Object.values(jobs).map((entry) => entry.document)), [jobs])
-  const [budget, setBudget] = useState(200)
-  const [most, setMost] = useState(3)
-  const [pad, setPad] = useState<'budget' | 'most' | null>(null)
-  const [state, setState] = useState<RestockOutput | 'working' | 'left' | { readonly wrong: string } | null>(null)
-  const running = useRef<AbortController | null>(null)
-  useEffect(() => () => running.current?.abort(), [])
-  const ask = async () => {
-    const mine = new AbortController()
-    running.current = mine
-    setState('working')
-    try {
-      const result = await runCancellable('restock', { stock, catalogue: CATALOGUE, calls, most, budget: Math.round(budget * 100) }, mine.signal)
-      setState(result.ok ? (result.output as RestockOutput) : { wrong: result.error.message })
-    } catch (error) {
-      setState(mine.signal.aborted ? 'left' : { wrong: String(error) })
-    }
-  }
-  return (
-    <View style={{ gap: 8 }} testID="restock">
-      <Words size="strong" heading={2}>What to buy</Words>
-      <Words size="small" tone="quiet">Over the {calls.length} past calls on this device. Prices are about; the counter knows them.</Words>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}><QuietButton text={`Budget $${figure(budget)}`} onPress={() => setPad('budget')} testID="budget" /></View>
-        <View style={{ flex: 1 }}><QuietButton text={`${most} parts at most`} onPress={() => setPad('most')} testID="most" /></View>
-      </View>
-      {state === 'working' ? <QuietButton text="Stop working it out" icon="close" onPress={() => running.current?.abort()} testID="restock-cancel" /> : <PrimaryButton text="What should I buy?" disabled={calls.length === 0} onPress={() => void ask()} testID="restock-ask" />}
-      <Answer state={state} />
-      {pad === 'budget' ? <NumberPad open title="Budget" unit="$" value={budget} onClose={() => setPad(null)} onSet={(x) => { setBudget(x); return null }} /> : null}
-      {pad === 'most' ? <NumberPad open title="Parts at most" unit="" value={most} onClose={() => setPad(null)} onSet={(x) => { if (!Number.isInteger(x) || x < 1 || x > 10) return 'A whole number from 1 to 10.'; setMost(x); return null }} /> : null}
-    </View>
-  )
-}
-
-function Answer({ state }: { readonly state: RestockOutput | 'working' | 'left' | { readonly wrong: string } | null }) {
-  if (state === null) return null
-  if (state === 'working') return <Words size="strong" live>Working it out…</Words>
-  if (state === 'left') return <Words live testID="restock-left">Stopped. Nothing was changed.</Words>
-  if ('wrong' in state) return <Words tone="stop" size="strong" live>{state.wrong}</Words>
-  const open = state.bound - state.metAfter
-  return (
-    <View style={{ gap: 4 }} testID="restock-answer">
-      {state.buy.length === 0 ? <Words size="strong">{open === 0 ? 'Nothing that can be bought meets more of those calls.' : 'Nothing within this budget meets more of those calls.'}</Words> : null}
-      {state.buy.map((b) => <Words key={b.part} size="strong">{b.part}: {b.adds} more {b.adds === 1 ? 'call' : 'calls'}</Words>)}
-      <Words size="small">{state.metBefore} calls could be met before, {state.metAfter} after, for about ${figure(state.cents / 100)}.</Words>
-      <Words size="small" tone="quiet">{open === 0 ? 'No purchases meet more.' : `At most ${open} more could be met by any purchases.`}{state.neverNeeded.length > 0 ? ` ${state.neverNeeded.length} of the capacitors on the van were needed for none of them.` : ''}</Words>
     </View>
   )
 }

@@ -1,11 +1,12 @@
 // The van's lines as the screen lists them, and the edits it makes. No rendering here.
 import type { Can } from '@oak/core/capacitor/can'
+import { OPEN_MICROFARADS } from '@oak/core/capacitor/bench'
 import { CANS } from '@oak/core/capacitor/cans'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { knownSheets, type VanDocument } from '@oak/core/job/van'
 import { figure } from '@oak/core/quantity/display'
 import { rangeText } from '@oak/core/motor/match/criterion'
-import { lineText, type CapacitorLine, type StockKind, type StockLine } from '@oak/core/van/stock-line'
+import { lineIdOf, lineText, type CapacitorLine, type StockKind, type StockLine } from '@oak/core/van/stock-line'
 import type { Edit } from '../state/jobs'
 
 export const KIND_WORDS: Readonly<Record<StockKind, string>> = { motor: 'Motors', capacitor: 'Capacitors', blade: 'Blades', part: 'Parts' }
@@ -42,8 +43,17 @@ export const priceText = (cents: number | null): string | null => (cents === nul
 export function canOf(id: string, line: CapacitorLine): Can | null {
   if (line.layout === 'start') return null
   const names = sectionNames(line.microfarads)
-  return { id, name: line.name, volts: line.volts, tolerancePercent: line.tolerancePercent, protectedStart: line.protectedStart, sections: line.microfarads.map((microfarads, i) => ({ id: names[i] as string, microfarads })) }
+  return { id, name: line.name, volts: line.volts, tolerancePercent: line.tolerancePercent, protectedStart: line.protectedStart, sections: line.microfarads.map((marked, i) => ({ id: names[i] as string, ...readOrMarked(marked, line.measured?.[i] ?? null) })) }
 }
+
+/** What was read stands for what is marked; an open section keeps its marking, and is dead (see openSections). */
+const readOrMarked = (marked: number, measured: number | null) => (measured === null || measured < OPEN_MICROFARADS ? { microfarads: marked } : { microfarads: measured, marked })
+
+/** Sections of a line that read open. */
+export const openSections = (line: CapacitorLine): boolean[] => line.microfarads.map((_, i) => {
+  const read = line.measured?.[i]
+  return typeof read === 'number' && read < OPEN_MICROFARADS
+})
 
 /** The cans to pick from: those of the van, what is left first; the ones that ship with the app while the van has none. */
 export function offeredCans(van: VanDocument, left: Readonly<Record<string, number>>): Can[] {
@@ -61,6 +71,26 @@ export function sectionNames(values: readonly number[]): string[] {
     const like = values.filter((other) => other === value).length
     return like === 1 ? figure(value) : `${figure(value)}${String.fromCharCode(97 + values.slice(0, i).filter((other) => other === value).length)}`
   })
+}
+
+/** The sections of a capacitor that can be read, by what is marked; a start capacitor has one, by its range. */
+export const readable = (line: CapacitorLine): string[] => (line.layout === 'start' ? [line.microfarads.map((x) => figure(x)).join('–')] : line.microfarads.map((x) => figure(x)))
+
+/**
+ * A reading is of one capacitor. A line of several gives one off to a line of its own; `line` is the one that holds the reading then.
+ * `left`: how many are on the van now; `at`: the time of this count.
+ */
+export function readingEdits(id: string, line: CapacitorLine, left: number, index: number, value: number | null, stock: VanDocument['stock'], at: number): { readonly line: string; readonly edits: Edit[] } {
+  const before = line.measured ?? readable(line).map(() => null)
+  const list = before.map((x, i) => (i === index ? value : x))
+  const plain = { ...line }
+  delete plain.measured
+  const measured = list.some((x) => x !== null) ? { measured: list } : {}
+  if (left <= 1) return { line: id, edits: [{ path: ['stock', id], value: { ...plain, ...measured, quantity: Math.max(0, left), countedAt: at } }] }
+  let name = `${line.name}, read`
+  for (let n = 2; stock[lineIdOf('capacitor', name)]; n++) name = `${line.name}, read (${n})`
+  const own = lineIdOf('capacitor', name)
+  return { line: own, edits: [{ path: ['stock', id], value: { ...plain, quantity: left - 1, countedAt: at } }, { path: ['stock', own], value: { ...plain, ...measured, name: name.slice(0, 300), quantity: 1, countedAt: at } }] }
 }
 
 export interface VanMotor {

@@ -1,10 +1,10 @@
 // One worker for the app, started when first needed. One that could not be loaded, as with a server that went away at that
 // moment, is started again: a call waits for it and is never left hanging.
-import { wrap, type Remote } from 'comlink'
+import { proxy, wrap, type Remote } from 'comlink'
 import type { OperationResult } from '@oak/core/operations/registry'
 
 interface Api {
-  run: (name: string, input: unknown) => OperationResult
+  run: (name: string, input: unknown, report?: (share: number) => void) => OperationResult
 }
 
 interface Running {
@@ -32,8 +32,8 @@ function start(): Running {
   return { remote: wrap<Api>(worker), lost }
 }
 
-/** A long computation in a worker of its own; aborting ends it at once, and the promise rejects. */
-export async function runCancellable(name: string, input: unknown, signal: AbortSignal): Promise<OperationResult> {
+/** A long computation in a worker of its own; `report` hears how far it is, 0 to 1; aborting ends it at once, and the promise rejects. */
+export async function runCancellable(name: string, input: unknown, signal: AbortSignal, report: (share: number) => void = () => undefined): Promise<OperationResult> {
   const worker = new Worker(new URL('./operations.worker', window.location.href))
   try {
     return await new Promise<OperationResult>((resolve, reject) => {
@@ -41,7 +41,7 @@ export async function runCancellable(name: string, input: unknown, signal: Abort
       if (signal.aborted) return end()
       signal.addEventListener('abort', end, { once: true })
       worker.addEventListener('error', (event) => reject(new Error(event.message || 'the part of the app that computes could not be loaded')))
-      wrap<Api>(worker).run(name, input).then(resolve, reject)
+      wrap<Api>(worker).run(name, input, proxy(report)).then(resolve, reject)
     })
   } finally {
     worker.terminate()

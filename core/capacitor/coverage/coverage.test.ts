@@ -1,8 +1,13 @@
 import type { StockPart } from '../stock-plan/part'
 import { madeVan } from '../stock-plan/testing/vans'
-import { coverageOf, restock, type PastCall, type RestockInput } from './coverage'
+import { coverageOf, coverCell } from './coverage'
+import { bestPurchases } from './purchases'
+import { highsPurchases } from './testing/highs'
+import { startHighs } from '../tap-plan/testing/highs'
+import fc from 'fast-check'
+import { restock, type PastCall, type RestockInput } from './restock'
 
-const part = (id: string, values: number[], cents = 1000): StockPart => ({ id, name: id, volts: 440, quantity: 1, cents, sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })) })
+const part = (id: string, values: number[], cents = 1000): StockPart => ({ id, name: id, volts: 440, tolerancePercent: 6, keptFor: null, quantity: 1, cents, sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })) })
 const INPUT = { compressors: [40, 45], fans: [5, 7.5], volts: 370, tolerancePercent: 6, mostParts: 2 }
 
 describe('coverage', () => {
@@ -32,17 +37,23 @@ describe('restock', () => {
     expect(restock({ ...base, budget: 0 })).toMatchObject({ buy: [], metAfter: 1, cents: 0 })
   })
   it('names parts that no past call needs', () => expect(restock({ ...base, stock: [...base.stock, part('s80', [80])] }).neverNeeded).toEqual(['s80']))
-  it('small instances are the best there is, by trying every set here too', () => {
+  it('small instances are the best there is, by planning every set anew', () => {
     for (let seed = 1; seed <= 12; seed++) {
       const { parts: stock } = madeVan(seed, 3)
       const { parts: catalogue } = madeVan(seed + 100, 6)
       const some = Array.from({ length: 8 }, (_, i) => { const { loads } = madeVan(seed * 50 + i, 1); return { compressor: loads[0], fan: loads[1] } })
       const input: RestockInput = { ...base, stock, catalogue: catalogue.map((p) => ({ ...p, id: `c${p.id}` })), calls: some, most: 2, budget: 6000 }
-      const result = restock(input)
-      let best = 0
+      const metWith = (parts: StockPart[]) => some.filter((call) => coverCell({ ...INPUT, parts }, call.compressor, call.fan).parts !== null).length
       const sets = [[], ...input.catalogue.map((p) => [p]), ...input.catalogue.flatMap((a, i) => input.catalogue.slice(i + 1).map((b) => [a, b]))]
-      for (const set of sets) if (set.reduce((sum, p) => sum + (p.cents ?? 0), 0) <= 6000) best = Math.max(best, restock({ ...input, stock: [...stock, ...set], catalogue: [] }).metBefore)
-      expect([seed, result.metAfter, result.bound]).toEqual([seed, best, best])
+      const within = sets.filter((set) => set.reduce((sum, p) => sum + (p.cents ?? 0), 0) <= 6000).map((set) => ({ set, met: metWith([...stock, ...set]) }))
+      const best = Math.max(...within.map((w) => w.met))
+      const result = restock(input)
+      expect([seed, result.metBefore, result.metAfter, result.bound]).toEqual([seed, metWith([...stock]), best, best])
+      expect([seed, result.cents]).toEqual([seed, Math.min(...within.filter((w) => w.met === best).map((w) => w.set.reduce((sum, p) => sum + (p.cents ?? 0), 0)))])
+      const single = Math.max(...within.filter((w) => w.set.length <= 1).map((w) => w.met)) - result.metBefore
+      expect([seed, result.single?.adds ?? 0]).toEqual([seed, single])
+      // What is never needed can be left off all together.
+      expect([seed, metWith(stock.filter((p) => !result.neverNeeded.includes(p.id)))]).toEqual([seed, result.metBefore])
     }
   })
   it('where not every set is tried, the bound is above what was found and no set passes it', () => {
@@ -54,5 +65,33 @@ describe('restock', () => {
     expect(result.bound).toBeGreaterThanOrEqual(result.metAfter)
     expect(result.bound).toBeLessThanOrEqual(some.length)
     expect(result.cents).toBeLessThanOrEqual(30_000)
+  })
+  it('tells how far it is', () => {
+    const told: number[] = []
+    restock(base, (share) => told.push(share))
+    expect(told).toEqual([0, 1 / 5, 2 / 5, 3 / 5])
+  })
+})
+
+describe('the best purchases', () => {
+  const anyCall = fc.record({ weight: fc.integer({ min: 1, max: 5 }), sets: fc.array(fc.uniqueArray(fc.integer({ min: 0, max: 24 }), { minLength: 1, maxLength: 3 }), { minLength: 0, maxLength: 5 }) })
+  const anyCase = fc.record({ cents: fc.array(fc.integer({ min: 100, max: 5000 }), { minLength: 25, maxLength: 25 }), calls: fc.array(anyCall.map((c) => ({ ...c, cut: false })), { minLength: 1, maxLength: 20 }), most: fc.integer({ min: 1, max: 6 }), budget: fc.option(fc.integer({ min: 0, max: 12_000 }), { nil: null }) })
+  it('are those that HiGHS finds, and cut short the bound is never below them (120 cases)', async () => {
+    const highs = await startHighs()
+    let proven = 0
+    fc.assert(fc.property(anyCase, (input) => {
+      const best = highsPurchases(highs, input)
+      const whole = bestPurchases(input)
+      expect(whole.met).toBe(best)
+      expect(whole.bound).toBe(best)
+      const short = bestPurchases(input, 3)
+      expect(short.met).toBeLessThanOrEqual(best)
+      expect(short.bound).toBeGreaterThanOrEqual(best)
+      if (short.bound === short.met && best > 0) proven += 1
+    }), { numRuns: 120, seed: 6 })
+    expect(proven).toBeGreaterThan(10)
+  }, 120_000)
+  it('a call whose ways were not all found stays in the bound', () => {
+    expect(bestPurchases({ cents: [10], calls: [{ weight: 2, sets: [], cut: true }, { weight: 1, sets: [[0]], cut: false }], most: 1, budget: null })).toEqual({ chosen: [0], met: 1, bound: 3 })
   })
 })

@@ -1,22 +1,18 @@
 // What a plan from stock aims at, in the technician's order. All plans are within tolerance; these decide among them.
 
-export const AIMS = ['error', 'parts', 'jumpers', 'cost', 'versatile'] as const
+export const AIMS = ['error', 'parts', 'opened', 'jumpers', 'cost', 'versatile'] as const
 /**
- * `error` the least worst deviation of any load; `parts` the fewest capacitors; `jumpers` the fewest joined sections; `cost` the
- * cheapest parts; `versatile` the versatile parts stay on the van.
+ * `error` the least worst deviation of any load; `parts` the fewest capacitors in the unit, one that stays included; `opened` the
+ * fewest taken of the van; `jumpers` the fewest joined sections; `cost` the cheapest parts; `versatile` the versatile parts stay on the van.
  */
 export type Aim = (typeof AIMS)[number]
 
 /** The usual order. Common practice, no source. */
-export const USUAL_AIMS: readonly Aim[] = ['parts', 'error', 'jumpers', 'versatile', 'cost']
+export const USUAL_AIMS: readonly Aim[] = ['parts', 'error', 'jumpers', 'opened', 'versatile', 'cost']
 
-export interface PlanScore {
-  /** Worst deviation of any load, as a share in whole millionths, so that ties are ties. */
-  readonly error: number
-  readonly parts: number
-  readonly jumpers: number
-  readonly cost: number
-  readonly versatile: number
+export type PlanScore = {
+  /** Of `error`: worst deviation of any load, as a share in whole millionths, so that ties are ties. */
+  readonly [aim in Aim]: number
 }
 
 /** Below 0: a is better. */
@@ -25,5 +21,5 @@ export function compareScores(a: PlanScore, b: PlanScore, aims: readonly Aim[]):
   return 0
 }
 
-/** Deviation of a sum from its target in millionths, rounded up to the next whole one. Both in picofarads. */
+/** Deviation of a sum from its target in millionths, rounded to the nearest whole one. Both in picofarads. */
 export const deviation = (sum: number, target: number): number => Math.round((Math.abs(sum - target) * 1e6) / target)

@@ -1,5 +1,5 @@
 // What one part can give: every way of joining its sections for the loads that stays below what the loads may have, each sum once.
-import { valueOf, type StockPart } from './part'
+import { isSound, valueOf, type StockPart } from './part'
 
 export interface Option {
   /** Index of the part. */
@@ -8,35 +8,63 @@ export interface Option {
   readonly gives: readonly number[]
   /** Sections used. */
   readonly used: number
-  /** Load of each live section, or -1. */
+  /** Load of each section, or -1. */
   readonly assignment: readonly number[]
 }
 
 /** Above this many sums of one part the rest is let go; real cans have some hundred. */
-export const MOST_OPTIONS = 20_000
+export const MOST_OPTIONS = 4000
+/** Of all parts together: a van of 5,000 lines still fits a phone. */
+export const MOST_OPTIONS_IN_ALL = 250_000
+/** What each part may still have once that is reached. */
+const LEAST_SHARE = 12
 
-/** Of ways to the same sums the one with the fewest sections. `limits`: the most that each load may get. */
-export function optionsOf(part: StockPart, index: number, limits: readonly number[]): { readonly options: Option[]; readonly whole: boolean } {
-  const live = part.sections.map((s, i) => ({ i, value: valueOf(s), dead: s.dead })).filter((s) => !s.dead && s.value > 0)
-  let states = new Map<string, Option>([['', { part: index, gives: limits.map(() => 0), used: 0, assignment: part.sections.map(() => -1) }]])
+export interface LoadLimit {
+  readonly load: string
+  /** The most that it may get, picofarads. */
+  readonly limit: number
+  /** The least rating for it, V: equal or higher serves. */
+  readonly volts: number
+}
+
+/** Ways of one part; of ways to the same sums the one with the fewest sections. `whole`: none was let go. */
+function optionsOf(part: StockPart, index: number, loads: readonly LoadLimit[], most: number): { readonly options: Option[]; readonly whole: boolean } {
+  const live = part.sections.map((s, i) => ({ i, value: valueOf(s), sound: isSound(s, part) })).filter((s) => s.sound)
+  const serves = loads.map(({ limit }, load) => ({ limit, load })).filter((_, l) => mayServe(part, loads[l] as LoadLimit))
+  let states = new Map<string, Option>([['', { part: index, gives: loads.map(() => 0), used: 0, assignment: part.sections.map(() => -1) }]])
   let whole = true
   for (const { i, value } of live) {
     const next = new Map(states)
     for (const state of states.values())
-      limits.forEach((limit, load) => {
+      for (const { limit, load } of serves) {
         const total = (state.gives[load] as number) + value
-        if (total > limit) return
+        if (total > limit) continue
         const gives = state.gives.map((g, l) => (l === load ? total : g))
         const key = gives.join()
         const held = next.get(key)
-        if (held && held.used <= state.used + 1) return
+        if (held && held.used <= state.used + 1) continue
         next.set(key, { part: index, gives, used: state.used + 1, assignment: state.assignment.map((a, s) => (s === i ? load : a)) })
-      })
-    if (next.size > MOST_OPTIONS) {
+      }
+    if (next.size > most) {
       whole = false
       break
     }
     states = next
   }
   return { options: [...states.values()].filter((o) => o.used > 0), whole }
+}
+
+const mayServe = ({ keptFor, volts }: StockPart, load: LoadLimit): boolean => volts >= load.volts && (keptFor === null || keptFor === load.load)
+
+/** Every part's ways, parts of few sections first, so that one odd can does not take the room of all others. `whole`: none was let go. */
+export function allOptions(parts: readonly StockPart[], loads: readonly LoadLimit[]): { readonly options: readonly Option[]; readonly whole: boolean } {
+  const order = parts.map((part, i) => ({ part, i })).filter(({ part }) => part.quantity > 0).sort((a, b) => a.part.sections.length - b.part.sections.length)
+  const found: Option[] = []
+  let all = true
+  for (const { part, i } of order) {
+    const { options, whole } = optionsOf(part, i, loads, Math.max(LEAST_SHARE, Math.min(MOST_OPTIONS, MOST_OPTIONS_IN_ALL - found.length)))
+    all &&= whole
+    for (const option of options) found.push(option)
+  }
+  return { options: found, whole: all }
 }

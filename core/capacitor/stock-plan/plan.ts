@@ -2,7 +2,8 @@
 import { figure, percentText } from '../../quantity/display'
 import { toMicrofarads, toPicofarads } from '../../quantity/exact'
 import type { Aim, PlanScore } from './aims'
-import { valueOf, type StockPart, type StockSection } from './part'
+import { alike, type Shelf } from './alike'
+import { isSound, valueOf, type StockPart, type StockSection } from './part'
 import { searchStock, type FoundPlan } from './search'
 
 export interface WantedLoad {
@@ -39,8 +40,8 @@ export interface PlannedGroup {
 }
 
 export interface StockPlan {
-  /** The parts to take, one entry for each capacitor. */
-  readonly cans: readonly { readonly part: string; readonly name: string }[]
+  /** One entry for each capacitor; `keptFor`: it stays in the unit, for that load. */
+  readonly cans: readonly { readonly part: string; readonly name: string; readonly keptFor: string | null }[]
   readonly groups: readonly PlannedGroup[]
   /** Cans whose C is tied to the first can's. */
   readonly ties: readonly number[]
@@ -61,19 +62,22 @@ export interface StockPlans {
 }
 
 export function planFromStock({ parts, loads, tolerancePercent, aims, mostParts, keep }: StockPlanInput): StockPlans {
-  const volts = Math.max(...loads.map((l) => l.volts))
-  const usable = parts.filter((part) => part.volts >= volts && part.quantity > 0 && part.sections.some((s) => !s.dead))
+  const volts = Math.min(...loads.map((l) => l.volts))
+  const usable = parts.filter((part) => part.volts >= volts && part.quantity > 0 && part.sections.some((s) => isSound(s, part)))
   const none = (problem: string): StockPlans => ({ plans: [], proven: true, problems: [problem] })
   if (parts.length === 0) return none('There are no capacitors on the van.')
-  if (usable.length === 0) return none(`No capacitor on the van is left, alive and rated ${figure(volts)} V or more.`)
-  const targets = loads.map((l) => toPicofarads(l.microfarads))
-  const { plans, proven } = searchStock({ parts: usable, targets, tolerancePercent, aims, mostParts, keep })
+  if (usable.length === 0) return none(`No capacitor on the van is left, sound and rated ${figure(volts)} V or more.`)
+  const shelves = alike(usable)
+  const wanted = loads.map(({ load, microfarads, volts: least }) => ({ load, picofarads: toPicofarads(microfarads), volts: least }))
+  const { plans, proven } = searchStock({ parts: shelves.map((s) => s.part), loads: wanted, tolerancePercent, aims, mostParts, keep })
   if (plans.length === 0) return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
-  return { plans: plans.map((plan, i) => describe(usable, loads, targets, plan, i === 0 ? null : (plans[0] as FoundPlan).score)), proven, problems: [] }
+  return { plans: plans.map((plan, i) => describe(shelves, loads, plan, i === 0 ? null : (plans[0] as FoundPlan).score)), proven, problems: [] }
 }
 
-function describe(parts: readonly StockPart[], loads: readonly WantedLoad[], targets: readonly number[], { options, score }: FoundPlan, best: PlanScore | null): StockPlan {
-  const cans = options.map((o) => parts[o.part] as StockPart)
+function describe(shelves: readonly Shelf[], loads: readonly WantedLoad[], { options, score }: FoundPlan, best: PlanScore | null): StockPlan {
+  const targets = loads.map((l) => toPicofarads(l.microfarads))
+  // Alike parts of several lines stand on one shelf: each further one comes from the next line that has any.
+  const cans = options.map((o, i): StockPart => (shelves[o.part] as Shelf).pieces[options.slice(0, i).filter((other) => other.part === o.part).length] as StockPart)
   const groups = loads.map(({ load }, l): PlannedGroup => {
     const sections = options.flatMap((option, can) => option.assignment.flatMap((to, s): (PlannedSection & { value: number })[] => {
       const section = (cans[can] as StockPart).sections[s] as StockSection
@@ -88,51 +92,33 @@ function describe(parts: readonly StockPart[], loads: readonly WantedLoad[], tar
       jumpers: plain.slice(1).map((to, i) => ({ to, share: (sections[i + 1]?.value ?? 0) / sum })),
     }
   })
-  const prices = cans.map((can) => can.cents)
+  const prices = cans.filter((can) => can.keptFor === null).map((can) => can.cents)
   return {
-    cans: cans.map(({ id, name }) => ({ part: id, name })),
+    cans: cans.map(({ id, name, keptFor }) => ({ part: id, name, keptFor })),
     groups,
     ties: cans.flatMap((_, i) => (i > 0 ? [i] : [])),
     worstErrorPercent: Math.max(...groups.map((g) => Math.abs(g.errorPercent))),
     jumperCount: score.jumpers,
     cents: prices.some((p) => p === null) ? null : prices.reduce((sum: number, p) => sum + (p as number), 0),
-    why: whyText(groups, score, best),
+    why: whyText(groups, cans, score, best),
   }
 }
 
-function whyText(groups: readonly PlannedGroup[], score: PlanScore, best: PlanScore | null): string {
+function whyText(groups: readonly PlannedGroup[], cans: readonly StockPart[], score: PlanScore, best: PlanScore | null): string {
   const values = groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')
-  const fit = `${score.parts === 1 ? 'One capacitor' : `${score.parts} capacitors`}, ${score.jumpers === 0 ? 'no jumper' : score.jumpers === 1 ? 'one jumper' : `${score.jumpers} jumpers`}: ${values}.`
+  const stays = cans.find((can) => can.keptFor !== null)
+  const count = stays ? `The old can stays for ${stays.keptFor}, ${score.opened === 1 ? 'one capacitor' : `${score.opened} capacitors`} beside it` : score.parts === 1 ? 'One capacitor' : `${score.parts} capacitors`
+  const fit = `${count}, ${score.jumpers === 0 ? 'no jumper' : score.jumpers === 1 ? 'one jumper' : `${score.jumpers} jumpers`}: ${values}.`
   if (!best) return `${fit} Nothing better for these aims.`
   const gains = [
-    score.error < best.error ? 'closer' : '', score.parts < best.parts ? 'fewer capacitors' : '', score.jumpers < best.jumpers ? 'fewer jumpers' : '', score.cost < best.cost ? 'cheaper' : '', score.versatile < best.versatile ? 'leaves the versatile cans' : '',
+    score.error < best.error ? 'closer' : '', score.parts < best.parts ? 'fewer capacitors' : '', score.opened < best.opened ? 'fewer taken of the van' : '', score.jumpers < best.jumpers ? 'fewer jumpers' : '', score.cost < best.cost ? 'cheaper' : '', score.versatile < best.versatile ? 'leaves the versatile cans' : '',
   ].filter(Boolean)
   return gains.length > 0 ? `${fit} Against the best: ${gains.join(', ')}.` : fit
 }
 
 /** What comes nearest alone, so that it is known how far off the van is. */
-function nearestText(parts: readonly StockPart[], { load, microfarads }: WantedLoad, tolerancePercent: number): string {
-  const values = parts.flatMap((part) => part.sections.filter((s) => !s.dead).map((s) => s.measured ?? s.microfarads))
+function nearestText(parts: readonly StockPart[], { load, microfarads, volts }: WantedLoad, tolerancePercent: number): string {
+  const values = parts.filter((part) => part.volts >= volts).flatMap((part) => part.sections.filter((s) => isSound(s, part)).map((s) => s.measured ?? s.microfarads))
   const nearest = values.sort((a, b) => Math.abs(a - microfarads) - Math.abs(b - microfarads))[0]
   return `${load}: nothing on the van joins to ${figure(microfarads)} µF ± ${figure(tolerancePercent)} %${nearest === undefined ? '' : `; the nearest single section is ${figure(nearest)} µF`}.`
-}
-
-/** Two sections in series, only when asked: C = ab/(a+b), and the volts divide inversely to the values (textbook). */
-export interface SeriesPair {
-  readonly parts: readonly [string, string]
-  readonly microfarads: number
-  readonly errorPercent: number
-  /** Across each, with `volts` across both. */
-  readonly volts: readonly [number, number]
-}
-
-export function seriesPairs(parts: readonly StockPart[], target: number, volts: number, tolerancePercent: number): SeriesPair[] {
-  const singles = parts.filter((p) => p.sections.length === 1 && !p.sections[0]?.dead && p.quantity > 0).map((p) => ({ id: p.id, volts: p.volts, quantity: p.quantity, value: p.sections[0]?.measured ?? p.sections[0]?.microfarads ?? 0 }))
-  return singles.flatMap((a, i) => singles.slice(i).flatMap((b): SeriesPair[] => {
-    if (a === b && a.quantity < 2) return []
-    const microfarads = (a.value * b.value) / (a.value + b.value)
-    const errorPercent = (100 * (microfarads - target)) / target
-    const across: [number, number] = [(volts * b.value) / (a.value + b.value), (volts * a.value) / (a.value + b.value)]
-    return Math.abs(errorPercent) <= tolerancePercent + 1e-9 && across[0] <= a.volts && across[1] <= b.volts ? [{ parts: [a.id, b.id], microfarads, errorPercent, volts: across }] : []
-  })).sort((a, b) => Math.abs(a.errorPercent) - Math.abs(b.errorPercent))
 }

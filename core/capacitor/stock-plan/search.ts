@@ -1,12 +1,20 @@
 // The best combinations of parts, exactly: branch and bound over parts in the technician's order of aims, at most `mostParts` capacitors.
 import { compareScores, deviation, type Aim, type PlanScore } from './aims'
-import { optionsOf, type Option } from './options'
-import { versatilityOf, type StockPart } from './part'
+import { leastFurther, leastScore, type LeastFurther, type Partial, type Weighed } from './bounds'
+import { allOptions, type Option } from './options'
+import { costOf, versatilityOf, type StockPart } from './part'
+
+export interface SearchLoad {
+  readonly load: string
+  readonly picofarads: number
+  /** The least rating that serves it, V. */
+  readonly volts: number
+}
 
 export interface SearchInput {
+  /** At most one of them stays in the unit. */
   readonly parts: readonly StockPart[]
-  /** Targets, picofarads. */
-  readonly targets: readonly number[]
+  readonly loads: readonly SearchLoad[]
   readonly tolerancePercent: number
   readonly aims: readonly Aim[]
   readonly mostParts: number
@@ -26,37 +34,22 @@ export interface SearchOutcome {
   readonly proven: boolean
 }
 
-/** Combinations tried before the search stops and says so. */
-export const STEP_LIMIT = 30_000_000
-
-interface Weighed extends Option {
-  readonly cost: number
-  readonly versatile: number
-  readonly quantity: number
-}
+/** Combinations tried before the search stops and says so: a few seconds on a phone, never reached by a van of some hundred lines. */
+export const STEP_LIMIT = 4_000_000
 
 export function searchStock(input: SearchInput): SearchOutcome {
-  const { parts, targets, tolerancePercent } = input
+  const { parts, loads, tolerancePercent } = input
+  const targets = loads.map((l) => l.picofarads)
   const limits = targets.map((t) => Math.floor(t * (1 + tolerancePercent / 100) + 1e-6))
   const floors = targets.map((t) => Math.ceil(t * (1 - tolerancePercent / 100) - 1e-6))
-  let proven = true
-  const options = parts.flatMap((part, i): Weighed[] => {
-    if (part.quantity <= 0) return []
-    const { options: list, whole } = optionsOf(part, i, limits)
-    proven &&= whole
-    return list.map((o) => ({ ...o, cost: part.cents ?? 0, versatile: versatilityOf(part), quantity: part.quantity }))
+  const { options: ways, whole } = allOptions(parts, loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l] as number })))
+  const options = ways.map((way): Weighed => {
+    const part = parts[way.part] as StockPart
+    return { ...way, cost: costOf(part), versatile: versatilityOf(part), quantity: part.quantity, opened: part.keptFor === null ? 1 : 0 }
   })
-  const search = new Search(input, options, limits, floors)
+  const search = new Search(input, options, targets, limits, floors)
   search.run()
-  return { plans: search.best, proven: proven && !search.cut }
-}
-
-/** What a partial plan costs already; every further part only adds. */
-interface Partial {
-  readonly parts: number
-  readonly used: number
-  readonly cost: number
-  readonly versatile: number
+  return { plans: search.best, proven: whole && !search.cut }
 }
 
 class Search {
@@ -67,29 +60,30 @@ class Search {
   private readonly sorted: readonly Weighed[]
   private readonly firsts: Float64Array
   private readonly chosen: Weighed[] = []
-  /** What any further part costs at the least. */
-  private readonly least: { readonly cost: number; readonly versatile: number }
+  private readonly least: LeastFurther
 
   constructor(
     private readonly input: SearchInput,
     options: readonly Weighed[],
+    private readonly targets: readonly number[],
     private readonly limits: readonly number[],
     private readonly floors: readonly number[],
   ) {
     this.sorted = [...options].sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number) || a.part - b.part)
     this.firsts = Float64Array.from(this.sorted, (o) => o.gives[0] as number)
-    this.least = { cost: Math.min(...options.map((o) => o.cost), Infinity), versatile: Math.min(...options.map((o) => o.versatile), Infinity) }
+    this.least = leastFurther(options)
   }
 
   run(): void {
-    for (let count = 1; count <= this.input.mostParts; count++) this.extend(count, this.input.targets.map(() => 0), { parts: 0, used: 0, cost: 0, versatile: 0 })
+    for (let count = 1; count <= this.input.mostParts; count++) this.extend(count, this.targets.map(() => 0), { parts: 0, opened: 0, used: 0, cost: 0, versatile: 0 })
   }
 
   /** All plans of exactly `left` further parts. Parts go in ascending order of their place in `sorted`, so that each set comes once. */
   private extend(left: number, sums: readonly number[], held: Partial, from = 0): void {
-    if (this.hopeless(held, left)) return
+    if (this.hopeless(held, left, sums)) return
     if (left === 1) return this.complete(sums, held, from)
     for (let i = from; i < this.sorted.length && !this.cut; i++) {
+      if (++this.steps > STEP_LIMIT) this.cut = true
       const option = this.sorted[i] as Weighed
       if (!this.fits(option, sums)) continue
       if (this.countOf(option.part) >= option.quantity) continue
@@ -115,23 +109,25 @@ class Search {
 
   /** When error comes first, a last part must also come as near as the worst plan that is kept. */
   private window(sum: number): [number, number] {
-    const [floor, limit, target] = [this.floors[0] as number, this.limits[0] as number, this.input.targets[0] as number]
+    const [floor, limit, target] = [this.floors[0] as number, this.limits[0] as number, this.targets[0] as number]
     const worst = this.input.aims[0] === 'error' && this.full() ? (this.best.at(-1) as FoundPlan).score.error : Infinity
     const slack = Number.isFinite(worst) ? (target * (worst + 1)) / 1e6 : Infinity
     return [Math.max(floor, target - slack) - sum, Math.min(limit, target + slack) - sum]
   }
 
   private completes(option: Weighed, sums: readonly number[]): boolean {
-    return sums.every((sum, l) => {
-      const total = sum + (option.gives[l] as number)
-      return total >= (this.floors[l] as number) && total <= (this.limits[l] as number)
-    })
+    for (let l = 0; l < sums.length; l++) {
+      const total = (sums[l] as number) + (option.gives[l] as number)
+      if (total < (this.floors[l] as number) || total > (this.limits[l] as number)) return false
+    }
+    return true
   }
 
   private offer(option: Weighed, sums: readonly number[], held: Partial): void {
-    const { targets, aims, keep } = this.input
+    const { targets } = this
+    const { aims, keep } = this.input
     const error = Math.max(...sums.map((sum, l) => deviation(sum + (option.gives[l] as number), targets[l] as number)))
-    const score: PlanScore = { error, parts: held.parts, jumpers: held.used - targets.length, cost: held.cost, versatile: held.versatile }
+    const score: PlanScore = { error, parts: held.parts, opened: held.opened, jumpers: held.used - targets.length, cost: held.cost, versatile: held.versatile }
     if (this.full() && compareScores(score, (this.best.at(-1) as FoundPlan).score, aims) >= 0) return
     const plan = { options: [...this.chosen, option], score }
     // Of plans with the same parts only the best is told: the others differ in which section, not in what is fitted.
@@ -145,12 +141,11 @@ class Search {
     if (this.best.length > keep) this.best.pop()
   }
 
-  /** Nothing that starts like this can be better than the worst that is kept: every aim but the error only grows. */
-  private hopeless(held: Partial, left: number): boolean {
+  /** Nothing that starts like this can be better than the worst that is kept. */
+  private hopeless(held: Partial, left: number, sums: readonly number[]): boolean {
     if (!this.full()) return false
-    const worst = (this.best.at(-1) as FoundPlan).score
-    const least: PlanScore = { error: 0, parts: held.parts + left, jumpers: Math.max(0, held.used + left - this.input.targets.length), cost: held.cost + left * this.least.cost, versatile: held.versatile + left * this.least.versatile }
-    return compareScores(least, worst, this.input.aims) >= 0
+    const lacking = sums.reduce((sum, s, l) => sum + Math.max(0, (this.floors[l] as number) - s), 0)
+    return compareScores(leastScore(held, left, lacking, this.targets.length, this.least), (this.best.at(-1) as FoundPlan).score, this.input.aims) >= 0
   }
 
   private full(): boolean {
@@ -158,7 +153,8 @@ class Search {
   }
 
   private fits(option: Weighed, sums: readonly number[]): boolean {
-    return sums.every((sum, l) => sum + (option.gives[l] as number) <= (this.limits[l] as number))
+    for (let l = 0; l < sums.length; l++) if ((sums[l] as number) + (option.gives[l] as number) > (this.limits[l] as number)) return false
+    return true
   }
 
   private countOf(part: number): number {
@@ -168,7 +164,7 @@ class Search {
   }
 }
 
-const add = (held: Partial, { used, cost, versatile }: Weighed): Partial => ({ parts: held.parts + 1, used: held.used + used, cost: held.cost + cost, versatile: held.versatile + versatile })
+const add = (held: Partial, { used, cost, versatile, opened }: Weighed): Partial => ({ parts: held.parts + 1, opened: held.opened + opened, used: held.used + used, cost: held.cost + cost, versatile: held.versatile + versatile })
 
 const sameParts = (a: readonly Option[], b: readonly Option[]): boolean => {
   const key = (options: readonly Option[]) => options.map((o) => o.part).sort((x, y) => x - y).join()

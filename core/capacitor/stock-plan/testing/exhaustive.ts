@@ -1,9 +1,11 @@
 // Every set of capacitors and every way of joining their sections, one after another: slow, obvious, shares nothing with the search.
 import { deviation, type Aim, type PlanScore } from '../aims'
+import type { SearchLoad } from '../search'
 import type { StockPart } from '../part'
 
 /** The best score, or null when nothing is within tolerance. Values in whole picofarads. */
-export function exhaustiveStock(parts: readonly StockPart[], targets: readonly number[], tolerancePercent: number, aims: readonly Aim[], mostParts: number): PlanScore | null {
+export function exhaustiveStock(parts: readonly StockPart[], loads: readonly SearchLoad[], tolerancePercent: number, aims: readonly Aim[], mostParts: number): PlanScore | null {
+  const targets = loads.map((l) => l.picofarads)
   let best: PlanScore | null = null
   const pieces = parts.flatMap((part, p) => Array.from({ length: Math.min(part.quantity, mostParts) }, () => p))
   const visit = (start: number, chosen: number[]) => {
@@ -12,28 +14,30 @@ export function exhaustiveStock(parts: readonly StockPart[], targets: readonly n
     for (let i = start; i < pieces.length; i++) visit(i + 1, [...chosen, pieces[i] as number])
   }
   const tryAll = (chosen: readonly number[]) => {
-    const sections = chosen.flatMap((p, can) => (parts[p] as StockPart).sections.filter((s) => !s.dead).map((s) => ({ can, value: Math.round((s.measured ?? s.microfarads) * 1e6) })))
+    const sections = chosen.flatMap((p, can) => (parts[p] as StockPart).sections.filter((s) => alive(s, parts[p] as StockPart)).map((s) => ({ can, part: parts[p] as StockPart, value: Math.round((s.measured ?? s.microfarads) * 1e6) })))
     const choices = targets.length + 1
     for (let code = 0; code < choices ** sections.length; code++) {
       const sums = targets.map(() => 0)
       const usedCans = new Set<number>()
       let used = 0
       let rest = code
-      for (const { can, value } of sections) {
+      let allowed = true
+      for (const { can, part, value } of sections) {
         const load = (rest % choices) - 1
         rest = Math.floor(rest / choices)
         if (load < 0) continue
+        if (part.volts < (loads[load] as SearchLoad).volts || (part.keptFor !== null && part.keptFor !== (loads[load] as SearchLoad).load)) allowed = false
         sums[load] = (sums[load] as number) + value
         usedCans.add(can)
         used += 1
       }
-      if (usedCans.size !== chosen.length) continue
+      if (!allowed || usedCans.size !== chosen.length) continue
       if (!sums.every((sum, l) => Math.abs(sum - (targets[l] as number)) * 100 <= (targets[l] as number) * tolerancePercent + 1e-3)) continue
       const score: PlanScore = {
         error: Math.max(...sums.map((sum, l) => deviation(sum, targets[l] as number))),
-        parts: chosen.length, jumpers: used - targets.length,
-        cost: chosen.reduce((sum, p) => sum + ((parts[p] as StockPart).cents ?? 0), 0),
-        versatile: chosen.reduce((sum, p) => sum + (parts[p] as StockPart).sections.filter((s) => !s.dead).length, 0),
+        parts: chosen.length, opened: chosen.filter((p) => (parts[p] as StockPart).keptFor === null).length, jumpers: used - targets.length,
+        cost: chosen.reduce((sum, p) => sum + ((parts[p] as StockPart).keptFor === null ? ((parts[p] as StockPart).cents ?? 0) : 0), 0),
+        versatile: chosen.reduce((sum, p) => sum + ((parts[p] as StockPart).keptFor === null ? (parts[p] as StockPart).sections.filter((s) => alive(s, parts[p] as StockPart)).length : 0), 0),
       }
       if (!best || aims.map((aim) => score[aim] - (best as PlanScore)[aim]).find((d) => d !== 0)! < 0) best = score
     }
@@ -41,3 +45,7 @@ export function exhaustiveStock(parts: readonly StockPart[], targets: readonly n
   visit(0, [])
   return best
 }
+
+/** Written apart from the plan's own rule: not dead, and what was read lies inside the part's own marking. */
+const alive = (s: StockPart['sections'][number], { tolerancePercent }: StockPart): boolean =>
+  !s.dead && (s.measured === null || Math.abs(Math.round(s.measured * 1e6) - Math.round(s.microfarads * 1e6)) * 100 <= Math.round(s.microfarads * 1e6) * tolerancePercent + 1e-3)

@@ -7,9 +7,9 @@ type Highs = Awaited<ReturnType<typeof startHighs>>
 const OPTIONS = { mip_rel_gap: 0, mip_abs_gap: 0, output_flag: false } as const
 const HOLD = 1e-7
 
-/** Values of the aims in their order, error as a share; null when nothing is within tolerance. Each part is there once. */
-export function highsStock(highs: Highs, parts: readonly StockPart[], loads: readonly number[], tolerancePercent: number, aims: readonly Aim[], mostParts: number): Partial<Record<Aim, number>> | null {
-  const rows = rowsOf(parts, loads, tolerancePercent, mostParts)
+/** Values of the aims in their order, error as a share; null when nothing is within tolerance. Each part is there once; the one that stays serves the load at `keptLoad`. */
+export function highsStock(highs: Highs, parts: readonly StockPart[], loads: readonly number[], keptLoad: number, tolerancePercent: number, aims: readonly Aim[], mostParts: number): Partial<Record<Aim, number>> | null {
+  const rows = rowsOf(parts, loads, keptLoad, tolerancePercent, mostParts)
   const found: Partial<Record<Aim, number>> = {}
   for (const aim of aims) {
     const solution = highs.solve(programme(rows, aim), OPTIONS)
@@ -27,7 +27,10 @@ interface Rows {
   readonly binaries: readonly string[]
 }
 
-function rowsOf(parts: readonly StockPart[], loads: readonly number[], tolerancePercent: number, mostParts: number): Rows {
+function rowsOf(stock: readonly StockPart[], loads: readonly number[], keptLoad: number, tolerancePercent: number, mostParts: number): Rows {
+  // What reads outside its own marking is no part of the programme.
+  const parts = stock.map((part) => ({ ...part, sections: part.sections.filter((s) => s.measured === null || Math.abs(s.measured / s.microfarads - 1) <= part.tolerancePercent / 100 + 1e-9) })).filter((part) => part.sections.length > 0)
+  const fromVan = parts.flatMap((part, p) => (part.keptFor === null ? [{ part, p }] : []))
   const sections = parts.flatMap((part, p) => part.sections.map((s, i) => ({ p, i, value: s.measured ?? s.microfarads })))
   const x = (s: { p: number; i: number }, l: number) => `x${s.p}_${s.i}_${l}`
   const y = (p: number) => `y${p}`
@@ -44,10 +47,12 @@ function rowsOf(parts: readonly StockPart[], loads: readonly number[], tolerance
         const total = sections.map((s) => `${s.value / target} ${x(s, l)}`).join(' + ')
         return [`${total} - error <= 1`, `${total} + error >= 1`, `${total} <= ${1 + tolerancePercent / 100 + 1e-9}`, `${total} >= ${1 - tolerancePercent / 100 - 1e-9}`]
       }),
+      ...sections.filter(({ p }) => (parts[p] as StockPart).keptFor !== null).flatMap((s) => loads.flatMap((_, l) => (l === keptLoad ? [] : [`${x(s, l)} = 0`]))),
       `${sum(parts.map((_, p) => y(p)))} - parts = 0`,
+      `${sum(fromVan.map(({ p }) => y(p)))} - opened = 0`,
       `${sum(all)} - jumpers = 0`,
-      `${parts.map((part, p) => `${part.cents ?? 0} ${y(p)}`).join(' + ')} - cost = 0`,
-      `${parts.map((part, p) => `${part.sections.length} ${y(p)}`).join(' + ')} - versatile = 0`,
+      `${fromVan.map(({ part, p }) => `${part.cents ?? 0} ${y(p)}`).join(' + ')} - cost = 0`,
+      `${fromVan.map(({ part, p }) => `${part.sections.length} ${y(p)}`).join(' + ')} - versatile = 0`,
     ],
   }
 }

@@ -17,7 +17,7 @@ export function madeVan(seed: number, lines: number): { readonly parts: StockPar
   const parts = Array.from({ length: lines }, (_, i): StockPart => {
     const kind = random()
     const values = kind < 0.45 ? [pick(FAN.concat(COMPRESSOR))] : kind < 0.92 ? [pick(COMPRESSOR), pick(FAN)] : pick(TAPS)
-    return { id: `p${i}`, name: `p${i}`, volts: 440, quantity: 1 + Math.floor(random() * 3), cents: Math.round(300 + 40 * values.reduce((a, b) => a + b, 0) + 900 * random()), sections: values.map((microfarads, s) => ({ id: `${s}`, microfarads, measured: random() < 0.3 ? Math.round(100 * microfarads * (0.93 + 0.1 * random())) / 100 : null, dead: false })) }
+    return { id: `p${i}`, name: `p${i}`, volts: 440, tolerancePercent: 6, keptFor: null, quantity: 1 + Math.floor(random() * 3), cents: Math.round(300 + 40 * values.reduce((a, b) => a + b, 0) + 900 * random()), sections: values.map((microfarads, s) => ({ id: `${s}`, microfarads, measured: random() < 0.3 ? Math.round(100 * microfarads * (0.93 + 0.14 * random())) / 100 : null, dead: false })) }
   })
   return { parts, loads: [pick(COMPRESSOR), pick(FAN)] }
 }

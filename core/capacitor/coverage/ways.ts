@@ -1,0 +1,131 @@
+// Every least set of purchases with which a stock meets a call: from these, sets of purchases are judged without planning anew.
+import { toPicofarads } from '../../quantity/exact'
+import { allOptions } from '../stock-plan/options'
+import type { StockPart } from '../stock-plan/part'
+import type { WantedLoad } from '../stock-plan/plan'
+
+export interface Ways {
+  /** The stock meets it without any purchase. */
+  readonly met: boolean
+  /** Least sets of purchases, as indexes of the catalogue in ascending order; none holds another. Empty when it is met. */
+  readonly sets: readonly (readonly number[])[]
+  /** No set was let go. */
+  readonly whole: boolean
+}
+
+export interface WaysInput {
+  readonly stock: readonly StockPart[]
+  readonly catalogue: readonly StockPart[]
+  readonly loads: readonly WantedLoad[]
+  readonly tolerancePercent: number
+  readonly mostParts: number
+}
+
+/** Combinations tried for one call before the rest is let go. */
+export const WAYS_STEP_LIMIT = 4_000_000
+
+interface Way {
+  /** Index of the part among stock and catalogue together. */
+  readonly part: number
+  /** Index in the catalogue; -1: of the stock. */
+  readonly buy: number
+  readonly quantity: number
+  readonly gives: readonly number[]
+}
+
+export function waysToMeet(input: WaysInput): Ways {
+  if (input.loads.length === 0) return { met: true, sets: [], whole: true }
+  const alone = new Enumeration(input, [])
+  alone.run()
+  if (alone.met) return { met: true, sets: [], whole: true }
+  const all = new Enumeration(input, input.catalogue)
+  all.run()
+  return { met: false, sets: all.sets, whole: all.whole && alone.whole }
+}
+
+class Enumeration {
+  met = false
+  whole = true
+  readonly sets: number[][] = []
+  private steps = 0
+  private readonly ways: readonly Way[]
+  private readonly firsts: readonly number[]
+  private readonly floors: readonly number[]
+  private readonly limits: readonly number[]
+  private readonly chosen: Way[] = []
+  /** Sets found already, by their members, so that none is kept twice. */
+  private readonly known = new Set<string>()
+  private readonly singles = new Set<number>()
+
+  constructor(private readonly input: WaysInput, catalogue: readonly StockPart[]) {
+    const { stock, loads, tolerancePercent } = input
+    const targets = loads.map((l) => toPicofarads(l.microfarads))
+    this.limits = targets.map((t) => Math.floor(t * (1 + tolerancePercent / 100) + 1e-6))
+    this.floors = targets.map((t) => Math.ceil(t * (1 - tolerancePercent / 100) - 1e-6))
+    const asked = loads.map(({ load, volts }, l) => ({ load, volts, limit: this.limits[l] as number }))
+    const parts = [...stock, ...catalogue]
+    const { options, whole } = allOptions(parts, asked)
+    this.whole = whole
+    this.ways = options
+      .map(({ part, gives }): Way => ({ part, buy: part < stock.length ? -1 : part - stock.length, quantity: (parts[part] as StockPart).quantity, gives }))
+      .sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number))
+    this.firsts = this.ways.map((w) => w.gives[0] as number)
+  }
+
+  run(): void {
+    for (let count = 1; count <= this.input.mostParts && !this.met; count++) this.extend(count, this.limits.map(() => 0), 0)
+  }
+
+  private extend(left: number, sums: readonly number[], from: number): void {
+    const last = left === 1
+    const low = last ? (this.floors[0] as number) - (sums[0] as number) : 0
+    const high = (this.limits[0] as number) - (sums[0] as number)
+    for (let i = Math.max(from, last ? this.firstFrom(low) : 0); i < this.ways.length && (this.firsts[i] as number) <= high; i++) {
+      if (++this.steps > WAYS_STEP_LIMIT) this.whole = false
+      if (this.met || !this.whole) return
+      const way = this.ways[i] as Way
+      if (this.singles.has(way.buy) || !this.fits(way, sums, last) || this.countOf(way.part) >= way.quantity) continue
+      this.chosen.push(way)
+      if (last) this.keep()
+      else this.extend(left - 1, sums.map((s, l) => s + (way.gives[l] as number)), i)
+      this.chosen.pop()
+    }
+  }
+
+  private fits({ gives }: Way, sums: readonly number[], last: boolean): boolean {
+    for (let l = 0; l < sums.length; l++) {
+      const total = (sums[l] as number) + (gives[l] as number)
+      if (total > (this.limits[l] as number) || (last && total < (this.floors[l] as number))) return false
+    }
+    return true
+  }
+
+  private keep(): void {
+    const set = [...new Set(this.chosen.filter((w) => w.buy >= 0).map((w) => w.buy))].sort((a, b) => a - b)
+    if (set.length === 0) {
+      this.met = true
+      return
+    }
+    const key = set.join()
+    // Sets come with ever more parts, but a set of two purchases may come before one of them is found to do with a part of the stock.
+    if (this.known.has(key) || this.sets.some((known) => known.length < set.length && known.every((k) => set.includes(k)))) return
+    this.known.add(key)
+    for (let i = this.sets.length - 1; i >= 0; i--) if ((this.sets[i] as number[]).length > set.length && set.every((k) => (this.sets[i] as number[]).includes(k))) this.sets.splice(i, 1)
+    this.sets.push(set)
+    if (set.length === 1) this.singles.add(set[0] as number)
+  }
+
+  private countOf(part: number): number {
+    return this.chosen.reduce((n, w) => (w.part === part ? n + 1 : n), 0)
+  }
+
+  private firstFrom(wanted: number): number {
+    let [low, high] = [0, this.firsts.length]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if ((this.firsts[middle] as number) < wanted) low = middle + 1
+      else high = middle
+    }
+    return low
+  }
+}
