@@ -56,20 +56,16 @@ async function hold(page: Page): Promise<void> {
   await page.waitForTimeout(900)
 }
 
+/** All columns are there, and one pair is pressed. */
+async function covered(page: Page): Promise<void> {
+  await page.getByText(/pairs can be met/).waitFor()
+  await page.getByTestId('cell-45-7.5').click()
+}
+
 const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
-  {
-    name: 'label',
-    path: `${job(2)}/plates`,
-    wait: 'plate-can-read',
-    prepare: async (page) => {
-      await page.getByTestId('plate-can-read').click()
-      await page.getByTestId('label-line').fill('45.5 MFD ±6% 440VAC')
-      await page.getByTestId('label-question').waitFor()
-    },
-  },
   {
     name: 'photo',
     path: `${job(5)}/wires`,
@@ -99,17 +95,18 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view' },
-  { name: 'board', path: `${job(1)}/board`, wait: 'board' },
   {
-    name: 'board-stop',
-    path: `${job(1)}/board`,
-    wait: 'board',
+    name: 'plans',
+    path: `${job(1)}/capacitor`,
+    wait: 'can-view',
     prepare: async (page) => {
-      await page.getByTestId('lead-brown/white').click()
-      await page.getByTestId('post-T1').click()
-      await page.getByTestId('mend').waitFor()
+      await page.getByTestId('best-from-van').click()
+      await page.getByTestId('plan-1').waitFor()
     },
   },
+  { name: 'coverage', path: '/van/coverage', wait: 'coverage-met', prepare: covered },
+  { name: 'coverage-wide', path: '/van/coverage', wait: 'coverage-met', size: WIDE, prepare: covered },
+  { name: 'board', path: `${job(1)}/board`, wait: 'board' },
   {
     name: 'board-blower',
     path: `${job(4)}/motor`,
@@ -124,15 +121,6 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('can-capacitor-single-7-5').click()
       await page.getByTestId('capacitor-next').click()
       await page.getByTestId('mode-figures').waitFor()
-    },
-  },
-  {
-    name: 'curve',
-    path: `${job(1)}/board`,
-    wait: 'board',
-    prepare: async (page) => {
-      await page.getByTestId('what-if').click()
-      await page.getByTestId('chart-rpm').waitFor()
     },
   },
   {

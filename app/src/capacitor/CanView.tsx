@@ -8,7 +8,7 @@ import { COMPRESSOR_LOAD } from '@oak/core/wiring/new-can'
 import { FONT, usePalette } from '../ui/theme'
 import { Tap } from '../ui/Tap'
 import { WirePath } from '../ui/WirePath'
-import { jumperPath, leadPath, placeCases, type CaseSpot, type SectionSpot, type Spot } from './can-layout'
+import { jumperPath, KIT_SIZE, kitCorner, leadPath, middleOf, placeCases, tiePath, type CanLayout, type CaseSpot, type SectionSpot, type Spot } from './can-layout'
 
 export interface CanGroup {
   readonly load: string
@@ -54,7 +54,7 @@ const valueText = ({ marked, microfarads }: SectionSpot['section']): string => f
 
 interface PictureProps extends Required<Pick<CanViewProps, 'can' | 'groups' | 'leads' | 'kit'>> {
   readonly dead: ReadonlySet<string> | undefined
-  readonly layout: ReturnType<typeof placeCases>
+  readonly layout: CanLayout
   readonly scale: number
 }
 
@@ -65,7 +65,7 @@ function CanPicture({ can, groups, leads, dead, kit, layout, scale }: PicturePro
   return (
     <Svg width={width * scale} height={height * scale} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={spoken(can, groups, cases, dead, kit)} testID="can-view">
       {cases.map((at) => <Rim key={at.name} at={at} named={cases.length > 1} />)}
-      {cases.slice(1).map((at) => <Tie key={at.name} from={(cases[0] as CaseSpot).c} to={at.c} />)}
+      {cases.slice(1).map((at) => <Strip key={at.name} d={tiePath(cases[0] as CaseSpot, at)} />)}
       {groups.map((group) => {
         const [lead, at] = [spotOf(group.lead), holder(group.lead)]
         return lead && at ? <WirePath key={group.load} d={leadPath(lead, at)} insulation={leads[group.load] ?? null} width={leads[group.load] ? 9 : 3} /> : null
@@ -74,10 +74,10 @@ function CanPicture({ can, groups, leads, dead, kit, layout, scale }: PicturePro
         const [a, b, at] = [spotOf(jumper.from), spotOf(jumper.to), holder(jumper.from)]
         return a && b && at ? <Strip key={jumper.from + jumper.to} d={jumperPath(a, b, at.c)} /> : null
       })}
+      {kit === 'none' ? null : <Kit layout={layout} from={spotOf(groups.find((g) => g.load === COMPRESSOR_LOAD)?.lead ?? '')} to={kit === 'protected' ? cases.find((c) => c.guarded)?.guarded ?? undefined : cases[0]?.c} />}
       {cases.flatMap((at) => at.sections.map((spot) => <Post key={spot.section.id} dead={dead?.has(spot.section.id) ?? false} spot={spot} group={groups.find((g) => g.sections.includes(spot.section.id))} />))}
       {cases.map((at) => <CPost key={at.name} spot={at.c} />)}
       {cases.map((at) => (at.guarded ? <Guarded key={at.name} spot={at.guarded} /> : null))}
-      {kit === 'none' ? null : <Kit from={spotOf(groups.find((g) => g.load === COMPRESSOR_LOAD)?.lead ?? '')} to={kit === 'protected' ? cases.find((c) => c.guarded)?.guarded ?? undefined : cases[0]?.c} height={height} />}
     </Svg>
   )
 }
@@ -107,12 +107,6 @@ function Strip({ d }: { readonly d: string }) {
   return <G><Path d={d} stroke={palette.ground} strokeWidth={11} fill="none" /><Path d={d} stroke={palette.ink} strokeWidth={7} fill="none" strokeLinecap="round" /></G>
 }
 
-/** C to C: a wire as thick as the one that feeds it. */
-function Tie({ from, to }: { readonly from: Spot; readonly to: Spot }) {
-  const across = from.y === to.y ? `Q${(from.x + to.x) / 2} ${from.y + 46} ` : 'L'
-  return <Strip d={`M${from.x} ${from.y}${across}${to.x} ${to.y}`} />
-}
-
 function CPost({ spot: { x, y, r } }: { readonly spot: Spot }) {
   const palette = usePalette()
   return (
@@ -136,14 +130,15 @@ function Guarded({ spot: { x, y, r } }: { readonly spot: Spot }) {
 }
 
 /** The kit is a box beside the cans with two leads. */
-function Kit({ from, to, height }: { readonly from: Spot | undefined; readonly to: Spot | undefined; readonly height: number }) {
+function Kit({ layout, from, to }: { readonly layout: CanLayout; readonly from: Spot | undefined; readonly to: Spot | undefined }) {
   const palette = usePalette()
-  const box = { x: 6, y: height - 40, width: 52, height: 34 }
-  const mid = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  const ends = [from, to].flatMap((spot) => (spot ? [spot] : []))
+  const at = kitCorner(layout, ends)
+  const mid = middleOf(at)
   return (
     <G>
-      {[from, to].map((spot, i) => (spot ? <Path key={i} d={`M${mid.x} ${mid.y}L${spot.x} ${spot.y}`} stroke={palette.ink} strokeWidth={3} strokeDasharray="7 4" fill="none" /> : null))}
-      <Rect {...box} rx={4} fill={palette.surface} stroke={palette.ink} strokeWidth={2.5} />
+      {ends.map((spot, i) => <Path key={i} d={`M${mid.x} ${mid.y}L${spot.x} ${spot.y}`} stroke={palette.ink} strokeWidth={3} strokeDasharray="7 4" fill="none" />)}
+      <Rect {...at} {...KIT_SIZE} rx={4} fill={palette.surface} stroke={palette.ink} strokeWidth={2.5} />
       <Text x={mid.x} y={mid.y + 5} fontSize={14} fontWeight="750" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>START</Text>
     </G>
   )

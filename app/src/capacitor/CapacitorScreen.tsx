@@ -113,7 +113,7 @@ function Needs({ id, job, shared }: { readonly id: string; readonly job: JobDocu
   const box = { flex: 1, borderRadius: 10, borderWidth: 1.5, padding: 8, minHeight: 74 } as const
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
-      <View style={[box, { borderColor: palette.line }]}>
+      <View style={[box, { borderColor: palette.line, justifyContent: 'center' }]}>
         <Words size="tiny" tone="quiet">FAN needs, by its tag</Words>
         <Words size="large">{job.motor?.capacitor ? `${figure(job.motor.capacitor.microfarads)} µF` : job.motor ? 'none' : '–'}</Words>
       </View>
@@ -155,7 +155,7 @@ interface PlanStripProps {
 
 function PlanStrip({ plan, lacks, fanStaysEmpty }: PlanStripProps) {
   const mark = lacks ? 'cannotTell' : plan?.feasible ? 'proven' : plan ? 'stop' : 'cannotTell'
-  const text = lacks ?? (plan ? (plan.feasible ? `${plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')}; ${plan.jumperCount === 1 ? '1 jumper' : `${plan.jumperCount} jumpers`}.${fanStaysEmpty ? ' The fan’s post stays empty.' : ''}` : (plan.problems[0]?.message ?? 'No plan.')) : 'Working it out…')
+  const text = lacks ?? (plan ? (plan.feasible ? `${plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')}; ${plan.jumperCount === 0 ? 'no jumper' : plan.jumperCount === 1 ? '1 jumper' : `${plan.jumperCount} jumpers`}.${fanStaysEmpty ? ' The fan’s post stays empty.' : ''}` : (plan.problems[0]?.message ?? 'No plan.')) : 'Working it out…')
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="plan-strip">
       <VerdictMark verdict={mark} size={30} />

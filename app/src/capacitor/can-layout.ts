@@ -73,7 +73,7 @@ function placeCase(one: Case, at: Spot, guarded: boolean): CaseSpot {
   if (shape === 'single') {
     const away = at.r * 0.46
     const r = Math.min(34, at.r * 0.36)
-    return { ...shared, c: { x: at.x - away, y: at.y, r: Math.min(C_RADIUS, r) }, sections: [{ section: one.sections[0] as Section, x: at.x + away, y: at.y, r }], guarded: guarded ? { x: at.x, y: at.y + at.r * 0.62, r: 12 } : null }
+    return { ...shared, c: { x: at.x, y: at.y + away, r: Math.min(C_RADIUS, r) }, sections: [{ section: one.sections[0] as Section, x: at.x, y: at.y - away, r }], guarded: guarded ? { x: at.x + at.r * 0.66, y: at.y, r: 12 } : null }
   }
   if (shape === 'dual') {
     const away = at.r * 0.56
@@ -113,9 +113,41 @@ export function jumperPath(a: Spot, b: Spot, c: Spot): string {
   return `M${a.x} ${a.y}Q${mx + ox * push} ${my + oy * push} ${b.x} ${b.y}`
 }
 
-/** A lead comes in from outside its case. */
-export function leadPath({ x, y }: Spot, at: Spot): string {
+/** A lead comes in from outside its case: over the top of a single or a dual, whose C's are below; from the nearest side of a ring. */
+export function leadPath({ x, y }: Spot, at: CaseSpot): string {
+  if (at.sections.length <= 2) return `M${x} ${at.y - Math.sqrt(at.r ** 2 - (x - at.x) ** 2) - 17}L${x} ${y}`
   const away = Math.hypot(x - at.x, y - at.y) || 1
   const k = (at.r + 17) / away
   return `M${at.x + (x - at.x) * k} ${at.y + (y - at.y) * k}L${x} ${y}`
+}
+
+/** C to C, clear of every post: below two that stand side by side; out of a ring between two of its posts to one below. */
+export function tiePath(from: CaseSpot, to: CaseSpot): string {
+  const n = from.sections.length
+  const start = `M${from.c.x} ${from.c.y}`
+  if (n <= 2 && Math.abs(from.y - to.y) < from.r) return `${start}Q${(from.c.x + to.c.x) / 2} ${Math.max(from.c.y, to.c.y) + 44} ${to.c.x} ${to.c.y}`
+  const angle = Math.PI / 2 + (n > 2 && n % 2 === 0 ? Math.PI / n : 0)
+  const out = { x: from.x + (from.r + 4) * Math.cos(angle), y: from.y + (from.r + 4) * Math.sin(angle) }
+  return `${start}L${out.x} ${out.y}C${to.x - to.r - 46} ${out.y + 24} ${to.x - to.r - 34} ${to.c.y + 8} ${to.c.x} ${to.c.y}`
+}
+
+export const KIT_SIZE = { width: 56, height: 30 } as const
+
+/** The corner for the start kit from which its two leads run over the fewest other posts. */
+export function kitCorner({ cases, width, height }: CanLayout, ends: readonly Spot[]): { readonly x: number; readonly y: number } {
+  const posts = cases.flatMap((c): Spot[] => [c.c, ...c.sections]).filter((post) => !ends.some((end) => end.x === post.x && end.y === post.y))
+  const [right, bottom] = [width - KIT_SIZE.width - 3, height - KIT_SIZE.height - 3]
+  const corners = [{ x: 3, y: bottom }, { x: right, y: bottom }, { x: 3, y: 3 }, { x: right, y: 3 }]
+  const crossed = (at: { x: number; y: number }) => ends.reduce((sum, end) => sum + posts.filter((post) => distanceTo(post, middleOf(at), end) < post.r).length, 0)
+  const length = (at: { x: number; y: number }) => ends.reduce((sum, end) => sum + Math.hypot(middleOf(at).x - end.x, middleOf(at).y - end.y), 0)
+  return corners.sort((a, b) => crossed(a) - crossed(b) || length(a) - length(b))[0] as { x: number; y: number }
+}
+
+export const middleOf = ({ x, y }: { readonly x: number; readonly y: number }) => ({ x: x + KIT_SIZE.width / 2, y: y + KIT_SIZE.height / 2 })
+
+/** From a point to the stretch between two others. */
+function distanceTo(p: Spot, a: { readonly x: number; readonly y: number }, b: { readonly x: number; readonly y: number }): number {
+  const [dx, dy] = [b.x - a.x, b.y - a.y]
+  const t = Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / (dx * dx + dy * dy || 1)))
+  return Math.hypot(a.x + t * dx - p.x, a.y + t * dy - p.y)
 }

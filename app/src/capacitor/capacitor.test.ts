@@ -1,7 +1,7 @@
 import { CANS } from '@oak/core/capacitor/cans'
 import type { Can, Case } from '@oak/core/capacitor/can'
 import { withoutSection, withSection } from './can-edits'
-import { jumperPath, placeCases, type CaseSpot } from './can-layout'
+import { jumperPath, kitCorner, placeCases, type CaseSpot } from './can-layout'
 
 const made = (name: string, n: number): Case => ({ name, stays: false, sections: Array.from({ length: n }, (_, i) => ({ id: `${name}${i}`, microfarads: 2 + i })) })
 
@@ -26,6 +26,14 @@ describe('the can from the top', () => {
     const [at] = placeCases([made('a', 6)], true).cases as [CaseSpot]
     for (const post of [at.c, ...at.sections]) expect(Math.hypot(post.x - at.guarded!.x, post.y - at.guarded!.y)).toBeGreaterThan(post.r + at.guarded!.r - 1)
   })
+})
+
+it('the start kit stands in the corner from which its leads run over no other post', () => {
+  const layout = placeCases([made('a', 6)], true)
+  const [at] = layout.cases as [CaseSpot]
+  // The largest section is first, at the top; the protected terminal is at the lower right.
+  const corner = kitCorner(layout, [at.sections[0]!, at.guarded!])
+  expect(corner.x).toBeGreaterThan(layout.width / 2)
 })
 
 describe('a jumper', () => {

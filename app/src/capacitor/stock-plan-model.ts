@@ -53,7 +53,7 @@ export interface OldSideInput {
 
 /** The plan's capacitors as one can: their C's are tied, so their sections share one C. */
 export function canOfPlan(plan: Plan, van: VanDocument, stays: OldSideInput | null): Can | null {
-  const cans = plan.cans.flatMap(({ part, keptFor }): Can[] => {
+  const found = plan.cans.flatMap(({ part, keptFor }): Can[] => {
     if (keptFor !== null) return stays ? [canThatStays(stays)] : []
     const line = van.stock[part]
     const can = line?.kind === 'capacitor' ? canOf(part, line) : null
@@ -61,6 +61,8 @@ export function canOfPlan(plan: Plan, van: VanDocument, stays: OldSideInput | nu
     const open = openSections(line)
     return [{ ...can, sections: can.sections.filter((_, i) => !open[i]) }]
   })
+  // The one whose C takes what was on the old C stands first: the old can itself, else the one of most sections.
+  const cans = [...found].sort((a, b) => Number(stayed(b)) - Number(stayed(a)) || b.sections.length - a.sections.length)
   const [first, ...others] = cans
   if (!first || cans.length !== plan.cans.length) return null
   if (others.length === 0) return first
@@ -74,6 +76,8 @@ export function canOfPlan(plan: Plan, van: VanDocument, stays: OldSideInput | nu
     sections: cans.flatMap((can, i) => can.sections.map((s) => ({ ...s, id: `${i + 1}-${s.id}`, of: nameOf(can, i) }))),
   }
 }
+
+const stayed = (can: Can): boolean => can.sections.some((s) => s.stays)
 
 /** The old can as one that stays: only the side it goes on serving. */
 function canThatStays({ load, name, volts, microfarads, tolerancePercent, reading }: OldSideInput): Can {

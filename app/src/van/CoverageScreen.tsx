@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router'
 import { useEffect, useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'
+import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
 import type { CoverageOutput } from '@oak/core/operations/coverage'
 import { figure } from '@oak/core/quantity/display'
@@ -63,17 +64,17 @@ export function CoverageScreen() {
     <View style={{ gap: 10 }}>
       <Words size="strong" testID="coverage-met">{wrong ?? (stock.length === 0 ? 'No capacitors are on the van.' : done < COMPRESSOR_VALUES.length ? `Working it out: ${done} of ${COMPRESSOR_VALUES.length} columns…` : `${met} of ${total} pairs can be met.`)}</Words>
       <Heat cells={cells} width={wide ? Math.min(900, width - SIDE - 40) : width - 24} chosen={chosen} onChoose={setChosen} />
-      <Words live testID="coverage-cell">{chosen ? `${cellText(chosen)}${chosen.by.length > 0 ? ` (${chosen.by.map((id) => van.stock[id]?.name ?? id).join(' + ')})` : ''}.` : 'Press a square: compressor across, fan down. The figure is how many capacitors it takes.'}</Words>
+      <Words live testID="coverage-cell">{chosen ? `${cellText(chosen)}${chosen.by.length > 0 ? ` (${chosen.by.map((id) => van.stock[id]?.name ?? id).join(' + ')})` : ''}.` : 'Press a square: compressor across, fan down. The figure is how many capacitors it takes, the bar under it how far off it is.'}</Words>
     </View>
   )
   const lists = (
     <View style={{ gap: 14 }}>
       <RestockPanel stock={stock} />
-      <Words size="strong" heading={2}>What each part adds</Words>
+      <Words size="strong" heading={2}>Pairs that only this part makes possible</Words>
       {[...stock].sort((a, b) => (adds.get(b.id) ?? 0) - (adds.get(a.id) ?? 0)).map((p) => (
         <View key={p.id} style={{ flexDirection: 'row', gap: 10 }}>
           <Words size="strong" style={{ width: 42, textAlign: 'right' }}>{adds.get(p.id) ?? 0}</Words>
-          <Words style={{ flex: 1 }}>{p.name}{(adds.get(p.id) ?? 0) === 0 ? ': no pair needs it' : ''}</Words>
+          <Words style={{ flex: 1 }}>{p.name}{(adds.get(p.id) ?? 0) === 0 ? ': the others do all that it does' : ''}</Words>
         </View>
       ))}
     </View>
@@ -97,7 +98,7 @@ export function CoverageScreen() {
 const SIDE = 400
 const LEFT = 38
 const TOP = 6
-const FOOT = 26
+const FOOT = 44
 
 interface HeatProps {
   readonly cells: readonly Cell[]
@@ -118,7 +119,8 @@ function Heat({ cells, width, chosen, onChoose }: HeatProps) {
     <View style={{ width, height }} testID="coverage-picture">
       <Svg width={width} height={height} style={{ position: 'absolute' }} aria-hidden>
         {FAN_VALUES.map((fan, i) => <Text key={fan} x={LEFT - 6} y={TOP + ch * (i + 0.5) + 5} fontSize={13} textAnchor="end" fill={palette.ink} fontFamily={FONT}>{figure(fan)}</Text>)}
-        {COMPRESSOR_VALUES.map((c, i) => <Text key={c} x={LEFT + cw * (i + 0.5)} y={height - 8} fontSize={font} textAnchor="middle" fill={palette.ink} fontFamily={FONT}>{figure(c)}</Text>)}
+        {COMPRESSOR_VALUES.map((c, i) => <Text key={c} x={LEFT + cw * (i + 0.5)} y={height - 26} fontSize={font} textAnchor="middle" fill={palette.ink} fontFamily={FONT}>{figure(c)}</Text>)}
+        <Text x={width} y={height - 6} fontSize={13} textAnchor="end" fill={palette.quiet} fontFamily={FONT}>compressor µF across, fan µF down</Text>
         {cells.map((cell) => {
           const { x, y } = at(cell)
           const one = cell.parts === 1
@@ -127,6 +129,7 @@ function Heat({ cells, width, chosen, onChoose }: HeatProps) {
             <G key={`${cell.compressor}/${cell.fan}`}>
               <Rect x={x + 1} y={y + 1} width={cw - 2} height={ch - 2} rx={3} fill={one ? palette.ink : cell.parts ? palette.surface : palette.ground} stroke={on ? palette.action : palette.ink} strokeWidth={on ? 4 : cell.parts ? 1.5 : 0.75} />
               {cell.parts === null ? <Line x1={x + 5} y1={y + ch - 6} x2={x + cw - 5} y2={y + 6} stroke={palette.quiet} strokeWidth={1.5} /> : <Text x={x + cw / 2} y={y + ch / 2 + 5} fontSize={14} fontWeight="700" textAnchor="middle" fill={one ? palette.surface : palette.ink} fontFamily={FONT}>{cell.parts}</Text>}
+              {cell.parts === null || (cell.worstErrorPercent ?? 0) < 0.05 ? null : <Rect x={x + 4} y={y + ch - 7} width={Math.max(2, ((cw - 8) * (cell.worstErrorPercent ?? 0)) / DEFAULT_TOLERANCE_PERCENT)} height={3} fill={one ? palette.surface : palette.ink} />}
             </G>
           )
         })}
