@@ -27,7 +27,7 @@ export type CoverageOutput = v.InferOutput<typeof CoverageOutput>
 export const coverage = operation({
   name: 'coverage',
   help: 'Which pairs of compressor and fan values this stock can meet, how well and with how many parts, and what each part adds.',
-  input: v.strictObject({ stock: few(StockPartsSchema), compressors: v.optional(values('A compressor’s value'), [...COMPRESSOR_VALUES]), fans: v.optional(values('A fan’s value'), [...FAN_VALUES]), ...Common }),
+  input: v.strictObject({ stock: StockPartsSchema, compressors: v.optional(values('A compressor’s value'), [...COMPRESSOR_VALUES]), fans: v.optional(values('A fan’s value'), [...FAN_VALUES]), ...Common }),
   output: CoverageOutput,
   run: ({ stock, ...rest }, report) => plain(coverageOf({ parts: fromVan(stock), ...rest }, report)),
 })
@@ -53,7 +53,7 @@ export const restockOperation = operation({
   name: 'restock',
   help: 'Which purchases within a budget meet most of the shop’s past calls, how far that may be from the best, and which parts are never needed.',
   input: v.strictObject({
-    stock: few(StockPartsSchema),
+    stock: StockPartsSchema,
     catalogue: few(StockPartsSchema),
     calls: v.pipe(v.array(CallSchema, 'The past calls must be a list.'), v.maxLength(2000, 'More than 2,000 calls.')),
     ...Common,

@@ -54,7 +54,7 @@ export function restock(input: RestockInput, report: (share: number) => void = (
   const { stock, catalogue, most, budget } = input
   const asked = countAlike(input.calls)
   const all = asked.map((one, i) => {
-    report(i / (asked.length + 1))
+    report(i / (2 * asked.length))
     return { ...one, ways: waysOf(input, one.call) }
   })
   const met = all.filter((a) => a.ways.met)
@@ -72,7 +72,7 @@ export function restock(input: RestockInput, report: (share: number) => void = (
     metAfter: before + found.met,
     bound: before + found.bound,
     cents: found.chosen.reduce((sum, p) => sum + (cents[p] as number), 0),
-    neverNeeded: spare(stock, met.map((a) => a.call), input),
+    neverNeeded: spare(stock, met.map((a) => a.call), input, (share) => report(0.5 + share / 2)),
   }
 }
 
@@ -107,15 +107,29 @@ function inOrder(chosen: readonly number[], calls: readonly OpenCall[]): { reado
   return order
 }
 
-/** The dearest are tried first: what they cost could buy something that is needed. A call whose ways were cut counts on every part. */
-function spare(stock: readonly StockPart[], calls: readonly PastCall[], input: RestockInput): string[] {
-  const ways = calls.map((call) => waysOf({ ...input, stock: [], catalogue: stock }, call))
-  if (ways.some((w) => !w.whole)) return []
+/** The dearest are tried first: what they cost could buy something that is needed. Every set that was found meets its call, also where further ones were let go. */
+function spare(stock: readonly StockPart[], calls: readonly PastCall[], input: RestockInput, report: (share: number) => void): string[] {
+  const alive: number[] = []
+  const setsWith = new Map<number, { readonly call: number; dead: boolean }[]>()
+  calls.forEach((call, c) => {
+    report(c / calls.length)
+    const ways = waysOf({ ...input, stock: [], catalogue: stock }, call)
+    alive[c] = ways.met ? Infinity : ways.sets.length
+    for (const set of ways.sets) {
+      const entry = { call: c, dead: false }
+      for (const p of set) setsWith.set(p, setsWith.get(p) ?? []).get(p)?.push(entry)
+    }
+  })
   const order = stock.map((part, i) => ({ part, i })).sort((a, b) => (b.part.cents ?? 0) - (a.part.cents ?? 0) || a.i - b.i)
-  const off = new Set<number>()
+  const off: number[] = []
   for (const { i } of order) {
-    const still = ways.every((w) => w.met || w.sets.some((set) => set.every((p) => p !== i && !off.has(p))))
-    if (still) off.add(i)
+    const hit = (setsWith.get(i) ?? []).filter((entry) => !entry.dead)
+    const lost = new Map<number, number>()
+    for (const { call } of hit) lost.set(call, (lost.get(call) ?? 0) + 1)
+    if ([...lost].some(([call, n]) => (alive[call] as number) <= n)) continue
+    for (const entry of hit) entry.dead = true
+    for (const [call, n] of lost) alive[call] = (alive[call] as number) - n
+    off.push(i)
   }
-  return [...off].sort((a, b) => a - b).map((i) => (stock[i] as StockPart).id)
+  return off.sort((a, b) => a - b).map((i) => (stock[i] as StockPart).id)
 }

@@ -22,7 +22,10 @@ export interface WaysInput {
 }
 
 /** Combinations tried for one call before the rest is let go. */
-export const WAYS_STEP_LIMIT = 4_000_000
+export const WAYS_STEP_LIMIT = 1_500_000
+
+/** Least sets kept for one call. */
+export const MOST_SETS = 3000
 
 interface Way {
   /** Index of the part among stock and catalogue together. */
@@ -40,13 +43,13 @@ export function waysToMeet(input: WaysInput): Ways {
   if (alone.met) return { met: true, sets: [], whole: true }
   const all = new Enumeration(input, input.catalogue)
   all.run()
-  return { met: false, sets: all.sets, whole: all.whole && alone.whole }
+  return { met: false, sets: all.least(), whole: all.whole && alone.whole }
 }
 
 class Enumeration {
   met = false
   whole = true
-  readonly sets: number[][] = []
+  private readonly sets: number[][] = []
   private steps = 0
   private readonly ways: readonly Way[]
   private readonly firsts: readonly number[]
@@ -107,12 +110,23 @@ class Enumeration {
       return
     }
     const key = set.join()
-    // Sets come with ever more parts, but a set of two purchases may come before one of them is found to do with a part of the stock.
-    if (this.known.has(key) || this.sets.some((known) => known.length < set.length && known.every((k) => set.includes(k)))) return
+    if (this.known.has(key) || this.holdsKnown(set)) return
+    if (this.sets.length >= MOST_SETS) {
+      this.whole = false
+      return
+    }
     this.known.add(key)
-    for (let i = this.sets.length - 1; i >= 0; i--) if ((this.sets[i] as number[]).length > set.length && set.every((k) => (this.sets[i] as number[]).includes(k))) this.sets.splice(i, 1)
     this.sets.push(set)
     if (set.length === 1) this.singles.add(set[0] as number)
+  }
+
+  /** A set of two may be found before one of them is found to do with a part of the stock: what holds a smaller one is let go at the end. */
+  least(): number[][] {
+    return this.sets.filter((set) => !this.holdsKnown(set))
+  }
+
+  private holdsKnown(set: readonly number[]): boolean {
+    return set.length > 1 && set.some((p) => this.known.has(`${p}`) || (set.length > 2 && this.known.has(set.filter((x) => x !== p).join())))
   }
 
   private countOf(part: number): number {
