@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { brotliCompressSync } from 'node:zlib'
@@ -163,7 +163,8 @@ describe('the van and the counter', () => {
     await seedVan(store, file)
     await seedVan(store, file)
     const { changes } = await all()
-    expect(changes).toHaveLength(22)
+    const rows = readFileSync(file, 'utf8').trim().split('\n').length - 1
+    expect([changes.length, rows > 20]).toEqual([rows, true])
     // What the server holds goes back in as a device would put it.
     expect((await put(changes)).body).toMatchObject({ added: [] })
   })

@@ -8,6 +8,7 @@ import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
 import type { Wire } from '../wiring/wire'
+import type { Refrigerant } from '../startup/charge/saturation'
 import type { CanMarking } from '../capacitor/marking'
 import type { Measurement } from '../meter/measurement'
 import type { MotorPlate, UnitPlate } from '../motor/nameplate'
@@ -66,6 +67,17 @@ export interface JobDocument {
   readonly carried: Readonly<Record<string, boolean>>
   /** Steps of fitting the capacitor that are done, by step. */
   readonly fitted: Readonly<Record<string, boolean>>
+  /** Lengths measured for mounting, in, by figure (see mount-input). */
+  readonly mountInches: Readonly<Record<string, number>>
+  /** How the motor is held (way), how it lies (position), whether its shaft goes through (through). */
+  readonly mountChoices: Readonly<Record<string, string>>
+  /** What was looked at before power, by check. */
+  readonly mountChecks: Readonly<Record<string, boolean>>
+  /** What start-up showed: turned (right or backwards), door (open or closed), blade (same or other). */
+  readonly startup: Readonly<Record<string, string>>
+  readonly refrigerant: Refrigerant | null
+  /** Gauges and clamps of the charge glance, by figure. */
+  readonly chargeFigures: Readonly<Record<string, number>>
   /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
   readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }
@@ -109,5 +121,11 @@ export const EMPTY_JOB: JobDocument = {
   deadSections: {},
   carried: {},
   fitted: {},
+  mountInches: {},
+  mountChoices: {},
+  mountChecks: {},
+  startup: {},
+  refrigerant: null,
+  chargeFigures: {},
   startWanted: null,
 }

@@ -9,6 +9,7 @@ import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sh
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
+import { REFRIGERANTS } from '../startup/charge/saturation'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
@@ -111,6 +112,7 @@ export const FIELDS = {
     leadOhms: v.pipe(v.number('The test leads’ ohms must be a number.'), v.minValue(0, 'The test leads’ ohms cannot be below 0.'), v.maxValue(5, 'Test leads above 5 Ω are broken.')),
   }),
   steepBlades: v.boolean('Steep is yes or no.'),
+  refrigerant: v.picklist(REFRIGERANTS, `A refrigerant is one of: ${REFRIGERANTS.join(', ')}.`),
   startWanted: v.pipe(
     v.strictObject({ low: positive('The range', 'µF', 2000), high: positive('The range', 'µF', 2000), volts: positive('The start capacitor’s volts', 'V', 1000) }),
     v.check((r) => r.low <= r.high, 'The lower end of the range is above the upper one.'),
@@ -121,7 +123,7 @@ export const FIELDS = {
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
  * plate lines by plate, what tells the rotation by its kind,
  * speeds by output, parts of the van by line, what is carried up by item, dead sections by can and section,
- * steps of fitting by step. */
+ * steps of fitting by step, lengths, choices and checks of mounting by name, what start-up showed by what, figures of the charge by name. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
   placements: PlacementSchema,
@@ -136,6 +138,11 @@ export const KEYED_FIELDS = {
   deadSections: v.boolean('Dead is yes or no.'),
   carried: v.boolean('Carried is yes or no.'),
   fitted: v.boolean('Done is yes or no.'),
+  mountInches: v.pipe(v.number('A length must be a number of inches.'), v.finite('A length must be a number of inches.'), v.minValue(0, 'A length cannot be below 0 in.'), v.maxValue(60, 'A length above 60 in is not believable: measure it again.')),
+  mountChoices: text('A choice', 40),
+  mountChecks: v.boolean('Looked at is yes or no.'),
+  startup: text('What start-up showed', 40),
+  chargeFigures: v.pipe(v.number('A figure must be a number.'), v.finite('A figure must be a number.'), v.minValue(-60, 'A figure below −60 is not believable: read it again.'), v.maxValue(10_000, 'A figure above 10,000 is not believable: read it again.')),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 

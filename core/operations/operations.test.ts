@@ -27,6 +27,7 @@ const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
   'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'wanted-microfarads': { load: 'FAN', newMotor: true, tag: 7.5 }, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
+  'blade-position': { ends: [{ way: 'base', oldBody: 6.5, newBody: 5.5, oldHub: 2, hubLength: 1.25, shaft: 5 }], unit: unit.id, drains: { openings: ['shaft end'], position: 'shaft-down' } }, 'startup-verdict': { hookup: HOOKUP, turned: 'right', readings: [{ mode: 'cooling', amps: 1.2 }] }, 'charge-glance': { refrigerant: 'R-22', suctionPsig: 52.4, suctionFahrenheit: 51 },
   'old-can': { sides: [{ load: 'HERM', microfarads: 45, verdict: 'in' }, { load: 'FAN', microfarads: 5, verdict: 'out' }] }, 'fit-steps': { can: { name: 'Dual', sections: TAPS.sections }, groups: [{ load: 'FAN', sections: [TAPS.sections[0]!.id], lead: TAPS.sections[0]!.id, jumpers: [], microfarads: TAPS.sections[0]!.microfarads }] },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
@@ -83,6 +84,13 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['capacitor-plan', { ...PLAN, start: { wanted: { low: 135, high: 0, volts: 250 }, stock: [] } }, 'start.wanted.high: The marked range must be above 0 µF.'],
     ['fit-steps', { can: { name: 'Dual', sections: TAPS.sections }, groups: [{ load: 'FAN', sections: ['nowhere'], lead: 'nowhere', jumpers: [], microfarads: 5 }] }, 'groups.0: There is no section called “nowhere” on this can.'],
     ['fit-steps', { can: { name: 'Dual', sections: TAPS.sections }, groups: [], hardStart: 'protected' }, 'hardStart: This can has no protected terminal.'],
+    ['blade-position', { ends: [{ way: 'base', oldHub: -1 }] }, 'ends.0.oldHub: Face to hub cannot be below 0 in.'],
+    ['blade-position', { ends: [{ way: 'base', shaft: 400 }] }, 'ends.0.shaft: The shaft’s length above 60 in is not believable: measure it again.'],
+    ['startup-verdict', { hookup: HOOKUP, readings: [{ mode: 'off', amps: 1 }] }, 'readings.0.mode: The fan does not run in off on this unit; it runs in cooling.'],
+    ['startup-verdict', { hookup: HOOKUP, readings: [{ mode: 'cooling', amps: -1 }] }, 'readings.0.amps: Amps cannot be below 0 A.'],
+    ['charge-glance', { refrigerant: 'R-12' }, 'refrigerant: A refrigerant is one of: R-22, R-410A, R-407C, R-32, R-454B.'],
+    ['charge-glance', { refrigerant: 'R-22', suctionPsig: 5000 }, 'suctionPsig: Suction pressure above 800 psig is beyond any gauge in use: read it again.'],
+    ['charge-glance', { refrigerant: 'R-22', liquidFahrenheit: 999 }, 'liquidFahrenheit: The liquid line above 250 °F is not believable: read it again.'],
     ['old-can', { sides: [] }, 'sides: A capacitor has one side at least.'],
     ['capacitor-plan', { ...PLAN, stock: [{ ...PLAN.stock[0], sections: [] }] }, 'stock.0.sections: A capacitor has one section at least.'],
     ['coverage', { stock: PLAN.stock, fans: [] }, 'fans: At least one value is needed.'],

@@ -2,6 +2,9 @@
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { assignSpeeds } from './assign-speeds'
+import { chargeGlance } from './charge-glance'
+import { startupVerdict } from './startup-verdict'
+import { bladePosition } from './blade-position'
 import { capacitorPlan } from './capacitor-plan'
 import { carry } from './carry-list'
 import { coverage, restockOperation } from './coverage'
@@ -31,7 +34,7 @@ import { tapPlan } from './tap-plan'
 import { wanted } from './wanted-microfarads'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry, bladePosition, startupVerdict, chargeGlance,
 ]
 
 export interface OperationError {

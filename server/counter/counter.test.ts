@@ -6,7 +6,7 @@ const names = (kind: 'motor' | 'capacitor' | 'blade' | 'part', text: string) => 
 
 it('finds by every word, in name or description, whatever the case', () => {
   expect(names('motor', '1/2 HP steep')).toEqual(['Rowan 50S'])
-  expect(names('capacitor', 'dual')).toEqual(['Dual 45/5', 'Dual 55/7.5'])
+  expect(names('capacitor', 'dual')).toEqual(['Dual 45/5', 'Dual 55/7.5', 'Dual 40/7.5', 'Dual 30/5', 'Dual 60/7.5'])
   expect(names('blade', 'rowan')).toEqual([])
 })
 it('answers all of a kind when nothing is said', () => expect(names('part', '  ')).toHaveLength(2))

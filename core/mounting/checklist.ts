@@ -1,0 +1,20 @@
+// What is looked at before power, by what the unit is: from data.
+import * as v from 'valibot'
+import type { UnitType } from '../wiring/unit-type'
+import data from './checklist.json'
+
+const WHENS = ['always', 'outdoor', 'blade', 'blower', 'through-shaft', 'defrost'] as const
+type When = (typeof WHENS)[number]
+const DataSchema = v.strictObject({ source: v.string(), items: v.array(v.strictObject({ id: v.string(), when: v.picklist(WHENS), text: v.string(), why: v.string() })) })
+const ITEMS = v.parse(DataSchema, data).items
+
+export interface CheckItem {
+  readonly id: string
+  readonly text: string
+  readonly why: string
+}
+
+export function mountingChecks({ traits }: Pick<UnitType, 'traits'>, throughShaft: boolean): CheckItem[] {
+  const holds: Readonly<Record<When, boolean>> = { always: true, outdoor: traits.fan === 'outdoor', blade: traits.fan === 'outdoor' || throughShaft, blower: traits.fan === 'blower', 'through-shaft': throughShaft, defrost: traits.defrostRelay }
+  return ITEMS.filter((item) => holds[item.when]).map(({ id, text, why }) => ({ id, text, why }))
+}

@@ -1,0 +1,54 @@
+// The short test for direction: what to do when it turns backwards, for this very lead sheet.
+import type { LeadSheet, RotationChoice } from '../motor/lead-sheet'
+import type { Direction } from '../rotation/view'
+
+export interface DirectionAnswer {
+  readonly verdict: 'right' | 'change-plug' | 'look-for-cause' | 'not-tested'
+  readonly text: string
+  /** The plug, lead by lead: what to part and what to join; empty where nothing is to be changed. */
+  readonly steps: readonly string[]
+  /** What to look at, in order, where the plug is as it should be. */
+  readonly causes: readonly string[]
+}
+
+export interface DirectionTest {
+  readonly turned: 'right' | 'backwards' | null
+  readonly sheet: Pick<LeadSheet, 'name' | 'settings' | 'capacitor'>
+  /** How the plug is set, and what the wanted rotation asks for; null: not stated. */
+  readonly set: Direction
+  readonly advised: Direction | null
+  /** Air at the register proves nothing about a forward-curved wheel. */
+  readonly blower: boolean
+}
+
+/** The order of causes is common practice, no source: seen from, wiring, capacitor, motor. */
+export function judgeDirection({ turned, sheet, set, advised, blower }: DirectionTest): DirectionAnswer {
+  if (turned === null) return { verdict: 'not-tested', text: `Power for two seconds and look ${blower ? 'at the wheel itself: air at the register proves nothing' : 'which way it turns'}.`, steps: [], causes: [] }
+  if (turned === 'right') return { verdict: 'right', text: 'It turns the right way.', steps: [], causes: [] }
+  const choices = sheet.settings.rotation
+  const now = choices.find((c) => c.direction === set)
+  const other = choices.find((c) => c.direction !== set)
+  if (advised !== null && advised !== set && now && other) return { verdict: 'change-plug', text: `Backwards: the plug is set ${set}, and ${advised} is wanted. Power off and proven dead, then:`, steps: plugSteps(now, other), causes: [] }
+  const causes = [
+    'Which end it was looked at from: CW from one end is CCW from the other.',
+    'The wiring against the board: start on the fan’s section, run and motor common not exchanged.',
+    ...(sheet.capacitor ? ['The capacitor: try a known-good one. With too little there is hardly any starting torque, and wind turns the blade.'] : []),
+    'The motor itself.',
+  ]
+  return {
+    verdict: 'look-for-cause',
+    text: `Backwards though the plug is set as wanted (${set}). In this order, never the capacitor’s leads exchanged:`,
+    causes,
+    steps: now && other ? plugSteps(now, other) : [],
+  }
+}
+
+function plugSteps(now: RotationChoice, other: RotationChoice): string[] {
+  const pairText = ([a, b]: readonly [string, string]) => `${a} from ${b}`
+  const same = (x: readonly [string, string], y: readonly [string, string]) => [...x].sort().join() === [...y].sort().join()
+  return [
+    ...now.join.filter((pair) => !other.join.some((o) => same(o, pair))).map((pair) => `Part ${pairText(pair)}.`),
+    ...other.join.filter((pair) => !now.join.some((o) => same(o, pair))).map(([a, b]) => `Join ${a} to ${b}.`),
+    ...other.open.filter((lead) => !now.open.includes(lead)).map((lead) => `Leave ${lead} open, capped by itself.`),
+  ]
+}
