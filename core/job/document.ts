@@ -12,6 +12,7 @@ import type { Refrigerant } from '../startup/charge/saturation'
 import type { CanMarking } from '../capacitor/marking'
 import type { Measurement } from '../meter/measurement'
 import type { MotorPlate, UnitPlate } from '../motor/nameplate'
+import type { EstimateLine, EstimateTerms } from './report/estimate'
 import type { DischargeRecord, Fault, Photo, Proven, Reading, SafeStep } from './fields'
 
 export interface JobDocument {
@@ -78,6 +79,16 @@ export interface JobDocument {
   readonly refrigerant: Refrigerant | null
   /** Gauges and clamps of the charge glance, by figure. */
   readonly chargeFigures: Readonly<Record<string, number>>
+  /** The owner, as the report is addressed. */
+  readonly owner: string
+  /** Which unit at this place it is: its own name or serial number; jobs of the same unit make its history. */
+  readonly unitName: string
+  /** What was recommended, and what was declined. */
+  readonly recommended: Readonly<Record<string, { readonly text: string; readonly declined: boolean }>>
+  readonly estimateLines: Readonly<Record<string, EstimateLine>>
+  readonly estimateTerms: EstimateTerms | null
+  /** Accepted by name, drawn or typed; `signature`: the strokes as a path of moves and lines, 0 to 1000 across. */
+  readonly acceptance: { readonly name: string; readonly at: number; readonly signature: string | null } | null
   /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
   readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }
@@ -127,5 +138,11 @@ export const EMPTY_JOB: JobDocument = {
   startup: {},
   refrigerant: null,
   chargeFigures: {},
+  owner: '',
+  unitName: '',
+  recommended: {},
+  estimateLines: {},
+  estimateTerms: null,
+  acceptance: null,
   startWanted: null,
 }

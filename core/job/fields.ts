@@ -86,6 +86,17 @@ export const FIELDS = {
   title: text('The job’s name', 300),
   site: text('The place', 300),
   notes: text('The notes', 4000),
+  owner: text('The owner’s name', 300),
+  unitName: text('The unit’s name', 300),
+  estimateTerms: v.strictObject({
+    taxThousandths: v.pipe(v.number('Tax must be a number of percent.'), v.integer('Tax has three decimals at most.'), v.minValue(0, 'Tax cannot be below 0 %.'), v.maxValue(100_000, 'Tax above 100 % is not believable.')),
+    validDays: v.pipe(v.number('Days must be a whole number.'), v.integer('Days must be a whole number.'), v.minValue(1, 'It is valid for a day at least.'), v.maxValue(365, 'It is valid for a year at most.')),
+  }),
+  acceptance: v.strictObject({
+    name: v.pipe(text('The name', 300), v.trim(), v.minLength(1, 'Accepting needs a name.')),
+    at: v.pipe(v.number(), v.integer(), v.minValue(0)),
+    signature: v.nullable(v.pipe(v.string(), v.maxLength(40_000, 'The signature is too long.'), v.regex(/^[ML0-9 .]*$/, 'A signature is strokes only.'))),
+  }),
   removed: v.boolean(),
   unit: v.picklist(UNIT_TYPE_IDS as [string, ...string[]], 'That unit type is not known here.'),
   motor: LeadSheetSchema,
@@ -142,6 +153,14 @@ export const KEYED_FIELDS = {
   mountChoices: text('A choice', 40),
   mountChecks: v.boolean('Looked at is yes or no.'),
   startup: text('What start-up showed', 40),
+  recommended: v.strictObject({ text: v.pipe(text('A recommendation', 500), v.trim(), v.minLength(1, 'A recommendation is empty.')), declined: v.boolean('Declined is yes or no.') }),
+  estimateLines: v.strictObject({
+    kind: v.picklist(['part', 'labour'], 'A line is a part or labour.'),
+    text: v.pipe(text('A line', 300), v.trim(), v.minLength(1, 'A line says what it is for.')),
+    hundredths: v.pipe(v.number('How many must be a number.'), v.integer('How many has two decimals at most.'), v.minValue(1, 'How many must be above 0.'), v.maxValue(1_000_000, 'How many above 10,000 is not believable.')),
+    cents: v.pipe(v.number('The price must be a number.'), v.integer('The price has two decimals at most.'), v.minValue(0, 'The price cannot be below 0.'), v.maxValue(100_000_000, 'That price is not believable.')),
+    taxed: v.boolean('Taxed is yes or no.'),
+  }),
   chargeFigures: v.pipe(v.number('A figure must be a number.'), v.finite('A figure must be a number.'), v.minValue(-60, 'A figure below −60 is not believable: read it again.'), v.maxValue(10_000, 'A figure above 10,000 is not believable: read it again.')),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const

@@ -27,7 +27,7 @@ const PLAN = { stock: [{ id: 'd', name: 'Dual 45/5', volts: 440, sections: [{ id
 const GOOD: Record<string, unknown> = {
   'make-safe': { unit: unit.id }, discharge: DISCHARGE, diagnose: DIAGNOSE, 'read-label': { text: '45.5 MFD 440V' }, 'estimate-plate': { microfarads: 5 }, 'bench-capacitor': BENCH, 'identify-terminals': PAIRS, 'match-motor': MATCH, 'assign-speeds': SPEEDS,
   'match-blade': { old: BLADE, shaftInches: 0.5, blades: [{ id: 'b', ...BLADE }] }, 'read-stock': STOCK, 'wanted-microfarads': { load: 'FAN', newMotor: true, tag: 7.5 }, 'capacitor-plan': PLAN, coverage: { stock: PLAN.stock, compressors: [45], fans: [5] }, restock: { stock: [], catalogue: PLAN.stock, calls: [{ compressor: 45, fan: 5 }] }, 'find-leads': OHMS, 'next-pair': OHMS, prove: HOOKUP, netlist: { hookup: HOOKUP, mode: 'cooling' }, 'motor-curve': { sheet }, 'carry-list': { unit: unit.id, motor: sheet },
-  'blade-position': { ends: [{ way: 'base', oldBody: 6.5, newBody: 5.5, oldHub: 2, hubLength: 1.25, shaft: 5 }], unit: unit.id, drains: { openings: ['shaft end'], position: 'shaft-down' } }, 'startup-verdict': { hookup: HOOKUP, turned: 'right', readings: [{ mode: 'cooling', amps: 1.2 }] }, 'charge-glance': { refrigerant: 'R-22', suctionPsig: 52.4, suctionFahrenheit: 51 },
+  report: { changes: [{ id: '00000000-0000-4000-8000-000000000001', job: '00000000-0000-4000-8000-000000000002', path: ['title'], value: 'A', at: 1_800_000_000_000, device: '00000000-0000-4000-8000-000000000003', technician: '' }] }, 'blade-position': { ends: [{ way: 'base', oldBody: 6.5, newBody: 5.5, oldHub: 2, hubLength: 1.25, shaft: 5 }], unit: unit.id, drains: { openings: ['shaft end'], position: 'shaft-down' } }, 'startup-verdict': { hookup: HOOKUP, turned: 'right', readings: [{ mode: 'cooling', amps: 1.2 }] }, 'charge-glance': { refrigerant: 'R-22', suctionPsig: 52.4, suctionFahrenheit: 51 },
   'old-can': { sides: [{ load: 'HERM', microfarads: 45, verdict: 'in' }, { load: 'FAN', microfarads: 5, verdict: 'out' }] }, 'fit-steps': { can: { name: 'Dual', sections: TAPS.sections }, groups: [{ load: 'FAN', sections: [TAPS.sections[0]!.id], lead: TAPS.sections[0]!.id, jumpers: [], microfarads: TAPS.sections[0]!.microfarads }] },
   microfarads: READING, 'tap-plan': TAPS, hookup: HOOKUP, 'read-wires': { unit: unit.id, wires }, rotation: { wanted, sheet }, 'hookup-card': { hookup: HOOKUP, heading: HEADING },
 }
@@ -91,6 +91,8 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ['charge-glance', { refrigerant: 'R-12' }, 'refrigerant: A refrigerant is one of: R-22, R-410A, R-407C, R-32, R-454B.'],
     ['charge-glance', { refrigerant: 'R-22', suctionPsig: 5000 }, 'suctionPsig: Suction pressure above 800 psig is beyond any gauge in use: read it again.'],
     ['charge-glance', { refrigerant: 'R-22', liquidFahrenheit: 999 }, 'liquidFahrenheit: The liquid line above 250 °F is not believable: read it again.'],
+    ['report', { changes: 'none' }, 'changes: The changes must be a list.'],
+    ['report', { changes: [], style: 'rude' }, 'style: A report is plain or technical.'],
     ['old-can', { sides: [] }, 'sides: A capacitor has one side at least.'],
     ['capacitor-plan', { ...PLAN, stock: [{ ...PLAN.stock[0], sections: [] }] }, 'stock.0.sections: A capacitor has one section at least.'],
     ['coverage', { stock: PLAN.stock, fans: [] }, 'fans: At least one value is needed.'],

@@ -29,12 +29,13 @@ import type { Operation, Report } from './operation'
 import { readLabel } from './read-label'
 import { readWires } from './read-wires'
 import { readStock } from './read-stock'
+import { report } from './report'
 import { rotation } from './rotation'
 import { tapPlan } from './tap-plan'
 import { wanted } from './wanted-microfarads'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry, bladePosition, startupVerdict, chargeGlance,
+  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry, bladePosition, startupVerdict, chargeGlance, report,
 ]
 
 export interface OperationError {

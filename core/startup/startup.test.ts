@@ -58,7 +58,8 @@ describe('causes of too many amps', () => {
 describe('start-up as a whole', () => {
   const sheet = leadSheetById('rowan-25r')!
   const meter = { amps: { percent: 1, counts: 0, resolution: 0.01 }, volts: { percent: 1, counts: 0, resolution: 0.1 } }
-  const { capacitor: _, ...evidence } = EVIDENCE
+  const { volts, ratedVolts, oldRpm, newRpm, proven, sameBlade } = EVIDENCE
+  const evidence = { volts, ratedVolts, oldRpm, newRpm, proven, sameBlade }
   const base: StartUpInput = { direction: { turned: 'right', sheet, set: 'CW', advised: 'CW', blower: false }, readings: [reading(1.2)], speeds: [], capacitor: null, evidence }
   const start = (more: Partial<StartUpInput>) => judgeStartUp({ ...base, ...more })
   it('right way and under its rating: fine', () => expect(start({})).toMatchObject({ verdict: 'fine', sentence: 'It turns the right way and draws no more than it may.', causes: [] }))

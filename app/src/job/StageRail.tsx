@@ -1,6 +1,7 @@
 // Where the job stands: a thin rail across the top, a column on a wide screen.
 import { usePathname, useRouter } from 'expo-router'
-import { View } from 'react-native'
+import { useEffect, useRef } from 'react'
+import { ScrollView, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
@@ -13,8 +14,12 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
   const palette = usePalette()
   const router = useRouter()
   const here = usePathname().split('/').at(-1)
-  return (
-    <View role="tablist" aria-label="Stages" style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', borderBottomWidth: 1.5, borderColor: palette.line }}>
+  const rail = useRef<ScrollView>(null)
+  const at = STAGES.findIndex((s) => s.id === here)
+  // The stage at hand is in sight, with its neighbours.
+  useEffect(() => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * NARROWEST), animated: false }), [at])
+  const tabs = (
+    <View role="tablist" aria-label="Stages" style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}>
       {STAGES.map((stage) => {
         const state = stageState(job, stage.id)
         const on = here === stage.id
@@ -26,7 +31,7 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
             label={`${stage.name}, ${STATE_WORDS[state]}`}
             onPress={() => router.replace(`/job/${id}/${stage.id}`)}
             testID={`stage-${stage.id}`}
-            style={wide ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' } : { flex: 1, minHeight: 50, paddingHorizontal: 2, borderBottomWidth: 5, borderColor: on ? palette.ink : 'transparent' }}
+            style={wide ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' } : { flex: 1, minWidth: NARROWEST, minHeight: 50, paddingHorizontal: 2, borderBottomWidth: 5, borderColor: on ? palette.ink : 'transparent' }}
           >
             <View style={wide ? { flexDirection: 'row', gap: 8, alignItems: 'center' } : { alignItems: 'center', gap: 3 }}>
               <Notch state={state} />
@@ -37,7 +42,16 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
       })}
     </View>
   )
+  if (wide) return tabs
+  return (
+    <View style={{ borderBottomWidth: 1.5, borderColor: palette.line }}>
+      <ScrollView ref={rail} horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>{tabs}</ScrollView>
+    </View>
+  )
 }
+
+/** A thumb's width for each stage; what does not fit is scrolled to. */
+const NARROWEST = 50
 
 /** Empty, half or full: the stage's state by shape. */
 function Notch({ state }: { readonly state: StageState }) {

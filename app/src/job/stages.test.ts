@@ -31,6 +31,8 @@ it.each([
   ['a full job, begun', with_({ unit: recorded.unit, safe: { 'open 1': { state: 'done', volts: null } } }), 'safe'],
   ['a full job, made safe', with_({ unit: recorded.unit, safe: SAFE }), 'fault'],
   ['a full job with its cause', with_({ unit: recorded.unit, safe: SAFE, fault: { cause: 'bearing', name: 'x', strength: 'strong', because: [] } }), 'wires'],
+  ['a full job, proven', with_({ ...fitted, proven, safe: SAFE, fault: { cause: 'bearing', name: 'x', strength: 'strong', because: [] } }), 'mount'],
+  ['a quick hookup that began its start-up', with_({ ...fitted, proven, startup: { turned: 'right' } }), 'mount'],
   ['proven, then changed', with_({ ...fitted, proven, compressorMicrofarads: 45 }), 'board'],
 ])('%s goes on at %s', (_, job, stage) => expect(nextStage(job)).toBe(stage))
 

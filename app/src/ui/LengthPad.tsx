@@ -1,0 +1,75 @@
+// A length on large keys: whole inches by digits, the fraction by its own keys and a mark further or back; or millimetres.
+import { useState } from 'react'
+import { View } from 'react-native'
+import { MM_PER_INCH } from '@oak/core/quantity/inches'
+import { Choice } from './Choice'
+import { Icon } from './Icon'
+import { draftOf, draftText, EIGHTHS, eighthText, inchesOf, nudge, pressDigit } from './length-text'
+import type { LengthUnit } from './length-unit'
+import { NumberPad } from './NumberPad'
+import { PrimaryButton } from './PrimaryButton'
+import { Sheet } from './Sheet'
+import { Tap } from './Tap'
+import { usePalette } from './theme'
+import { Words } from './Words'
+
+export interface LengthPadProps {
+  readonly title: string
+  readonly hint?: string
+  /** Inches. */
+  readonly value: number | null
+  readonly unit: LengthUnit
+  readonly onUnit: (unit: LengthUnit) => void
+  readonly onClose: () => void
+  /** Takes inches; returns what is wrong with them, or null. */
+  readonly onSet: (inches: number) => string | null
+}
+
+const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', 'backspace'] as const
+
+export function LengthPad(props: LengthPadProps) {
+  const { title, hint, value, unit, onUnit, onClose, onSet } = props
+  const choice = <Choice<LengthUnit> label="Unit" testID="length-unit" value={unit} onChange={onUnit} options={[{ value: 'in', text: 'inches' }, { value: 'mm', text: 'mm' }]} />
+  if (unit === 'mm') return <NumberPad open title={title} unit="mm" hint={hint} value={value === null ? null : Math.round(value * MM_PER_INCH * 10) / 10} onClose={onClose} onSet={(mm) => onSet(mm / MM_PER_INCH)} above={choice} />
+  return <InchPad {...props} choice={choice} />
+}
+
+function InchPad({ title, hint, value, onClose, onSet, choice }: LengthPadProps & { readonly choice: React.ReactNode }) {
+  const palette = usePalette()
+  const [draft, setDraft] = useState(draftOf(value))
+  const [fresh, setFresh] = useState(true)
+  const [problem, setProblem] = useState<string | null>(null)
+  const key = { height: 54, borderRadius: 10, alignItems: 'center', backgroundColor: palette.surface, borderWidth: 1.5, borderColor: palette.line } as const
+  const change = (next: typeof draft) => {
+    setDraft(next)
+    setFresh(false)
+    setProblem(null)
+  }
+  const digit = (name: string) => change(pressDigit(fresh && name !== 'backspace' ? { whole: '', parts: 0 } : draft, name))
+  const set = () => {
+    const wrong = onSet(inchesOf(draft))
+    if (wrong) setProblem(wrong)
+    else onClose()
+  }
+  return (
+    <Sheet title={title} open onClose={onClose} testID="length-pad">
+      {choice}
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink }}>
+        <Words size="figure" testID="length-value" live style={{ flex: 1, textAlign: 'right' }}>{draftText(draft)}</Words>
+        <Words size="title" tone="quiet">in</Words>
+      </View>
+      {problem ? <Words tone="stop" size="strong" live testID="length-problem">{problem}</Words> : hint ? <Words size="small" tone="quiet">{hint}</Words> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {EIGHTHS.map((parts) => <Tap key={parts} label={`${eighthText(parts)} of an inch`} testID={`eighth-${parts}`} selected={draft.parts === parts} onPress={() => change({ ...draft, parts })} style={{ ...key, width: '22%', flexGrow: 1, height: 48, borderWidth: draft.parts === parts ? 3 : 1.5, borderColor: draft.parts === parts ? palette.ink : palette.line }}><Words size="strong">{eighthText(parts)}</Words></Tap>)}
+        <Tap label="1/32 less" testID="mark-less" onPress={() => change(nudge(draft, -1))} style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}><Words>− 1/32</Words></Tap>
+        <Tap label="1/32 more" testID="mark-more" onPress={() => change(nudge(draft, 1))} style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}><Words>+ 1/32</Words></Tap>
+        {DIGITS.map((name) => (
+          <Tap key={name} label={name === 'backspace' ? 'Delete last digit' : name} testID={`length-${name}`} onPress={() => digit(name)} style={{ ...key, width: '14%', flexGrow: 1 }}>
+            {name === 'backspace' ? <Icon name="backspace" color={palette.ink} size={26} /> : <Words size="title">{name}</Words>}
+          </Tap>
+        ))}
+      </View>
+      <PrimaryButton text={`Set ${draftText(draft)} in`} onPress={set} testID="length-set" />
+    </Sheet>
+  )
+}

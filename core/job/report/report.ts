@@ -1,0 +1,57 @@
+// The owner's report: the facts of a job in plain or technical words, its photos by caption, its estimate; nothing that the record does not hold.
+import type { JobDocument } from '../document'
+import { totalsOf, type EstimateLine, type EstimateTerms, type EstimateTotals } from './estimate'
+import { factsOf, SECTIONS, type SectionId } from './facts'
+
+export type ReportStyle = 'plain' | 'technical'
+
+const HEADINGS: Readonly<Record<ReportStyle, Readonly<Record<SectionId, string>>>> = {
+  plain: { found: 'What failed', done: 'What was done', readings: 'How it runs now', parts: 'Parts used', recommended: 'What we recommend', gaps: 'What is not on record' },
+  technical: { found: 'Found', done: 'Done', readings: 'Readings', parts: 'Parts', recommended: 'Recommended', gaps: 'Not on record' },
+}
+
+export interface ReportSection {
+  readonly id: SectionId
+  readonly heading: string
+  readonly lines: readonly string[]
+}
+
+export interface Report {
+  readonly title: string
+  readonly site: string
+  readonly owner: string
+  readonly unit: string
+  readonly notes: string
+  readonly style: ReportStyle
+  readonly sections: readonly ReportSection[]
+  readonly photos: readonly { readonly id: string; readonly caption: string }[]
+  readonly estimate: Estimate | null
+}
+
+export interface Estimate {
+  readonly lines: readonly (EstimateLine & { readonly id: string })[]
+  readonly terms: EstimateTerms
+  readonly totals: EstimateTotals
+  readonly accepted: JobDocument['acceptance']
+}
+
+/** Before any terms are set: no tax is known, a month's validity. Common practice, no source. */
+export const USUAL_TERMS: EstimateTerms = { taxThousandths: 0, validDays: 30 }
+
+export function composeReport(job: JobDocument, style: ReportStyle): Report {
+  const facts = factsOf(job)
+  const sections = SECTIONS.map((id) => ({ id, heading: HEADINGS[style][id], lines: facts.filter((f) => f.section === id).flatMap((f) => (style === 'technical' ? [f.technical] : f.plain === null ? [] : [f.plain])) }))
+  return {
+    title: job.title, site: job.site, owner: job.owner, unit: job.unitName, notes: style === 'technical' ? job.notes : '', style,
+    sections: sections.filter((s) => s.lines.length > 0),
+    photos: Object.entries(job.photos).sort(([, a], [, b]) => a.takenAt - b.takenAt).map(([id, { caption }]) => ({ id, caption })),
+    estimate: estimateOf(job),
+  }
+}
+
+export function estimateOf(job: JobDocument): Estimate | null {
+  const lines = Object.entries(job.estimateLines).map(([id, line]) => ({ id, ...line }))
+  if (lines.length === 0) return null
+  const terms = job.estimateTerms ?? USUAL_TERMS
+  return { lines, terms, totals: totalsOf(lines, terms), accepted: job.acceptance }
+}
