@@ -9,6 +9,7 @@ import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sh
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
+import { CHARGE_FIGURES } from '../startup/charge/figures'
 import { REFRIGERANTS } from '../startup/charge/saturation'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
@@ -95,6 +96,8 @@ export const FIELDS = {
   acceptance: v.strictObject({
     name: v.pipe(text('The name', 300), v.trim(), v.minLength(1, 'Accepting needs a name.')),
     at: v.pipe(v.number(), v.integer(), v.minValue(0)),
+    /** The total that was accepted: with another one it stands no more. */
+    cents: v.pipe(v.number(), v.integer(), v.minValue(0)),
     signature: v.nullable(v.pipe(v.string(), v.maxLength(40_000, 'The signature is too long.'), v.regex(/^[ML0-9 .]*$/, 'A signature is strokes only.'))),
   }),
   removed: v.boolean(),
@@ -161,7 +164,7 @@ export const KEYED_FIELDS = {
     cents: v.pipe(v.number('The price must be a number.'), v.integer('The price has two decimals at most.'), v.minValue(0, 'The price cannot be below 0.'), v.maxValue(100_000_000, 'That price is not believable.')),
     taxed: v.boolean('Taxed is yes or no.'),
   }),
-  chargeFigures: v.pipe(v.number('A figure must be a number.'), v.finite('A figure must be a number.'), v.minValue(-60, 'A figure below −60 is not believable: read it again.'), v.maxValue(10_000, 'A figure above 10,000 is not believable: read it again.')),
+  chargeFigures: v.union(Object.values(CHARGE_FIGURES)),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 
@@ -172,6 +175,8 @@ export type KeyedFieldName = keyof typeof KEYED_FIELDS
 export function schemaAt(path: readonly string[]): v.GenericSchema | undefined {
   const [name, key] = path
   if (path.length === 1 && name !== undefined && Object.hasOwn(FIELDS, name)) return orNull(FIELDS[name as FieldName])
+  // Each figure of the charge has its own limits.
+  if (path.length === 2 && name === 'chargeFigures') return key && Object.hasOwn(CHARGE_FIGURES, key) ? orNull(CHARGE_FIGURES[key as keyof typeof CHARGE_FIGURES]) : undefined
   if (path.length === 2 && name !== undefined && key && Object.hasOwn(KEYED_FIELDS, name)) return orNull(KEYED_FIELDS[name as KeyedFieldName])
   return undefined
 }

@@ -27,7 +27,8 @@ const EstimateSchema = v.object({
   lines: v.array(v.object({ id: Text, kind: v.picklist(['part', 'labour']), text: Text, hundredths: Int, cents: Int, taxed: v.boolean() })),
   terms: v.object({ taxThousandths: Int, validDays: Int }),
   totals: v.object({ lines: v.array(Int), parts: Int, labour: Int, taxed: Int, tax: Int, total: Int }),
-  accepted: v.nullable(v.object({ name: Text, at: Int, signature: v.nullable(Text) })),
+  accepted: v.nullable(v.object({ name: Text, at: Int, cents: Int, signature: v.nullable(Text) })),
+  lapsed: v.boolean(),
 })
 const OutputSchema = v.object({
   title: Text, site: Text, owner: Text, unit: Text, notes: Text,

@@ -73,6 +73,8 @@ describe('start-up as a whole', () => {
     // 7.5 µF at 370 V and 60 Hz draws 1.046 A; 0.8 A is 5.7 µF.
     const s = start({ readings: [reading(2)], capacitor: { amps: 0.8, volts: 370, hertz: 60, microfarads: 7.5, tolerancePercent: 6, meter } })
     expect([s.verdict, s.capacitor?.verdict, s.causes[0]?.id]).toEqual(['stop', 'out', 'capacitor'])
+    // At 1 A the value is 7.17 µF, and one percent of each meter reaches below 7.05.
+    expect(start({ capacitor: { amps: 1, volts: 370, hertz: 60, microfarads: 7.5, tolerancePercent: 6, meter } }).sentence).toContain('; of the capacitor this meter cannot tell.')
     expect(start({ capacitor: { amps: 1.046, volts: 370, hertz: 60, microfarads: 7.5, tolerancePercent: 6, meter } }).verdict).toBe('fine')
   })
 })

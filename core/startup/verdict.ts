@@ -39,7 +39,7 @@ function worst(direction: DirectionAnswer, amps: readonly AmpsAnswer[], crossed:
   const backwards = direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause'
   if (backwards || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop')) return 'stop'
   if (amps.some((a) => a.verdict === 'watch')) return 'watch'
-  if (direction.verdict === 'not-tested' || amps.length === 0 || amps.some((a) => a.verdict === 'cannotTell') || capacitor?.verdict === 'uncertain') return 'cannotTell'
+  if (direction.verdict === 'not-tested' || amps.length === 0 || amps.some((a) => a.verdict === 'cannotTell')) return 'cannotTell'
   return 'fine'
 }
 
@@ -53,5 +53,5 @@ function sentenceOf(verdict: StartUp['verdict'], direction: DirectionAnswer, amp
   if (direction.verdict === 'not-tested') return 'Not tested yet: direction first.'
   if (amps.length === 0) return 'It turns the right way; amps are not read yet.'
   if (verdict === 'cannotTell') return 'A reading lies too near its limit for this meter.'
-  return `It turns the right way and draws no more than it may${amps.length > 1 ? ' in every mode that was read' : ''}.`
+  return `It turns the right way and draws no more than it may${amps.length > 1 ? ' in every mode that was read' : ''}${capacitor?.verdict === 'uncertain' ? '; of the capacitor this meter cannot tell' : ''}.`
 }

@@ -9,6 +9,7 @@ import { writeJobFile } from '@oak/core/job/job-file'
 import { standingProof } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../job/JobFrame'
+import { useHookup } from '../job/use-hookup'
 import { useOperation } from '../job/use-operation'
 import { editJob, useJobs } from '../state/app'
 import { saveTextFile } from '../ui/pick-file'
@@ -17,10 +18,9 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { cardHeading } from './card-heading'
+import { LabelPicker } from '../report/LabelPicker'
+import { fileName, saveCardPdf } from '../report/report-files'
 import { CardPicture } from './CardPicture'
-
-/** A name that every file system takes. */
-const fileName = (title: string, id: string, ending: string) => `${(title.normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40) || 'hookup').toLowerCase()}-${id.slice(-6)}.${ending}`
 
 export function CardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
@@ -28,6 +28,9 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const hookup = useMemo(() => hookupInput(job), [job])
   const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
   const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
+  const [wrong, setWrong] = useState<string | null>(null)
+  const state = useHookup(job)
+  const hookupAnswer = state.kind === 'ready' ? state.answer.plan.groups : null
   const result = useOperation('hookup-card', input)
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const stands = standingProof(job) !== null
@@ -47,6 +50,10 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
       evidence={
         <View style={{ gap: 12 }}>
           <CardNames key={id} id={id} job={job} />
+          <QuietButton text="The owner’s report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="to-report" />
+          <QuietButton text="Card as PDF" icon="save" onPress={() => void saveCardPdf(id, output).catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))} testID="save-card-pdf" />
+          {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
+          {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
           <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
           <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
           <QuietButton text="Whole job as a file" icon="save" onPress={saveJob} testID="save-job" />
@@ -97,6 +104,7 @@ function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocume
           <VerdictMark verdict="cannotTell" size={48} />
           <Words size="title">No card yet.</Words>
           <Words>{why} A card is only made of a hookup that is proven as it stands.</Words>
+          <QuietButton text="The owner’s report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="to-report" />
         </View>
       }
       action={<PrimaryButton text="To the hookup board" onPress={() => router.replace(`/job/${id}/board`)} />}

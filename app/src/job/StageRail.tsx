@@ -10,10 +10,14 @@ import { STAGES, stageState, type StageState } from './stages'
 
 const STATE_WORDS: Readonly<Record<StageState, string>> = { empty: 'not begun', part: 'begun', done: 'done' }
 
+/** Screens that belong to a stage. */
+const PART_OF: Readonly<Record<string, string>> = { charge: 'startup', report: 'card', history: 'card', leads: 'wires' }
+
 export function StageRail({ job, id, wide }: { readonly job: JobDocument; readonly id: string; readonly wide: boolean }) {
   const palette = usePalette()
   const router = useRouter()
-  const here = usePathname().split('/').at(-1)
+  const last = usePathname().split('/').at(-1) ?? ''
+  const here = PART_OF[last] ?? last
   const rail = useRef<ScrollView>(null)
   const at = STAGES.findIndex((s) => s.id === here)
   // The stage at hand is in sight, with its neighbours.

@@ -45,7 +45,7 @@ export function figuresFor(end: 'near' | 'far', way: MountingWay): MountFigure[]
 export function sentenceOf(end: BladePositionOutput['ends'][number], unit: 'in' | 'mm'): string {
   const stop = end.notes.find((n) => n.severity === 'stop')
   if (stop) return `${stop.text.split(':')[0]}${stop.inches === null ? '' : `, by ${lengthText(stop.inches, unit)}`}.`.replace('..', '.')
-  if (end.hubFromFace === null) return end.notes[0]?.text ?? 'Not measured yet.'
+  if (end.hubFromFace === null) return 'Where the blade goes is not known yet: see what to measure.'
   const shift = end.shift === null ? '' : Math.abs(end.shift) < 1 / 64 ? ', as before' : `, ${lengthText(Math.abs(end.shift), unit)} ${end.shift > 0 ? 'further out than' : 'closer than'} before`
   const how = end.from === 'rule-of-thumb' ? ' By the rule of thumb.' : ''
   return `Set the hub ${lengthText(end.hubFromFace, unit)} from the new face${shift}.${end.cut ? ` Cut ${lengthText(end.cut, unit)} off the shaft.` : ''}${how}${end.verdict === 'cannotTell' ? ' Whether the shaft lets it is not known.' : ''}`

@@ -20,14 +20,14 @@ import { VerdictMark, type Verdict } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 
 const FIGURES = [
-  { key: 'suctionPsig', name: 'Suction pressure', unit: 'psig', x: 6, y: 64 },
+  { key: 'suctionPsig', name: 'Suction', unit: 'psig', x: 6, y: 64 },
   { key: 'suctionFahrenheit', name: 'Suction line', unit: '°F', x: 6, y: 126 },
-  { key: 'liquidPsig', name: 'Liquid pressure', unit: 'psig', x: 254, y: 64 },
+  { key: 'liquidPsig', name: 'Liquid', unit: 'psig', x: 254, y: 64 },
   { key: 'liquidFahrenheit', name: 'Liquid line', unit: '°F', x: 254, y: 126 },
   { key: 'outdoorFahrenheit', name: 'Outdoor air', unit: '°F', x: 130, y: 4 },
   { key: 'returnFahrenheit', name: 'Return air', unit: '°F', x: 62, y: 252 },
   { key: 'supplyFahrenheit', name: 'Supply air', unit: '°F', x: 198, y: 252 },
-  { key: 'minutes', name: 'Running for', unit: 'min', x: 130, y: 158 },
+  { key: 'minutes', name: 'Running for', unit: 'min', x: 130, y: 128 },
 ] as const
 type Key = (typeof FIGURES)[number]['key']
 

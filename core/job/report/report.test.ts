@@ -18,6 +18,11 @@ describe('an estimate', () => {
     const t = totalsOf(Array.from({ length: 200 }, (_, i) => line(101 + i, 999)), { taxThousandths: 7375 })
     expect([t.lines.every(Number.isInteger), Number.isInteger(t.tax), t.total]).toEqual([true, true, t.lines.reduce((a, b) => a + b, 0) + t.tax])
   })
+  it('accepted stands only for the total that was accepted', () => {
+    const job = { ...EMPTY_JOB, estimateLines: { a: line(100, 10000) }, acceptance: { name: 'N. Farouk', at: 1, cents: 10000, signature: null } }
+    expect(composeReport(job, 'plain').estimate).toMatchObject({ accepted: { name: 'N. Farouk' }, lapsed: false })
+    expect(composeReport({ ...job, estimateLines: { a: line(100, 10001) } }, 'plain').estimate).toMatchObject({ accepted: null, lapsed: true })
+  })
   it('reads as money', () => expect([moneyText(123450), moneyText(5), moneyText(100_000_000), countText(150), taxText(8250)]).toEqual(['$1,234.50', '$0.05', '$1,000,000.00', '1.5', '8.25 %']))
 })
 

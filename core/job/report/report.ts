@@ -32,7 +32,10 @@ export interface Estimate {
   readonly lines: readonly (EstimateLine & { readonly id: string })[]
   readonly terms: EstimateTerms
   readonly totals: EstimateTotals
+  /** null: not accepted as it stands. */
   readonly accepted: JobDocument['acceptance']
+  /** It was accepted with another total. */
+  readonly lapsed: boolean
 }
 
 /** Before any terms are set: no tax is known, a month's validity. Common practice, no source. */
@@ -53,5 +56,7 @@ export function estimateOf(job: JobDocument): Estimate | null {
   const lines = Object.entries(job.estimateLines).map(([id, line]) => ({ id, ...line }))
   if (lines.length === 0) return null
   const terms = job.estimateTerms ?? USUAL_TERMS
-  return { lines, terms, totals: totalsOf(lines, terms), accepted: job.acceptance }
+  const totals = totalsOf(lines, terms)
+  const stands = job.acceptance !== null && job.acceptance.cents === totals.total
+  return { lines, terms, totals, accepted: stands ? job.acceptance : null, lapsed: job.acceptance !== null && !stands }
 }
