@@ -219,3 +219,17 @@ test('the office finds a job, shows who changed what, and hands out files', asyn
   await app.getByTestId('office-search').fill('nobody at all')
   await expect(app.getByText('No job is like that.')).toBeVisible()
 })
+
+test('jobs of the same unit make its history, with the capacitor’s drift', async ({ app, server }) => {
+  const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+  const before = (n: number, path: string[], value: unknown) => ({ id: uuid(n), job: uuid(4000), path, value, at: Date.UTC(2024, 5, 1) + n, device: uuid(999), technician: 'Tomas' })
+  const changes = [before(1, ['title'], 'Spring check'), before(2, ['site'], 'Saltmarsh Bakery, rear roof'), before(3, ['unit'], 'cooling-1-pole-shared-capacitor'), before(4, ['readings', 'FAN'], { of: 'FAN', amps: 0.98, volts: 352, hertz: 60, ratedMicrofarads: 7.5, tolerancePercent: 6 }), before(5, ['recommended', 'a'], { text: 'New capacitor soon', declined: true })]
+  expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
+  await app.reload()
+  await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+  await app.goto(`${server.url}${job(1)}/report`)
+  await app.getByTestId('to-history').click()
+  // 2652.58 x 0.98 / 352 = 7.39; 2652.58 x 0.84 / 348 = 6.4.
+  await expect(app.getByTestId('drift-FAN')).toContainText('Fan side: 7.39 µF, 6.4 µF')
+  await expect(app.getByTestId('history')).toContainText('Recommended: New capacitor soon (declined)')
+})

@@ -18,38 +18,6 @@ interface View {
   readonly prepare?: (page: Page) => Promise<void>
 }
 
-/** A picture in the place of a camera's: a splice box, drawn. */
-async function drawnPhoto(page: Page): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
-  const bytes = await page.evaluate(async () => {
-    const canvas = document.createElement('canvas')
-    canvas.width = 1600
-    canvas.height = 1000
-    const pen = canvas.getContext('2d')
-    if (pen) {
-      pen.fillStyle = '#8d8f8c'
-      pen.fillRect(0, 0, 1600, 1000)
-      pen.fillStyle = '#5c5f60'
-      pen.fillRect(120, 90, 1360, 820)
-      pen.fillStyle = '#c9c6bd'
-      pen.fillRect(220, 160, 420, 260)
-      pen.beginPath()
-      pen.arc(1130, 640, 190, 0, 7)
-      pen.fill()
-      pen.lineWidth = 26
-      for (const [colour, y] of [['#6b3f1d', 230], ['#1d4fa3', 300], ['#b3231f', 370]] as const) {
-        pen.strokeStyle = colour
-        pen.beginPath()
-        pen.moveTo(560, y)
-        pen.bezierCurveTo(900, y - 60, 760, y + 300, 1500, y + 160)
-        pen.stroke()
-      }
-    }
-    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'))
-    return [...new Uint8Array(await (blob as Blob).arrayBuffer())]
-  })
-  return { name: 'splice-box.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(bytes) }
-}
-
 /** Takes the reading that is asked for from the clamp meter. */
 async function hold(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'clamp meter' }).click()
@@ -62,27 +30,22 @@ async function covered(page: Page): Promise<void> {
   await page.getByTestId('cell-45-7.5').click()
 }
 
+/** Old and new motor measured with the tape. */
+async function measured(page: Page): Promise<void> {
+  for (const [figure, whole, parts] of [['oldBody', '6', 16], ['newBody', '5', 16], ['oldHub', '2', 4], ['hubLength', '1', 8], ['shaft', '5', 0], ['flat', '2', 16]] as const) {
+    await page.getByTestId(`length-of-${figure}`).click()
+    await page.getByTestId(`length-${whole}`).click()
+    await page.getByTestId(`eighth-${parts}`).click()
+    await page.getByTestId('length-set').click()
+  }
+}
+
 const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
-  {
-    name: 'photo',
-    path: `${job(5)}/wires`,
-    wait: 'add-photo',
-    prepare: async (page) => {
-      const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('add-photo').click()])
-      await chooser.setFiles(await drawnPhoto(page))
-      await page.getByTestId(/^photo-[0-9a-f]{8}-/).first().click()
-      for (const [x, y, what] of [[88, 62, 'high on the thermostat'], [250, 150, 'cap 1 on the blower capacitor']] as const) {
-        await page.getByTestId('photo-picture').click({ position: { x, y } })
-        await page.getByTestId('pin-targets').getByRole('button', { name: what, exact: true }).click()
-      }
-    },
-  },
   { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
-  { name: 'match-wide', path: `${job(4)}/motor`, wait: 'match-alder-33b', size: WIDE },
   {
     name: 'rotation',
     path: `${job(3)}/motor`,
@@ -105,24 +68,7 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'coverage', path: '/van/coverage', wait: 'coverage-met', prepare: covered },
-  { name: 'coverage-wide', path: '/van/coverage', wait: 'coverage-met', size: WIDE, prepare: covered },
   { name: 'board', path: `${job(1)}/board`, wait: 'board' },
-  {
-    name: 'board-blower',
-    path: `${job(4)}/motor`,
-    wait: 'sheet-alder-33b',
-    prepare: async (page) => {
-      await page.getByTestId('sheet-alder-33b').click()
-      await page.getByTestId('direction').getByRole('radio').first().click()
-      await page.getByTestId('stage-wires').click()
-      await page.getByTestId('wires-next').click()
-      await page.getByTestId('motor-next').click()
-      await page.getByTestId('pick-can').click()
-      await page.getByTestId('can-capacitor-single-7-5').click()
-      await page.getByTestId('capacitor-next').click()
-      await page.getByTestId('mode-figures').waitFor()
-    },
-  },
   {
     name: 'leads',
     path: `${job(6)}/leads`,
@@ -142,19 +88,37 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'van', path: '/van', wait: 'line-motor-rowan-25r' },
+  { name: 'mount', path: `${job(1)}/mount`, wait: 'mount-strip', prepare: measured },
   {
-    name: 'tag',
-    path: '/tag',
-    wait: 'tag-name',
+    name: 'startup',
+    path: `${job(1)}/startup`,
+    wait: 'startup-strip',
     prepare: async (page) => {
-      await page.getByTestId('tag-name').fill('Birch 25')
-      for (const colour of ['black', 'white', 'brown', 'purple']) {
-        await page.getByTestId('add-lead').click()
-        await page.getByRole('radio', { name: `Colour: ${colour}`, exact: true }).click()
-        await page.getByTestId('set-lead').click()
+      await page.getByTestId('turned').getByRole('radio', { name: 'right way' }).click()
+      for (const probe of ['amps-start-cooling', 'amps-inrush-cooling']) {
+        await page.getByTestId(`read-${probe}`).click()
+        await hold(page)
+        await page.getByTestId('meter-hold').click()
       }
+      await page.getByTestId('amps-cooling').waitFor()
     },
   },
+  {
+    name: 'charge',
+    path: `${job(1)}/charge`,
+    wait: 'charge-picture',
+    prepare: async (page) => {
+      await page.getByTestId('refrigerant').getByRole('radio', { name: '454B' }).click()
+      for (const [key, digits] of [['suctionPsig', '108'], ['suctionFahrenheit', '52'], ['liquidPsig', '303'], ['liquidFahrenheit', '90'], ['outdoorFahrenheit', '88'], ['minutes', '15']] as const) {
+        await page.getByTestId(`charge-${key}`).click()
+        for (const digit of digits) await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
+        await page.getByTestId('pad-set').click()
+      }
+      await page.getByTestId('charge-superheat').waitFor()
+    },
+  },
+  { name: 'report', path: `${job(1)}/report`, wait: 'report' },
+  { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
   { name: 'card', path: `${job(1)}/card`, wait: 'hookup-card' },
   { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
 ]

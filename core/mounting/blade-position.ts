@@ -67,14 +67,16 @@ export interface BladePosition {
 /** Derived: hub from plane = face + hub from face, for both motors; base to base the shift is the difference of body length. */
 export function placeBlade(end: ShaftEnd): BladePosition {
   const faces = facesOf(end)
-  const measured = end.oldHub !== null && faces.old !== null && faces.new !== null
+  // A face that stays where it was asks for no body lengths: the hub's distance from it stays too.
+  const measured = end.oldHub !== null && (end.way !== 'base' || (faces.old !== null && faces.new !== null))
   const ruled = !measured && end.shroud !== null && faces.new !== null
   const notes: BladeNote[] = []
   if (!measured && !ruled) return { ...NOTHING, oldFace: faces.old, newFace: faces.new, notes: [{ code: 'not-measured', severity: 'watch', text: whatIsMissing(end), inches: null }] }
-  const newFace = faces.new as number
-  const hubFromPlane = measured ? (faces.old as number) + (end.oldHub as number) : (end.shroud as number) + RULE_OF_THUMB_INCHES - end.hubToEdge
+  const newFace = faces.new
+  const ruledHub = ruled ? (end.shroud as number) + RULE_OF_THUMB_INCHES - end.hubToEdge : null
+  const hubFromPlane = measured ? (faces.old === null ? null : faces.old + (end.oldHub as number)) : ruledHub
   if (ruled) notes.push({ code: 'rule-of-thumb', severity: 'watch', text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.', inches: RULE_OF_THUMB_INCHES })
-  const hubFromFace = hubFromPlane - newFace
+  const hubFromFace = hubFromPlane !== null && newFace !== null ? hubFromPlane - newFace : (end.oldHub as number)
   const { beyond, cut } = judgeShaft(end, hubFromFace, notes)
   judgeBand(end, notes)
   const stop = notes.some((n) => n.severity === 'stop')
@@ -89,7 +91,7 @@ const NOTHING: BladePosition = { from: null, hubFromPlane: null, hubFromFace: nu
 function facesOf({ way, oldBody, newBody, band }: ShaftEnd): { readonly old: number | null; readonly new: number | null } {
   if (way === 'base') return { old: oldBody, new: newBody }
   // A band is set again at the same distance from the face; a face that is held itself stays where it is.
-  const face = way === 'band' ? (band ?? 0) : 0
+  const face = way === 'band' ? band : 0
   return { old: face, new: face }
 }
 

@@ -31,7 +31,9 @@ describe('blade position', () => {
     expect(at({ newBody: 8.25, shaft: 2, flat: 2 }).verdict).toBe('fits')
   })
   it('a band keeps the face where it was, whatever the bodies; on a body too short for it the band is off', () => {
-    expect(at({ way: 'band', band: 3, newBody: 5.5 })).toMatchObject({ hubFromFace: 2, shift: 0 })
+    expect(at({ way: 'band', band: 3, newBody: 5.5 })).toMatchObject({ hubFromFace: 2, shift: 0, hubFromPlane: 5 })
+    expect(at({ way: 'band', oldBody: null, newBody: null, shaft: 4, flat: 2 })).toMatchObject({ hubFromFace: 2, shift: 0, hubFromPlane: null, oldFace: null, verdict: 'fits' })
+    expect(at({ way: 'shaft-end', shaft: 4, flat: 2 })).toMatchObject({ hubFromFace: 2, hubFromPlane: 2 })
     expect(codes({ way: 'band', band: 5.5, newBody: 5.5, shaft: 4, flat: 2 })).toEqual([['band-off-body', 0]])
   })
   it('goes by the rule of thumb when nothing was measured: half an inch into the shroud', () => {

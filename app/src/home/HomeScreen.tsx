@@ -53,7 +53,7 @@ export function HomeScreen() {
               <Words size="large" heading={1} style={{ flex: 1 }}>Oak Switch</Words>
               <SyncMark />
               <Tap label="The van" testID="to-van" onPress={() => router.navigate('/van')} style={{ width: 56, alignItems: 'center' }}><Icon name="van" color={palette.ink} size={28} /><Words size="tiny">van</Words></Tap>
-              <Tap label="The office" testID="to-office" onPress={() => router.navigate('/office')} style={{ width: 56, alignItems: 'center' }}><Icon name="list" color={palette.ink} size={28} /><Words size="tiny">office</Words></Tap>
+              {wide ? <Tap label="The office" testID="to-office" onPress={() => router.navigate('/office')} style={{ width: 56, alignItems: 'center' }}><Icon name="list" color={palette.ink} size={28} /><Words size="tiny">office</Words></Tap> : null}
               <Tap label="Who is working" testID="who" onPress={() => setNaming(true)} style={{ width: 48, alignItems: 'center' }}><Icon name="person" color={palette.ink} /></Tap>
             </View>
             {trouble ? <Words tone="stop" size="strong" live>{trouble}</Words> : null}

@@ -56,7 +56,7 @@ function Motor({ at, name, ghost, wheel }: { readonly at: MotorDrawing; readonly
     <G>
       <Rect x={x - 7} y={TOP + face} width={14} height={Math.max(0, tip - face)} fill={ghost ? 'none' : palette.line} stroke={palette.ink} strokeWidth={2} strokeDasharray={dash} />
       <Rect x={x - BODY / 2} y={TOP} width={BODY} height={face} rx={6} fill={ghost ? 'none' : palette.surface} stroke={palette.ink} strokeWidth={ghost ? 2 : 3} strokeDasharray={dash} />
-      <Text x={x} y={TOP + Math.max(18, face / 2 + 5)} fontSize={16} fontWeight="700" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>{name}</Text>
+      <Text x={face < 24 ? x + 34 : x} y={TOP + Math.max(20, face / 2 + 5)} fontSize={16} fontWeight="700" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>{name}</Text>
       {hub === null ? null : (
         <G>
           {wheel ? <Rect x={x - BLADE / 2} y={TOP + hub - 4} width={BLADE} height={hubLength + 34} fill="none" stroke={palette.ink} strokeWidth={2} strokeDasharray={dash} /> : <Path d={`M${x - BLADE / 2} ${TOP + hub + hubLength * 0.75}Q${x - 40} ${TOP + hub - 4} ${x} ${TOP + hub + hubLength / 2}T${x + BLADE / 2} ${TOP + hub + hubLength * 0.25}`} fill="none" stroke={palette.ink} strokeWidth={ghost ? 3 : 6} strokeDasharray={ghost ? '8 6' : undefined} strokeLinecap="round" />}

@@ -89,15 +89,15 @@ function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
   return (
     <DataTable testID="office-table">
       <DataTable.Header>
-        {columns.map((c) => <DataTable.Title key={c.key} style={{ flex: c.share }} sortDirection={asked.sort === c.key ? (asked.down ? 'descending' : 'ascending') : undefined} onPress={() => onSort(c.key)} testID={`sort-${c.key}`}><Words size="small" style={{ fontWeight: '700' }}>{c.name}{asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}</Words></DataTable.Title>)}
+        {columns.map((c) => <DataTable.Title key={c.key} style={{ flex: c.share }} onPress={() => onSort(c.key)} testID={`sort-${c.key}`}><Words size="small" style={{ fontWeight: '700' }}>{c.name}{asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}</Words></DataTable.Title>)}
       </DataTable.Header>
       {rows.map((row) => (
         <DataTable.Row key={row.id} onPress={() => onChoose(row.id)} testID={`office-${row.id}`} style={{ backgroundColor: row.id === chosen ? palette.surface : undefined, borderLeftWidth: 5, borderLeftColor: row.id === chosen ? palette.ink : 'transparent' }}>
           {columns.map((c, i) => (
-            <DataTable.Cell key={c.key} style={{ flex: c.share }}>
-              <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
+            <DataTable.Cell key={c.key} style={{ flex: c.share, minWidth: 0, overflow: 'hidden' }}>
+              <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6, width: '100%', paddingRight: 8 }}>
                 {i === 0 ? <VerdictMark verdict={row.proven ? 'proven' : 'cannotTell'} size={20} /> : null}
-                <Words size="small" lines={1}>{cell(row, c.key)}</Words>
+                <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>{cell(row, c.key)}</Words>
               </View>
             </DataTable.Cell>
           ))}

@@ -3,6 +3,9 @@ import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
 import { rotationText } from '../../rotation/view'
+import type { CHARGE_FIGURES } from '../../startup/charge/figures'
+import { makeSafe } from '../../safety/make-safe'
+import { safeProgress } from '../../safety/progress'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { Measurement } from '../../meter/measurement'
 import { QUANTITY_UNITS } from '../../meter/measurement'
@@ -42,21 +45,33 @@ function found({ fault, motorPlate, canMarking, oldBlade }: JobDocument): Fact[]
   return facts
 }
 
+const wasStarted = ({ startup, measurements }: JobDocument): boolean => startup.turned !== undefined || Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
+
+function isSafe(job: JobDocument): boolean {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  if (!unit) return false
+  const { state } = safeProgress(makeSafe(unit, []), job.safe)
+  return state === 'safe' || state === 'waived'
+}
+
 function done(job: JobDocument): Fact[] {
   const proven = standingProof(job)
   const { motor, can, wanted, safe, mountChecks } = job
+  // A proven plan is not yet a motor that runs: that takes something read or seen at start-up.
+  const runs = proven !== null && wasStarted(job)
   const facts: Fact[] = []
   const steps = Object.values(safe)
   const waived = steps.filter((s) => s.state === 'waived').length
-  if (steps.length > 0) facts.push({ section: 'done', plain: 'The unit was made safe before the work.', technical: `Made safe: ${steps.length - waived} steps done${waived > 0 ? `, ${waived} waived` : ''}.` })
+  if (steps.length > 0) facts.push({ section: 'done', plain: isSafe(job) ? 'The unit was made safe before the work.' : null, technical: `Making safe: ${steps.length - waived === 1 ? 'one step' : `${steps.length - waived} steps`} done${waived > 0 ? `, ${waived} waived` : ''}.` })
+  if (steps.length > 0 && !isSafe(job)) facts.push({ section: 'gaps', plain: null, technical: 'Making safe is recorded in part only.' })
   if (waived > 0) facts.push({ section: 'gaps', plain: null, technical: `${waived} safety ${waived === 1 ? 'step was' : 'steps were'} waived.` })
-  if (motor) facts.push({ section: 'done', plain: `${proven ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`, technical: `${proven ? 'New motor' : 'Planned motor, not proven'}: ${motor.name}${job.horsepower ? `, set to ${job.horsepower} hp` : ''}${wanted ? `, turning ${rotationText(wanted)}` : ''}.` })
+  if (motor) facts.push({ section: 'done', plain: `${runs ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`, technical: `${runs ? 'New motor' : proven ? 'Motor, proven on the board and not recorded as running' : 'Planned motor, not proven'}: ${motor.name}${job.horsepower ? `, set to ${job.horsepower} hp` : ''}${wanted ? `, turning ${rotationText(wanted)}` : ''}.` })
   if (can && motor?.capacitor) {
     const stays = casesOf(can).find((c) => c.stays)
-    facts.push({ section: 'done', plain: `${proven ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`, technical: `${proven ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${job.compressorMicrofarads ? `, the compressor for ${figure(job.compressorMicrofarads)} µF` : ''}.` })
+    facts.push({ section: 'done', plain: `${runs ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`, technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${job.compressorMicrofarads ? `, the compressor for ${figure(job.compressorMicrofarads)} µF` : ''}.` })
     if (stays) facts.push(both('done', `The old capacitor stays for the compressor, by its reading of ${stays.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')}.`))
   }
-  if (proven) facts.push({ section: 'done', plain: 'The wiring was checked by calculation before power.', technical: `Hookup: ${proven.sentence}` })
+  if (proven) facts.push({ section: 'done', plain: 'The wiring was checked by calculation.', technical: `Hookup: ${proven.sentence}` })
   const moved = Object.entries(job.placements)
   if (moved.length > 0 && motor) facts.push(technical('done', `Placed by hand on the board: ${moved.map(([lead]) => `${lead} (${ROLE_NAMES[motor.leads.find((l) => l.id === lead)?.role ?? 'run']})`).join(', ')}.`))
   const checks = Object.keys(mountChecks).length
@@ -65,6 +80,8 @@ function done(job: JobDocument): Fact[] {
 }
 
 const valueText = ({ value, quantity }: Measurement): string => (value === 'OL' ? 'OL' : `${figure(value)} ${QUANTITY_UNITS[quantity]}`)
+
+const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = { suctionPsig: 'suction # psig', suctionFahrenheit: 'suction line # °F', liquidPsig: 'liquid # psig', liquidFahrenheit: 'liquid line # °F', outdoorFahrenheit: 'outdoor air # °F', returnFahrenheit: 'return air # °F', supplyFahrenheit: 'supply air # °F', minutes: 'after # minutes' }
 
 function readings(job: JobDocument): Fact[] {
   const facts: Fact[] = []
@@ -84,7 +101,7 @@ function readings(job: JobDocument): Fact[] {
   const others = Object.entries(job.measurements).filter(([probe]) => !probe.includes('-start ') && !probe.startsWith('amps-inrush'))
   for (const [probe, m] of others) facts.push(technical('readings', `${probe.replace(/-/g, ' ')}: ${valueText(m)} (${m.meter}).`))
   const charge = Object.entries(job.chargeFigures)
-  if (job.refrigerant && charge.length > 0) facts.push(technical('readings', `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => `${key.replace(/(Psig|Fahrenheit)$/, ' $1').toLowerCase()} ${figure(x, 1)}`).join(', ')}.`))
+  if (job.refrigerant && charge.length > 0) facts.push(technical('readings', `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1))).join(', ')}.`))
   return facts
 }
 

@@ -37,6 +37,11 @@ describe('a report', () => {
     expect(done).toEqual(['A new fan motor is planned: Rowan 25R.'])
     expect(gaps).toContain('The hookup is not proven as it stands.')
   })
+  it('says made safe only when it was, whole', () => {
+    const part = { unit: 'cooling-1-pole-shared-capacitor', safe: { 'open 1': { state: 'done' as const, volts: null } } }
+    expect(linesOf(part).done).toBeUndefined()
+    expect(linesOf(part, 'technical')).toMatchObject({ done: ['Making safe: one step done.'], gaps: expect.arrayContaining(['Making safe is recorded in part only.']) })
+  })
   it('tells the fault with its reasons, plain or technical, and the same facts in both', () => {
     const fault = { cause: 'capacitor-open', name: 'The capacitor’s fan side is open', strength: 'strong' as const, because: ['it reads 0.1 µF'] }
     expect(linesOf({ fault }).found).toEqual(['The capacitor’s fan side is open.', 'We believe so because: it reads 0.1 µF'])
@@ -48,6 +53,7 @@ describe('a report', () => {
     expect(linesOf(job)).toMatchObject({ readings: ['The fan turns the right way.', 'In cooling the fan draws 1.32 A.'], recommended: ['New contactor (declined)'] })
     expect(linesOf(job, 'technical').readings).toContain('Amps in cooling: 1.32 A (typed).')
   })
+  it('tells the charge’s figures in their units', () => expect(linesOf({ refrigerant: 'R-22', chargeFigures: { suctionPsig: 68.6, suctionFahrenheit: 52 } }, 'technical').readings).toEqual(['Charge, R-22: suction 68.6 psig, suction line 52 °F.']))
   it('says when a safety step was waived, to the next technician', () => expect(linesOf({ safe: { a: { state: 'waived', volts: null } } }, 'technical').gaps).toContain('1 safety step was waived.'))
 })
 
