@@ -206,6 +206,26 @@ test.describe('an empty job', () => {
   })
 })
 
+test.describe('a long estimate', () => {
+  test.use({ demo: false })
+  test('of 200 lines goes over as many pages as it needs, and its sum is whole cents', async ({ app, server }) => {
+    const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+    const id = uuid(778)
+    const change = (n: number, path: string[], value: unknown) => ({ id: uuid(n), job: id, path, value, at: Date.now() + n, device: uuid(999), technician: '' })
+    const lines = Array.from({ length: 200 }, (_, i) => change(1000 + i, ['estimateLines', `l${String(i).padStart(3, '0')}`], { kind: 'part', text: `Line ${i + 1}`, hundredths: 133, cents: 999, taxed: true }))
+    expect((await app.request.post(`${server.url}/api/changes`, { data: { changes: [change(1, ['title'], 'Long'), ...lines] } })).ok()).toBe(true)
+    await app.reload()
+    await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+    await app.goto(`${server.url}/job/${id}/report`)
+    // 1.33 x 9.99 = 13.2867, rounded 13.29 each.
+    await expect(app.getByTestId('estimate-total')).toHaveText('Tax $0.00, total $2,658.00')
+    const pdf = await readPdf(await download(app, 'save-report'))
+    expect(pdf.pages.length).toBeGreaterThan(3)
+    const text = pdf.pages.map((p) => p.text).join(' ')
+    for (const said of ['Line 1 ', 'Line 200 ', '$2,658.00', `page ${pdf.pages.length} of ${pdf.pages.length}`]) expect(text).toContain(said)
+  })
+})
+
 test('the office finds a job, shows who changed what, and hands out files', async ({ app, server }) => {
   await app.setViewportSize({ width: 1280, height: 800 })
   await app.goto(`${server.url}/office`)

@@ -26,6 +26,18 @@ test('with the server stopped the work goes on, survives a reload, and is delive
   expect(await server.changes()).toEqual(first)
 })
 
+test('the report is made without a server', async ({ app, server }) => {
+  await toBoard(app)
+  await delivered(app)
+  const url = app.url()
+  await app.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === 'activated')
+  await server.kill()
+  await app.goto(url.replace(/board$/, 'report'))
+  await expect(app.getByTestId('report-gaps')).toContainText('What failed, and why, is not on record.')
+  const [saved] = await Promise.all([app.waitForEvent('download'), app.getByTestId('save-report').click()])
+  expect(saved.suggestedFilename()).toMatch(/report\.pdf$/)
+})
+
 test('a server that lost its data is given it again by the device', async ({ app, server }) => {
   await toBoard(app)
   await delivered(app)

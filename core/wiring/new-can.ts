@@ -38,16 +38,20 @@ export interface CanPost {
   readonly section: Section | null
 }
 
-export const canPosts = (can: Pick<FittedCan, 'sections'>): CanPost[] => [
-  { id: NEW_C, label: 'C', section: null },
-  ...can.sections.map((section) => ({ id: sectionPost(section.id), label: `${figure(section.marked ?? section.microfarads)} µF`, section })),
-]
+/** Where several capacitors are joined each post says which one it is on: two of them may be marked alike. */
+export function canPosts({ sections }: Pick<FittedCan, 'sections'>): CanPost[] {
+  const cases = [...new Set(sections.map((s) => s.of ?? ''))]
+  const label = (section: Section) => `${valueText(section)}${cases.length > 1 ? `, can ${cases.indexOf(section.of ?? '') + 1}` : ''}`
+  return [{ id: NEW_C, label: 'C', section: null }, ...sections.map((section) => ({ id: sectionPost(section.id), label: label(section), section }))]
+}
+
+const valueText = ({ marked, microfarads }: Section): string => `${figure(marked ?? microfarads)} µF`
 
 /** "the 7.5 µF section of Single 7.5"; one that stays is named as what it is. */
-export function canPostName({ sections }: Pick<FittedCan, 'sections'>, { label, section }: CanPost): string {
+export function canPostName({ sections }: Pick<FittedCan, 'sections'>, { section }: CanPost): string {
   if (!section) return sections.some((s) => s.stays) ? 'C of the old can, tied to the new one’s' : 'C on the new can'
-  if (section.stays) return `the ${label} section of the old can, which stays`
-  return `the ${label} section of ${section.of ?? 'the new can'}`
+  if (section.stays) return `the ${valueText(section)} section of the old can, which stays`
+  return `the ${valueText(section)} section of ${section.of ?? 'the new can'}`
 }
 
 export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined => can.groups.find((g) => g.load === load)

@@ -1,5 +1,6 @@
 // Every least set of purchases with which a stock meets a call: from these, sets of purchases are judged without planning anew.
 import { toPicofarads } from '../../quantity/exact'
+import { lowerBound } from '../../quantity/sorted'
 import { allOptions } from '../stock-plan/options'
 import type { StockPart } from '../stock-plan/part'
 import type { WantedLoad } from '../stock-plan/plan'
@@ -83,7 +84,7 @@ class Enumeration {
     const last = left === 1
     const low = last ? (this.floors[0] as number) - (sums[0] as number) : 0
     const high = (this.limits[0] as number) - (sums[0] as number)
-    for (let i = Math.max(from, last ? this.firstFrom(low) : 0); i < this.ways.length && (this.firsts[i] as number) <= high; i++) {
+    for (let i = Math.max(from, last ? lowerBound(this.firsts, low) : 0); i < this.ways.length && (this.firsts[i] as number) <= high; i++) {
       if (++this.steps > WAYS_STEP_LIMIT) this.whole = false
       if (this.met || !this.whole) return
       const way = this.ways[i] as Way
@@ -131,15 +132,5 @@ class Enumeration {
 
   private countOf(part: number): number {
     return this.chosen.reduce((n, w) => (w.part === part ? n + 1 : n), 0)
-  }
-
-  private firstFrom(wanted: number): number {
-    let [low, high] = [0, this.firsts.length]
-    while (low < high) {
-      const middle = (low + high) >> 1
-      if ((this.firsts[middle] as number) < wanted) low = middle + 1
-      else high = middle
-    }
-    return low
   }
 }

@@ -1,4 +1,5 @@
 // The best combinations of parts, exactly: branch and bound over parts in the technician's order of aims, at most `mostParts` capacitors.
+import { lowerBound } from '../../quantity/sorted'
 import { compareScores, deviation, type Aim, type PlanScore } from './aims'
 import { leastFurther, leastScore, type LeastFurther, type Partial, type Weighed } from './bounds'
 import { allOptions, type Option } from './options'
@@ -169,14 +170,4 @@ const add = (held: Partial, { used, cost, versatile, opened }: Weighed): Partial
 const sameParts = (a: readonly Option[], b: readonly Option[]): boolean => {
   const key = (options: readonly Option[]) => options.map((o) => o.part).sort((x, y) => x - y).join()
   return key(a) === key(b)
-}
-
-function lowerBound(list: Float64Array, wanted: number): number {
-  let [low, high] = [0, list.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((list[middle] as number) < wanted) low = middle + 1
-    else high = middle
-  }
-  return low
 }

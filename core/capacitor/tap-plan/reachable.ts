@@ -1,4 +1,5 @@
 // For the last few sections: every total that some of them make. It tells early that a load cannot be met any more.
+import { lowerBound } from '../../quantity/sorted'
 
 /** Sorted distinct totals of the subsets of each tail of `values`; entry i is for values[i..]. Undefined before `from`. */
 export function tailTotals(values: readonly number[], from: number): (Float64Array | undefined)[] {
@@ -31,13 +32,7 @@ function mergeShifted(table: Float64Array, shift: number): Float64Array {
 
 /** Distance from `wanted` to the nearest total in a sorted table. */
 export function distanceToNearest(table: Float64Array, wanted: number): number {
-  let low = 0
-  let high = table.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((table[middle] as number) < wanted) low = middle + 1
-    else high = middle
-  }
+  const low = lowerBound(table, wanted)
   const above = low < table.length ? (table[low] as number) - wanted : Infinity
   const below = low > 0 ? wanted - (table[low - 1] as number) : Infinity
   return above < below ? above : below
