@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { glanceAtCharge } from '../startup/charge/glance'
 import { CHARGE_FIGURES } from '../startup/charge/figures'
-import { REFRIGERANTS } from '../startup/charge/saturation'
+import { REFRIGERANTS } from '../startup/charge/refrigerants'
 import { operation } from './operation'
 import { plain } from './plain'
 

@@ -11,7 +11,9 @@ import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
+import type { CurveSheetProps } from '../charts/CurveSheet'
 import { JobFrame } from '../job/JobFrame'
+import { stageScreen } from '../job/stage-screen'
 import { useHookup } from '../job/use-hookup'
 import { useUndo } from '../job/use-undo'
 import { PhotoStrip } from '../photos/PhotoStrip'
@@ -26,7 +28,6 @@ import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
 import { blamedLeads, boardFaces, boardLeads, boardParts, moveText, placePhrase, type BoardLead } from './board-model'
 import { BoardPicture } from './BoardPicture'
-import { CurveSheet } from './CurveSheet'
 import { ModeFigures } from './ModeFigures'
 import { OldHookup } from './OldHookup'
 import { Reasons } from './Reasons'
@@ -39,6 +40,8 @@ const NEED_WORDS: Readonly<Record<HookupNeed, { text: string; stage: string }>> 
   motor: { text: 'the motor from the van', stage: 'motor' },
   can: { text: 'the new capacitor', stage: 'capacitor' },
 }
+
+const CurveSheet = stageScreen<CurveSheetProps>(async () => (await import('../charts')).CurveSheet)
 
 export function BoardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()

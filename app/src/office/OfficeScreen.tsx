@@ -21,7 +21,7 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
-import { historyLines, readingsCsv, rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
+import { historyLines, rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
 
 const COLUMNS: readonly { readonly key: SortKey; readonly name: string; readonly share: number; readonly wide: boolean }[] = [
   { key: 'title', name: 'Job', share: 3, wide: false },
@@ -53,7 +53,7 @@ export function OfficeScreen() {
       <Table rows={rows.slice(page * PAGE, (page + 1) * PAGE)} asked={asked} wide={wide} chosen={entry?.id ?? null} onSort={(sort) => ask({ sort, down: sort === asked.sort ? !asked.down : sort === 'at' })} onChoose={setChosen} />
       {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
       {rows.length > PAGE ? <DataTable.Pagination page={page} numberOfPages={Math.ceil(rows.length / PAGE)} onPageChange={setPage} label={`${page * PAGE + 1} to ${Math.min(rows.length, (page + 1) * PAGE)} of ${rows.length}`} /> : null}
-      <QuietButton text={`Readings of these ${rows.length} as CSV`} icon="save" disabled={rows.length === 0} onPress={() => saveTextFile('readings.csv', 'text/csv', readingsCsv(rows.flatMap((r) => jobs[r.id] ?? [])))} testID="office-csv" />
+      <QuietButton text={`Readings of these ${rows.length} as CSV`} icon="save" disabled={rows.length === 0} onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))} testID="office-csv" />
     </View>
   )
   return (
@@ -72,6 +72,8 @@ export function OfficeScreen() {
     </View>
   )
 }
+
+const saveReadings = async (entries: readonly JobEntry[]) => saveTextFile('readings.csv', 'text/csv', (await import('../csv')).readingsCsv(entries))
 
 interface TableProps {
   readonly rows: readonly OfficeRow[]

@@ -1,6 +1,7 @@
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import type { JobEntry } from '../state/jobs'
-import { historyLines, readingsCsv, rowsOf } from './office-model'
+import { readingsCsv } from '../csv/readings'
+import { historyLines, rowsOf } from './office-model'
 
 const change = (id: string, at: number, value: unknown, technician = 'Ines', path = ['title']) => ({ id, job: 'j', path, value, at, device: 'd', technician })
 const entry = (id: string, more: Partial<JobDocument>, at = 1): JobEntry => ({ id, document: { ...EMPTY_JOB, ...more }, changes: [change(id, at, more.title ?? null)] })

@@ -1,9 +1,7 @@
-// What the office shows of the jobs: rows to search and sort, a job's history in words, readings as CSV. No rendering here.
-import Papa from 'papaparse'
+// What the office shows of the jobs: rows to search and sort, a job's history in words. No rendering here.
 import { compareChanges } from '@oak/core/job/change'
 import { historyOf } from '@oak/core/job/fold'
 import { standingProof } from '@oak/core/job/standing-proof'
-import { QUANTITY_UNITS } from '@oak/core/meter/measurement'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES } from '../job/stages'
 import type { JobEntry } from '../state/jobs'
@@ -70,16 +68,4 @@ function valueText(value: unknown): string {
   if (value === null) return 'cleared'
   const text = typeof value === 'string' ? value : JSON.stringify(value)
   return text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text
-}
-
-/** A cell that a spreadsheet would run gets an apostrophe before it. */
-const guard = (text: string): string => (/^[=+\-@]/.test(text) ? `'${text}` : text)
-
-/** One row a reading; times in ISO 8601. */
-export function readingsCsv(entries: readonly JobEntry[]): string {
-  const rows = entries.flatMap(({ id, document: job }) => [
-    ...Object.entries(job.measurements).map(([probe, m]) => ({ job: id, title: guard(job.title), probe: guard(probe), quantity: m.quantity, value: String(m.value), unit: QUANTITY_UNITS[m.quantity], meter: guard(m.meter), at: new Date(m.at).toISOString() })),
-    ...Object.entries(job.readings).flatMap(([side, r]) => [{ job: id, title: guard(job.title), probe: `old capacitor ${side}`, quantity: 'amps', value: String(r.amps), unit: 'A', meter: '', at: '' }, { job: id, title: guard(job.title), probe: `old capacitor ${side}`, quantity: 'volts', value: String(r.volts), unit: 'V', meter: '', at: '' }]),
-  ])
-  return `${Papa.unparse({ fields: ['job', 'title', 'probe', 'quantity', 'value', 'unit', 'meter', 'at'], data: rows })}\n`
 }

@@ -11,8 +11,7 @@ import { Sheet } from '../ui/Sheet'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { runInWorker } from '../workers/operations'
-import { MAX_STOCK_BYTES, stockRowsOf } from './stock-file'
-import { importEdits } from './van-model'
+import { MAX_STOCK_BYTES, importEdits } from './van-model'
 
 type State = { readonly kind: 'waiting' } | { readonly kind: 'reading' } | { readonly kind: 'wrong'; readonly problems: ReadStockOutput['problems'] } | { readonly kind: 'read'; readonly name: string; readonly lines: ReadStockOutput['lines'] }
 
@@ -29,7 +28,7 @@ export function ImportSheet({ onClose }: { readonly onClose: () => void }) {
     if (!file.ok) return wrong(file.message)
     setState({ kind: 'reading' })
     try {
-      const result = await runInWorker('read-stock', { rows: stockRowsOf(file.text), countedAt: Date.now(), sheets: knownSheets(van).map((sheet) => sheet.id) })
+      const result = await runInWorker('read-stock', { rows: (await import('../csv')).stockRowsOf(file.text), countedAt: Date.now(), sheets: knownSheets(van).map((sheet) => sheet.id) })
       if (!result.ok) return wrong(result.error.message)
       const { lines, problems } = result.output as ReadStockOutput
       setState(problems.length > 0 ? { kind: 'wrong', problems } : { kind: 'read', name: file.name, lines })

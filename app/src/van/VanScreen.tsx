@@ -19,7 +19,6 @@ import { AddSheet } from './AddSheet'
 import { ImportSheet } from './ImportSheet'
 import { LineGlyph } from './LineGlyph'
 import { LineSheet } from './LineSheet'
-import { stockText } from './stock-file'
 import { KIND_WORDS, leftText, linesOf, priceText, whatOf, type ListedLine } from './van-model'
 
 type Opened = { readonly kind: 'line'; readonly id: string } | { readonly kind: 'import' | 'counter' | 'add' }
@@ -33,7 +32,7 @@ export function VanScreen() {
   const [opened, setOpened] = useState<Opened | null>(null)
   const lines = linesOf(van.stock, left, kind)
   const close = () => setOpened(null)
-  const export_ = () => saveTextFile('van.csv', 'text/csv', stockText(van.stock))
+  const export_ = async () => saveTextFile('van.csv', 'text/csv', (await import('../csv')).stockText(van.stock))
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
       <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 8, maxWidth: 792, width: '100%', alignSelf: 'center' }}>
@@ -54,7 +53,7 @@ export function VanScreen() {
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 8 }}>
             {[
               { text: 'Read a list', icon: 'file' as const, onPress: () => setOpened({ kind: 'import' }), testID: 'import' },
-              { text: 'Save the list', icon: 'save' as const, onPress: export_, testID: 'export', disabled: Object.keys(van.stock).length === 0 },
+              { text: 'Save the list', icon: 'save' as const, onPress: () => void export_(), testID: 'export', disabled: Object.keys(van.stock).length === 0 },
             ].map((button) => <View key={button.testID} style={{ flex: 1, minWidth: 150 }}><QuietButton {...button} /></View>)}
             <View style={{ width: '100%' }}><QuietButton text="What these capacitors cover" icon="curve" onPress={() => router.navigate('/van/coverage')} testID="to-coverage" /></View>
             <View style={{ flex: 1, minWidth: 150 }}><QuietButton text="Enter a tag" icon="tag" onPress={() => router.navigate('/tag')} testID="enter-tag" /></View>

@@ -9,6 +9,9 @@ import { rangeText } from '@oak/core/motor/match/criterion'
 import { lineIdOf, lineText, type CapacitorLine, type StockKind, type StockLine } from '@oak/core/van/stock-line'
 import type { Edit } from '../state/jobs'
 
+/** Larger is no list of a van; a list with far too many lines still opens, to be told so. */
+export const MAX_STOCK_BYTES = 20_000_000
+
 export const KIND_WORDS: Readonly<Record<StockKind, string>> = { motor: 'Motors', capacitor: 'Capacitors', blade: 'Blades', part: 'Parts' }
 
 export interface ListedLine {

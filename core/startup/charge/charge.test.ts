@@ -1,5 +1,6 @@
 import { glanceAtCharge, type GlanceInput } from './glance'
-import { pressuresOf, REFRIGERANTS, saturationFahrenheit, type Refrigerant } from './saturation'
+import { REFRIGERANTS, type Refrigerant } from './refrigerants'
+import { pressuresOf, saturationFahrenheit } from './saturation'
 
 /** °F, psig. Common pressure-temperature charts, from memory. */
 const CHARTS: Partial<Record<Refrigerant, [number, number][]>> = {

@@ -1,6 +1,7 @@
 // A glance at the charge after a fan is replaced: superheat and subcooling, and what makes them mean little. It never says to add or to remove.
 import { figure } from '../../quantity/display'
-import { glides, pressuresOf, safetyOf, saturationFahrenheit, type Refrigerant } from './saturation'
+import type { Refrigerant } from './refrigerants'
+import { glides, pressuresOf, safetyOf, saturationFahrenheit } from './saturation'
 
 export interface GlanceInput {
   readonly refrigerant: Refrigerant

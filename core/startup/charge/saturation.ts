@@ -1,6 +1,7 @@
 // Saturation temperature of a refrigerant at a gauge pressure: from a table, straight between its points in the logarithm of the pressure.
 // Where a blend glides, superheat is counted from the dew point and subcooling from the bubble point.
 import * as v from 'valibot'
+import type { Refrigerant } from './refrigerants'
 import data from './saturation.json'
 
 const DataSchema = v.strictObject({
@@ -9,9 +10,6 @@ const DataSchema = v.strictObject({
   refrigerants: v.array(v.strictObject({ id: v.string(), safety: v.picklist(['A1', 'A2L']), points: v.array(v.tuple([v.number(), v.number(), v.number()])) })),
 })
 const { refrigerants } = v.parse(DataSchema, data)
-
-export const REFRIGERANTS = ['R-22', 'R-410A', 'R-407C', 'R-32', 'R-454B'] as const
-export type Refrigerant = (typeof REFRIGERANTS)[number]
 
 /** Standard atmosphere, psi. */
 export const ATMOSPHERE_PSI = 14.696

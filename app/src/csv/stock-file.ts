@@ -3,9 +3,6 @@ import Papa from 'papaparse'
 import { MAX_LINES, type StockLine } from '@oak/core/van/stock-line'
 import { writeStockRows } from '@oak/core/van/stock-csv'
 
-/** Larger is no list of a van; a list with far too many lines still opens, to be told so. */
-export const MAX_STOCK_BYTES = 20_000_000
-
 /** Commas, semicolons or tabs; a byte-order mark or none. Rows beyond what a van may have are not read: one more is enough to say so. */
 export function stockRowsOf(text: string): string[][] {
   return Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t'], preview: MAX_LINES + 2 }).data

@@ -1,0 +1,3 @@
+// The refrigerants that a charge glance knows, by name; their tables are fetched only where they are used.
+export const REFRIGERANTS = ['R-22', 'R-410A', 'R-407C', 'R-32', 'R-454B'] as const
+export type Refrigerant = (typeof REFRIGERANTS)[number]
