@@ -94,7 +94,9 @@ test('one job through all its stages, from making safe to a report that is read 
   const text = report.pages.map((p) => p.text).join(' ')
   // Every line on the screen is on paper. Paper breaks words at hyphens.
   const squeeze = (s: string) => s.replace(/[\s-]/g, '').replace(/µ/g, 'μ')
-  for (const line of (await app.getByTestId('report').locator('div[dir]').allTextContents())) expect(squeeze(text)).toContain(squeeze(line))
+  const lines = await app.getByTestId('report').locator('div[dir]').allTextContents()
+  expect(lines.length).toBeGreaterThan(8)
+  for (const line of lines) expect(squeeze(text)).toContain(squeeze(line))
   for (const fact of ['Saltmarsh Bakery Ltd', 'Rowan 25R', 'Direction at start-up: right.', 'Clean the coil in spring', 'Old capacitor’s label: 40/5']) expect(squeeze(text)).toContain(squeeze(fact))
 })
 
@@ -135,6 +137,12 @@ test('the charge is glanced at: dew and bubble point where the blend glides; out
   await app.keyboard.press('Escape')
   await expect(app.getByTestId('charge-suctionPsig')).toContainText('700')
   await expect(app.getByTestId('charge-notes')).toContainText('not what to add or remove')
+  // A temperature from the clamp's probe: the demo's suction line is at 11.1 °C, which is 52 °F.
+  await app.getByTestId('charge-suctionFahrenheit').click()
+  await app.getByTestId('charge-meter').click()
+  await expect(app.getByTestId('meter-value')).toContainText(/\d/)
+  await app.getByTestId('meter-hold').click()
+  await expect(app.getByTestId('charge-suctionFahrenheit')).toContainText(/5[123](\.\d)? °F/)
 })
 
 test('an estimate is accepted by a drawn name, and stands no more once it is changed', async ({ app, server }) => {

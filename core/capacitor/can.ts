@@ -29,8 +29,8 @@ export const SectionSchema = v.strictObject({
   marked: v.optional(microfarads('The marking')),
   /** Which capacitor it stands in, where several are joined; their C's are tied. */
   of: v.optional(v.pipe(v.string('A capacitor’s name is text.'), v.minLength(1, 'A capacitor’s name is empty.'), v.maxLength(300, 'A capacitor’s name has 300 letters at most.'))),
-  /** It is in the old can, which stays for this side. */
-  stays: v.optional(v.boolean('Stays is yes or no.')),
+  /** The load that it goes on serving, where it is in the old can and that stays; it serves no other. */
+  stays: v.optional(v.pipe(v.string('The load that it stays for is text.'), v.minLength(1, 'The load that it stays for is empty.'), v.maxLength(40, 'A load name has 40 letters at most.'))),
 })
 /** One section between its own post and C; the post carries the section's id. */
 export type Section = v.InferOutput<typeof SectionSchema>
@@ -78,7 +78,8 @@ export type Can = v.InferOutput<typeof CanSchema>
 export interface Case {
   readonly name: string
   readonly sections: readonly Section[]
-  readonly stays: boolean
+  /** The load that it stays for, where it is the old can; null: it is new. */
+  readonly stays: string | null
 }
 
 /** The capacitors that a can stands for: itself, or those whose sections it joins, in order. */
@@ -86,6 +87,6 @@ export function casesOf({ name, sections }: Pick<Can, 'name' | 'sections'>): Cas
   const names = [...new Set(sections.map((s) => s.of ?? name))]
   return names.map((of) => {
     const own = sections.filter((s) => (s.of ?? name) === of)
-    return { name: of, sections: own, stays: own.some((s) => s.stays) }
+    return { name: of, sections: own, stays: own.find((s) => s.stays)?.stays ?? null }
   })
 }

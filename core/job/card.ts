@@ -96,7 +96,7 @@ function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, 
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...(cases.length > 1 ? [`C tied: ${cases.map((c) => c.name).join(' – ')}`] : []),
-    ...cases.filter((c) => c.stays).map((c) => `${c.name} stays for ${c.sections.map((s) => `${s.id}: marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`),
+    ...cases.filter((c) => c.stays).map((c) => `${c.name} stays for ${c.stays}, ${c.sections.map((s) => `marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`),
     ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
     ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
     ...(hardStart ? [`Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`] : []),

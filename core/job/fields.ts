@@ -83,6 +83,13 @@ export type Pin = Photo['pins'][number]
 const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
 
 /** Single fields. `null` clears one. */
+/** Records once said only *that* a section of the old can stays; the end of its id ("1-HERM") is the load it stays for. */
+function withStaysByLoad(can: unknown): unknown {
+  const sections = (can as { sections?: unknown } | null)?.sections
+  if (!Array.isArray(sections)) return can
+  return { ...(can as object), sections: sections.map((s) => (typeof s?.stays === 'boolean' ? { ...s, stays: s.stays ? String(s.id).replace(/^\d+-/, '') : undefined } : s)) }
+}
+
 export const FIELDS = {
   title: text('The job’s name', 300),
   site: text('The place', 300),
@@ -107,7 +114,7 @@ export const FIELDS = {
   wanted: RotationSchema,
   plug: DirectionSchema,
   speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
-  can: CanSchema,
+  can: v.pipe(v.unknown(), v.transform(withStaysByLoad), CanSchema),
   hardStart: text('The hard-start kit’s post', 60),
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
   prefer: v.picklist(['exact', 'simple']),

@@ -105,3 +105,9 @@ describe('from a job to the hookup', () => {
     expect(hookupInput(job)).toMatchObject({ placements: [{ lead: 'brown' }], horsepower: null })
   })
 })
+
+it('a can recorded when a section said only that it stays is read as staying for the load that its id names', () => {
+  const section = (id: string, stays?: unknown) => ({ id, microfarads: 45, ...(stays === undefined ? {} : { stays }) })
+  const read = parseChange(change(1, ['can'], { id: 'plan', name: 'Two', volts: 440, tolerancePercent: 6, protectedStart: false, sections: [section('1-HERM', true), section('2-5', false), section('3-FAN', 'FAN'), section('4')] }))
+  expect(read.ok && (read.change.value as { sections: { stays?: string }[] }).sections.map((s) => s.stays)).toEqual(['HERM', undefined, 'FAN', undefined])
+})

@@ -1,6 +1,6 @@
 // From a job to the input of the blade-position operation: figures entered at the stage, else what plates and sheets say.
 import type { Mechanical } from '../motor/lead-sheet'
-import { MOUNTING_WAYS, type MountingWay } from '../mounting/blade-position'
+import { MOUNTING_WAYS, type MountingWay } from '../mounting/mounting-way'
 import { unitTypeById } from '../wiring/unit-types'
 import type { JobDocument } from './document'
 

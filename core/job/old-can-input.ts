@@ -2,7 +2,7 @@
 import { judgeBench } from '../capacitor/bench'
 import type { OldCanInput, SideVerdict } from '../capacitor/old-can'
 import { microfaradsFromReading } from '../capacitor/reading'
-import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
+import { DEFAULT_TOLERANCE_PERCENT, toleranceVerdict } from '../capacitor/verdict'
 import { measuredInterval, USUAL_ACCURACY, type Measurement } from '../meter/measurement'
 import type { Interval } from '../quantity/interval'
 import { unitTypeById } from '../wiring/unit-types'
@@ -42,7 +42,8 @@ function sideVerdict(job: Evidence & Pick<JobDocument, 'canMarking'>, side: CanS
   const running = job.readings[side]
   if (!running) return null
   const at = rating ?? (running.ratedMicrofarads === null ? undefined : { microfarads: running.ratedMicrofarads, tolerancePercent: running.tolerancePercent })
-  return microfaradsFromReading({ amps: running.amps, volts: running.volts, hertz: running.hertz, meter: USUAL_ACCURACY, ...(at ? { rating: at } : {}) }).verdict
+  const range = sideReading(job, side)
+  return at && range ? toleranceVerdict(range, at.microfarads, at.tolerancePercent) : null
 }
 
 /** null: nothing is known of it. */

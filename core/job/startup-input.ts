@@ -8,6 +8,9 @@ export const startProbe = (kind: 'amps' | 'inrush', mode: string): string => `am
 export const SUPPLY_PROBE = 'volts-start supply'
 export const CAN_PROBES = { amps: 'amps-start can', volts: 'volts-start can' } as const
 
+/** Where the meter's own reading of a charge figure is kept. */
+export const chargeProbe = (key: string): string => `celsius-charge ${key}`
+
 const valueOf = (job: JobDocument, probe: string): number | null => {
   const value = job.measurements[probe]?.value
   return typeof value === 'number' ? value : null

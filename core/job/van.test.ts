@@ -1,7 +1,8 @@
 import { parseChange, type Change } from './change'
 import { foldVan, takingsOf } from './fold'
 import { writeJobFile, readJobFile } from './job-file'
-import { knownSheets, stockLeft, VAN_ID, type Taking } from './van'
+import { knownSheets } from './known-sheets'
+import { stockLeft, VAN_ID, type Taking } from './van'
 import { LEAD_SHEETS } from '../motor/lead-sheets'
 
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`

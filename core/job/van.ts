@@ -2,7 +2,6 @@
 // and what is left of each line once jobs took their parts.
 import * as v from 'valibot'
 import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
-import { LEAD_SHEETS } from '../motor/lead-sheets'
 import { LineIdSchema, StockLineSchema, type StockLine } from '../van/stock-line'
 
 /** The one document that is no job. A UUID like theirs, so that changes of either travel alike. */
@@ -27,9 +26,6 @@ export interface VanDocument {
   readonly sheets: Readonly<Record<string, LeadSheet>>
 }
 export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {} }
-
-/** Every lead sheet that is known here: the van's own before those that ship with the app. */
-export const knownSheets = (van: VanDocument): LeadSheet[] => [...Object.values(van.sheets), ...LEAD_SHEETS.filter((sheet) => !van.sheets[sheet.id])]
 
 /** One edit of how many parts of a line a job holds; `quantity` 0: it gave them back. */
 export interface Taking {

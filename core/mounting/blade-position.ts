@@ -1,17 +1,11 @@
 // Where the blade or wheel goes on the new motor's shaft, so that it stands where it stood; and whether the shaft lets it.
 // One dimension, along the shaft, in inches from the mounting plane: the motor's face is at `face`, the hub's near side at `hub`.
+import type { MountingWay } from './mounting-way'
 
 /** A hub turns clear of the body by this much. Common practice, no source. */
 export const HUB_CLEARANCE_INCHES = 0.25
 /** Top of the blade this far into the shroud when the old position is not known. Common practice, no source. */
 export const RULE_OF_THUMB_INCHES = 0.5
-
-export const MOUNTING_WAYS = ['base', 'band', 'shaft-end'] as const
-/**
- * `base`: held at the end away from the shaft, so that the face moves by the difference of body length; `band`: held by a band that can
- * be set along the body, so that the face may stay; `shaft-end`: held at the face itself.
- */
-export type MountingWay = (typeof MOUNTING_WAYS)[number]
 
 export interface ShaftEnd {
   readonly way: MountingWay
@@ -36,7 +30,7 @@ export interface ShaftEnd {
   readonly roomBeyond: number | null
 }
 
-export type BladeCode = 'not-measured' | 'rule-of-thumb' | 'hits-body' | 'shaft-too-short' | 'off-the-flat' | 'cut-shaft' | 'band-off-body' | 'shaft-not-measured'
+export type BladeCode = 'not-measured' | 'rule-of-thumb' | 'hits-body' | 'shaft-too-short' | 'off-the-flat' | 'cut-shaft' | 'flat-not-measured' | 'band-off-body' | 'shaft-not-measured'
 export interface BladeNote {
   readonly code: BladeCode
   readonly severity: 'stop' | 'watch' | 'note'
@@ -110,6 +104,7 @@ function judgeShaft({ hubLength, shaft, flat, screw, roomBeyond }: ShaftEnd, hub
   if (beyond < -1e-9) notes.push({ code: 'shaft-too-short', severity: 'stop', text: 'The shaft is too short: the hub would not be on it with its whole length. Another motor, or a shaft adapter that is made for it.', inches: -beyond })
   const at = hub + (screw ?? hubLength / 2)
   if (flat !== null && at < shaft - flat - 1e-9) notes.push({ code: 'off-the-flat', severity: 'stop', text: 'The set screw would be off the flat: it slips. Turn the hub round, or take a motor with a longer flat.', inches: shaft - flat - at })
+  if (flat === null) notes.push({ code: 'flat-not-measured', severity: 'note', text: 'The flat is not measured: see that the set screw bites on it.', inches: null })
   const over = roomBeyond === null ? null : beyond - roomBeyond
   if (over !== null && over > 1e-9) {
     notes.push({ code: 'cut-shaft', severity: 'watch', text: 'The shaft would reach what is beyond it: cut it before the blade goes on, and take the burr off.', inches: over })

@@ -19,6 +19,7 @@ describe('blade position', () => {
     expect(at({})).toEqual({ from: 'measured', hubFromPlane: 8.5, hubFromFace: 3, shift: 1, oldFace: 6.5, newFace: 5.5, beyond: 0.75, cut: null, verdict: 'fits', notes: [] })
   })
   it('finds the set screw off the flat by three eighths', () => expect(codes({ flat: 1 })).toEqual([['off-the-flat', 0.375]]))
+  it('a flat that was not measured is said to be so', () => expect(codes({ flat: null })).toEqual([['flat-not-measured', null]]))
   it('finds a shaft that is too short, and by how much', () => {
     expect(codes({ shaft: 4, flat: 2 })).toEqual([['shaft-too-short', 0.25]])
     expect(at({ shaft: 4.25, flat: 2 }).verdict).toBe('fits')

@@ -1,6 +1,7 @@
 import * as v from 'valibot'
 import { POSITIONS } from '../motor/lead-sheet'
-import { MOUNTING_WAYS, placeBlade } from '../mounting/blade-position'
+import { placeBlade } from '../mounting/blade-position'
+import { MOUNTING_WAYS } from '../mounting/mounting-way'
 import { mountingChecks } from '../mounting/checklist'
 import { adviseDrains } from '../mounting/drains'
 import { judgeStud } from '../mounting/studs'

@@ -6,7 +6,7 @@ import type { UnitType } from './unit-type'
 const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
 const single = [{ id: '45', microfarads: 45 }, { id: '5', microfarads: 4.9, marked: 5 }]
 const two = [{ id: '1-40', microfarads: 40, of: 'Dual 40/5' }, { id: '1-5', microfarads: 5, of: 'Dual 40/5' }, { id: '2-5', microfarads: 5, of: 'Single 5' }]
-const old = [{ id: '1-HERM', microfarads: 44.6, marked: 45, of: 'The old can', stays: true }, { id: '2-5', microfarads: 5, of: 'Single 5' }]
+const old = [{ id: '1-HERM', microfarads: 44.6, marked: 45, of: 'The old can', stays: 'HERM' }, { id: '2-5', microfarads: 5, of: 'Single 5' }]
 const names = (sections: typeof two) => hookupPosts(unit, { sections }).filter((p) => p.kind === 'can-c' || p.kind === 'can-section').map((p) => p.name)
 
 it('posts are called by what is marked, also where a reading is known', () => expect(canPosts({ sections: single }).map((p) => p.label)).toEqual(['C', '45 µF', '5 µF']))

@@ -13,7 +13,7 @@ import { Choice } from '../ui/Choice'
 import { Sheet } from '../ui/Sheet'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
-import { VerdictMark } from '../ui/VerdictMark'
+import { VerdictLine } from '../ui/VerdictLine'
 import { Words } from '../ui/Words'
 import { LineGlyph } from '../van/LineGlyph'
 import { leftText, priceText } from '../van/van-model'
@@ -62,7 +62,7 @@ export function PlanSheet({ id, job, shared, onClose }: { readonly id: string; r
       {output?.stays ? <Words size="small" tone={output.stays.allowed ? 'ink' : 'stop'} live testID="stays-why">{output.stays.why}</Words> : null}
       {input ? null : <Words size="strong" tone="cannotTell">What the loads need is not known yet.</Words>}
       {result && !result.ok ? <Words tone="stop" size="strong" live>{result.error.message}</Words> : null}
-      {output?.problems.map((text) => <View key={text} style={{ flexDirection: 'row', gap: 10 }}><VerdictMark verdict="stop" size={26} /><Words size="strong" tone="stop" style={{ flex: 1 }} live testID="plan-problem">{text}</Words></View>)}
+      {output?.problems.map((text) => <VerdictLine key={text} mark="stop" text={text} size="strong" toned testID="plan-problem" />)}
       {output?.plans.map((plan, i) => <PlanRow key={plan.cans.map((c) => c.part).join()} plan={plan} place={i} onPress={() => { editJob(id, chooseEdits(plan, van, job, stays)); onClose() }} />)}
       {output && output.plans.length > 0 ? <Words size="small" tone={output.proven ? 'quiet' : 'watch'}>{output.proven ? 'Every combination of two capacitors on the van was weighed.' : 'The search was cut short: a better plan was not ruled out.'}</Words> : null}
     </Sheet>

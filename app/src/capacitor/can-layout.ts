@@ -14,7 +14,7 @@ export interface SectionSpot extends Spot {
 
 export interface CaseSpot extends Spot {
   readonly name: string
-  readonly stays: boolean
+  readonly stays: string | null
   readonly c: Spot
   readonly sections: readonly SectionSpot[]
   /** The protected start terminal, where it has one. */

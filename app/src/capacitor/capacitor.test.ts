@@ -3,7 +3,7 @@ import type { Can, Case } from '@oak/core/capacitor/can'
 import { withoutSection, withSection } from './can-edits'
 import { jumperPath, kitCorner, placeCases, type CaseSpot } from './can-layout'
 
-const made = (name: string, n: number): Case => ({ name, stays: false, sections: Array.from({ length: n }, (_, i) => ({ id: `${name}${i}`, microfarads: 2 + i })) })
+const made = (name: string, n: number): Case => ({ name, stays: null, sections: Array.from({ length: n }, (_, i) => ({ id: `${name}${i}`, microfarads: 2 + i })) })
 
 describe('the can from the top', () => {
   it.each([1, 2, 3, 6, 12, 24])('%i posts stand apart from each other and inside the rim', (n) => {

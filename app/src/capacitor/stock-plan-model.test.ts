@@ -29,7 +29,7 @@ it('what was read stands for what is marked; an open section is dead and no part
 it('an old can that stays is the side it serves, with its reading, and nothing is taken for it', () => {
   const stays = { load: 'HERM', name: 'The old can', volts: 440, microfarads: 45, tolerancePercent: 6, reading: { low: 44, high: 45 } }
   const edits = chooseEdits(plan(['c-s7', 'old-can']), VAN, EMPTY_JOB, stays)
-  expect(edits[0]?.value).toMatchObject({ sections: [{ id: '1-HERM', microfarads: 44.5, marked: 45, stays: true, of: 'The old can' }, { id: '2-7.5', of: 'Single 7.5' }] })
+  expect(edits[0]?.value).toMatchObject({ sections: [{ id: '1-HERM', microfarads: 44.5, marked: 45, stays: 'HERM', of: 'The old can' }, { id: '2-7.5', of: 'Single 7.5' }] })
   expect(edits.slice(1)).toEqual([{ path: ['taken', 'c-s7'], value: { quantity: 1 } }])
 })
 it('a start capacitor that the job holds is not given back with the run capacitors', () => {

@@ -82,7 +82,7 @@ const stayed = (can: Can): boolean => can.sections.some((s) => s.stays)
 /** The old can as one that stays: only the side it goes on serving. */
 function canThatStays({ load, name, volts, microfarads, tolerancePercent, reading }: OldSideInput): Can {
   const measured = Math.round(500 * (reading.low + reading.high)) / 1000
-  return { id: 'old-can', name, volts, tolerancePercent, protectedStart: false, sections: [{ id: load, microfarads: measured, marked: microfarads, stays: true }] }
+  return { id: 'old-can', name, volts, tolerancePercent, protectedStart: false, sections: [{ id: load, microfarads: measured, marked: microfarads, stays: load }] }
 }
 
 /** The can is set, its parts are taken of the stock, and what was taken for another plan is given back. */

@@ -12,6 +12,7 @@ import { JobFrame } from '../job/JobFrame'
 import { useHookup } from '../job/use-hookup'
 import { useOperation } from '../job/use-operation'
 import { editJob, useJobs } from '../state/app'
+import { fileName } from '../ui/file-name'
 import { saveTextFile } from '../ui/pick-file'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { usePalette } from '../ui/theme'
@@ -19,7 +20,6 @@ import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { cardHeading } from './card-heading'
 import { LabelPicker } from '../report/LabelPicker'
-import { fileName, saveCardPdf } from '../report/report-files'
 import { CardPicture } from './CardPicture'
 
 export function CardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
@@ -51,7 +51,7 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
         <View style={{ gap: 12 }}>
           <CardNames key={id} id={id} job={job} />
           <QuietButton text="The owner’s report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="to-report" />
-          <QuietButton text="Card as PDF" icon="save" onPress={() => void saveCardPdf(id, output).catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))} testID="save-card-pdf" />
+          <QuietButton text="Card as PDF" icon="save" onPress={() => void import('../report/report-files').then((files) => files.saveCardPdf(id, output)).catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))} testID="save-card-pdf" />
           {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
           {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
           <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />

@@ -13,21 +13,23 @@ import { simulatedMeter } from './simulated-meter'
 import { typedMeter } from './typed-meter'
 import { accuracyText, readingText, TYPED_UNITS } from './units'
 
+type Source = 'typed' | 'meter'
+
 export interface ReadingSheetProps {
   readonly job: string
   readonly title: string
   readonly quantity: Quantity
   readonly probe: string
   readonly hint?: string
+  /** Where it is taken from first: typed unless said otherwise. */
+  readonly first?: Source
   readonly onClose: () => void
   /** Keeps the reading; returns what is wrong with it, or null. */
   readonly onTake: (measurement: Measurement) => string | null
 }
 
-type Source = 'typed' | 'meter'
-
 export function ReadingSheet(props: ReadingSheetProps) {
-  const [source, setSource] = useState<Source>('typed')
+  const [source, setSource] = useState<Source>(props.first ?? 'typed')
   const take = (reading: MeterReading) => props.onTake({ ...reading, at: Date.now() })
   const choice = <Choice<Source> label="Where the reading comes from" testID="reading-source" value={source} onChange={setSource} options={[{ value: 'typed', text: 'type it' }, { value: 'meter', text: 'clamp meter' }]} />
   return source === 'typed' ? <Typed {...props} take={take} choice={choice} /> : <Metered {...props} take={take} choice={choice} />

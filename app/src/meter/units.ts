@@ -31,6 +31,9 @@ export function readingText({ quantity, value }: Pick<Measurement, 'quantity' | 
   }
 }
 
+/** A step is a difference: a tenth of a degree Celsius is 0.18 °F, not 32. */
+const stepText = (quantity: Quantity, value: number): string => (quantity === 'celsius' ? `${figure(value * 1.8, 2)} °F` : readingText({ quantity, value }))
+
 /** What the meter's sheet leaves open, in words; null when it is not known. */
 export const accuracyText = ({ accuracy, range, quantity }: Pick<Measurement, 'accuracy' | 'range' | 'quantity'>): string | null =>
-  accuracy && `±(${figure(accuracy.percent, 1)} % + ${accuracy.counts} counts of ${readingText({ quantity, value: accuracy.resolution })})${range ? `, range ${readingText({ quantity, value: range })}` : ''}`
+  accuracy && `±(${figure(accuracy.percent, 1)} % + ${accuracy.counts} counts of ${stepText(quantity, accuracy.resolution)})${range ? `, range ${readingText({ quantity, value: range })}` : ''}`

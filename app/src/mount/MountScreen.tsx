@@ -17,9 +17,10 @@ import { useLengthUnit, type LengthUnit } from '../ui/length-unit'
 import { PrimaryButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
-import { VerdictMark, type Verdict } from '../ui/VerdictMark'
+import { VerdictLine } from '../ui/VerdictLine'
+import type { Verdict } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
-import { FIGURE_WORDS, figuresFor, sentenceOf } from './mount-model'
+import { FIGURE_WORDS, figuresFor, sentenceOf, worstEnd } from './mount-model'
 import { SectionPicture } from './SectionPicture'
 
 const MARKS: Readonly<Record<'fits' | 'stop' | 'cannotTell', Verdict>> = { fits: 'proven', stop: 'stop', cannotTell: 'cannotTell' }
@@ -33,6 +34,7 @@ export function MountScreen({ id, job }: { readonly id: string; readonly job: Jo
   const output = result?.ok ? (result.output as BladePositionOutput) : null
   const blower = job.unit !== null && unitTypeById(job.unit)?.traits.fan === 'blower'
   const end = output?.ends[0]
+  const worst = output ? worstEnd(output.ends, unit) : null
   const choose = (key: 'way' | 'position' | 'through', value: string) => editJob(id, [{ path: ['mountChoices', key], value }])
   return (
     <JobFrame
@@ -52,11 +54,8 @@ export function MountScreen({ id, job }: { readonly id: string; readonly job: Jo
       }
       evidence={<Evidence id={id} job={job} output={output} unit={unit} blower={blower} onPress={setPad} />}
       strip={
-        result && !result.ok ? <Words tone="stop" size="strong" live>{result.error.message}</Words> : end ? (
-          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="mount-strip">
-            <VerdictMark verdict={MARKS[end.verdict]} size={30} />
-            <Words size="strong" tone={MARKS[end.verdict]} style={{ flex: 1 }} live>{sentenceOf(end, unit)}</Words>
-          </View>
+        result && !result.ok ? <Words tone="stop" size="strong" live>{result.error.message}</Words> : worst ? (
+          <VerdictLine mark={MARKS[worst.verdict]} text={worst.text} size="strong" toned testID="mount-strip" />
         ) : undefined
       }
       action={<PrimaryButton text="Next: start up" onPress={() => router.replace(`/job/${id}/startup`)} testID="mount-next" />}
@@ -97,12 +96,7 @@ function Notes({ end, unit, first }: { readonly end: BladePositionOutput['ends']
   return (
     <View style={{ gap: 6 }}>
       {first ? <Words size="strong">{first}</Words> : null}
-      {end.notes.map((note) => (
-        <View key={note.code} style={{ flexDirection: 'row', gap: 8 }}>
-          <VerdictMark verdict={note.severity === 'stop' ? 'stop' : 'watch'} size={24} />
-          <Words size="small" style={{ flex: 1 }}>{note.text}{note.inches !== null && note.code !== 'rule-of-thumb' ? ` By ${lengthText(note.inches, unit)}.` : ''}</Words>
-        </View>
-      ))}
+      {end.notes.map((note) => <VerdictLine key={note.code} mark={note.severity === 'stop' ? 'stop' : 'watch'} text={`${note.text}${note.inches !== null && note.code !== 'rule-of-thumb' ? ` By ${lengthText(note.inches, unit)}.` : ''}`} />)}
     </View>
   )
 }

@@ -1,6 +1,6 @@
 // What the mount screen calls its figures, and the sentence of its strip. No rendering here.
 import type { MountFigure } from '@oak/core/job/mount-input'
-import type { MountingWay } from '@oak/core/mounting/blade-position'
+import type { MountingWay } from '@oak/core/mounting/mounting-way'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { lengthText } from '@oak/core/quantity/inches'
 
@@ -42,7 +42,17 @@ export function figuresFor(end: 'near' | 'far', way: MountingWay): MountFigure[]
   return [...(way === 'base' ? (['oldBody', 'newBody'] as const) : way === 'band' ? (['band', 'newBody'] as const) : []), 'oldHub', 'hubLength', 'shaft', 'flat', 'roomBeyond', 'shroud']
 }
 
-export function sentenceOf(end: BladePositionOutput['ends'][number], unit: 'in' | 'mm'): string {
+type End = BladePositionOutput['ends'][number]
+const ORDER = { stop: 0, cannotTell: 1, fits: 2 } as const
+
+/** What the strip says: of two ends the worse, named. */
+export function worstEnd(ends: readonly End[], unit: 'in' | 'mm'): { readonly verdict: End['verdict']; readonly text: string } | null {
+  const ranked = ends.map((end, i) => ({ end, i })).sort((a, b) => ORDER[a.end.verdict] - ORDER[b.end.verdict] || a.i - b.i)
+  const worst = ranked[0]
+  return worst ? { verdict: worst.end.verdict, text: `${worst.i > 0 ? 'Far end: ' : ''}${sentenceOf(worst.end, unit)}` } : null
+}
+
+export function sentenceOf(end: End, unit: 'in' | 'mm'): string {
   const stop = end.notes.find((n) => n.severity === 'stop')
   if (stop) return `${stop.text.split(':')[0]}${stop.inches === null ? '' : `, by ${lengthText(stop.inches, unit)}`}.`.replace('..', '.')
   if (end.hubFromFace === null) return 'Where the blade goes is not known yet: see what to measure.'

@@ -10,11 +10,12 @@ import { useOperation } from '../job/use-operation'
 import { ReadingSheet } from '../meter/ReadingSheet'
 import { readingText } from '../meter/units'
 import { editJob } from '../state/app'
+import { BENCH_MARKS } from '../ui/bench-marks'
 import { Choice } from '../ui/Choice'
 import { Sheet } from '../ui/Sheet'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
-import { VerdictMark, type Verdict } from '../ui/VerdictMark'
+import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { UnmarkedCan } from './UnmarkedCan'
 
@@ -85,8 +86,6 @@ function StartCan({ job, onAsk }: PartProps) {
   )
 }
 
-const MARKS: Readonly<Record<NonNullable<BenchResult['verdict']>, Verdict>> = { in: 'proven', out: 'stop', open: 'stop', uncertain: 'cannotTell', 'over-range': 'stop' }
-
 interface BenchRowProps extends PartProps {
   readonly probe: string
   readonly title: string
@@ -113,7 +112,7 @@ function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
       </Tap>
       {bench ? (
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={`bench-${probe}`}>
-          {bench.verdict ? <VerdictMark verdict={MARKS[bench.verdict]} size={28} /> : null}
+          {bench.verdict ? <VerdictMark verdict={BENCH_MARKS[bench.verdict]} size={28} /> : null}
           <Words size="small" style={{ flex: 1 }} live>{bench.words}{bench.limits ? ` Limits ${figure(bench.limits.low)} to ${figure(bench.limits.high)} µF.` : ''}</Words>
         </View>
       ) : null}

@@ -4,13 +4,13 @@ import { LABEL_SIZES, type LabelSize } from '@oak/core/job/report/label'
 import { QuietButton } from '../ui/PrimaryButton'
 import { Sheet } from '../ui/Sheet'
 import { Words } from '../ui/Words'
-import { saveLabel, type LabelOf } from './report-files'
+import type { LabelOf } from './report-files'
 
 export function LabelPicker({ id, job, groups }: { readonly id: string } & Omit<LabelOf, 'size'>) {
   const [open, setOpen] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const make = (size: LabelSize) => {
-    saveLabel(id, { job, groups, size }).then(() => setOpen(false), (error: unknown) => setWrong(`The label could not be made: ${String(error)}`))
+    import('./report-files').then((files) => files.saveLabel(id, { job, groups, size })).then(() => setOpen(false), (error: unknown) => setWrong(`The label could not be made: ${String(error)}`))
   }
   return (
     <>

@@ -16,7 +16,6 @@ import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
 import { Words } from '../ui/Words'
 import { EstimatePanel } from './EstimatePanel'
-import { saveReport } from './report-files'
 
 export function ReportScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
@@ -31,7 +30,7 @@ export function ReportScreen({ id, job }: { readonly id: string; readonly job: J
     if (!output) return
     setState('writing')
     try {
-      await saveReport(id, output, technician)
+      await (await import('./report-files')).saveReport(id, output, technician)
       setState('idle')
     } catch (error) {
       setState({ wrong: `The report could not be made: ${String(error)}` })

@@ -1,4 +1,4 @@
-// The job's papers as PDF, made on the device: report, card and label.
+// The job's papers as PDF, made on the device: report, card and label. A part of its own, fetched when a paper is asked for.
 import { format } from 'date-fns/format'
 import { canLabel, type LabelSize } from '@oak/core/job/report/label'
 import type { JobDocument } from '@oak/core/job/document'
@@ -6,12 +6,10 @@ import { liveCan } from '@oak/core/job/hookup-input'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import type { ReportOutput } from '@oak/core/operations/report'
 import { photoOf } from '../state/app'
+import { fileName } from '../ui/file-name'
 import { picturesOf, smallPhoto } from './draw-texts'
 import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
 import { savePdf } from './write-pdf'
-
-/** A name that every file system takes. */
-export const fileName = (title: string, id: string, ending: string) => `${(title.normalize('NFKD').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40) || 'hookup').toLowerCase()}-${id.slice(-6)}.${ending}`
 
 const dateText = (at: number): string => format(at, 'd MMM yyyy')
 

@@ -1,11 +1,12 @@
 // A PDF made on the device, without a network: pdfmake with the fonts it ships, fetched with the rest of the app and loaded only here.
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
+import { saveFile } from '../ui/pick-file'
 
 interface PdfMake {
   createPdf(document: TDocumentDefinitions, layouts: undefined, fonts: undefined, files: Record<string, string>): { getBlob(done: (blob: Blob) => void): void }
 }
 
-export async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
+async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
   const [make, fonts] = await Promise.all([import('pdfmake/build/pdfmake'), import('pdfmake/build/vfs_fonts')])
   const pdfMake = ((make as { default?: unknown }).default ?? make) as PdfMake
   return new Promise((done, failed) => {
@@ -24,12 +25,4 @@ function filesOf(module: unknown): Record<string, string> {
   return (inner.pdfMake?.vfs ?? inner.vfs ?? inner) as Record<string, string>
 }
 
-/** Hands a PDF to the browser's downloads. */
-export async function savePdf(name: string, document: TDocumentDefinitions): Promise<void> {
-  const url = URL.createObjectURL(await writePdf(document))
-  const link = window.document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
-}
+export const savePdf = async (name: string, document: TDocumentDefinitions): Promise<void> => saveFile(name, await writePdf(document))

@@ -2,21 +2,24 @@
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import Svg, { Line, Path, Rect, Text } from 'react-native-svg'
-import { chargeInput } from '@oak/core/job/startup-input'
+import Svg, { Path, Rect, Text } from 'react-native-svg'
+import { chargeInput, chargeProbe } from '@oak/core/job/startup-input'
 import type { JobDocument } from '@oak/core/job/document'
+import type { Measurement } from '@oak/core/meter/measurement'
 import type { ChargeGlanceOutput } from '@oak/core/operations/charge-glance'
 import { figure } from '@oak/core/quantity/display'
 import { REFRIGERANTS, type Refrigerant } from '@oak/core/startup/charge/refrigerants'
 import { JobFrame } from '../job/JobFrame'
 import { useOperation } from '../job/use-operation'
+import { ReadingSheet } from '../meter/ReadingSheet'
 import { editJob } from '../state/app'
 import { Choice } from '../ui/Choice'
 import { NumberPad } from '../ui/NumberPad'
-import { PrimaryButton } from '../ui/PrimaryButton'
+import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { FONT, usePalette } from '../ui/theme'
-import { VerdictMark, type Verdict } from '../ui/VerdictMark'
+import { VerdictLine } from '../ui/VerdictLine'
+import type { Verdict } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 
 const FIGURES = [
@@ -40,6 +43,12 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
   const result = useOperation('charge-glance', input)
   const output = input && result?.ok ? (result.output as ChargeGlanceOutput) : null
   const field = FIGURES.find((f) => f.key === pad)
+  const [metered, setMetered] = useState<(typeof FIGURES)[number] | null>(null)
+  // Temperatures come from a clamp's probe as well; the reading stays as evidence, with its meter and time. It reads no pressure.
+  const take = (key: Key, measurement: Measurement): string | null => {
+    if (measurement.value === 'OL') return 'OL gives no value to work with.'
+    return editJob(id, [{ path: ['chargeFigures', key], value: Math.round((measurement.value * 1.8 + 32) * 10) / 10 }, { path: ['measurements', chargeProbe(key)], value: measurement }])
+  }
   return (
     <JobFrame
       id={id}
@@ -51,22 +60,14 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
           <Circuit job={job} onPress={setPad} />
           {job.refrigerant ? null : <Words size="strong" tone="cannotTell">Which refrigerant? It stands on the unit’s plate.</Words>}
           {result && !result.ok && input ? <Words tone="stop" size="strong" live testID="charge-problem">{result.error.message}</Words> : null}
-          {output ? [output.superheat, output.subcooling, output.split].map((line, i) => <Line_ key={i} mark={MARKS[line.verdict]} text={line.text} testID={`charge-${['superheat', 'subcooling', 'split'][i]}`} />) : null}
-          {field ? <NumberPad open title={field.name} unit={field.unit} value={job.chargeFigures[field.key] ?? null} onClose={() => setPad(null)} onSet={(value) => editJob(id, [{ path: ['chargeFigures', field.key], value }])} /> : null}
+          {output ? [output.superheat, output.subcooling, output.split].map((line, i) => <VerdictLine key={i} size="body" mark={MARKS[line.verdict]} text={line.text} testID={`charge-${['superheat', 'subcooling', 'split'][i]}`} />) : null}
+          {field ? <NumberPad open title={field.name} unit={field.unit} value={job.chargeFigures[field.key] ?? null} onClose={() => setPad(null)} onSet={(value) => editJob(id, [{ path: ['chargeFigures', field.key], value }, ...(job.measurements[chargeProbe(field.key)] ? [{ path: ['measurements', chargeProbe(field.key)], value: null }] : [])])} extra={field.unit === '°F' ? <QuietButton text="From the clamp meter" onPress={() => { setPad(null); setMetered(field) }} testID="charge-meter" /> : undefined} /> : null}
+          {metered ? <ReadingSheet job={id} title={metered.name} quantity="celsius" probe={chargeProbe(metered.key)} first="meter" onClose={() => setMetered(null)} onTake={(m) => take(metered.key, m)} /> : null}
         </View>
       }
       evidence={output ? <View style={{ gap: 6 }} testID="charge-notes">{output.notes.map((text) => <Words key={text} size="small" tone="quiet">{text}</Words>)}</View> : undefined}
       action={<PrimaryButton text="Back to start up" onPress={() => router.replace(`/job/${id}/startup`)} testID="charge-back" />}
     />
-  )
-}
-
-function Line_({ mark, text, testID }: { readonly mark: Verdict; readonly text: string; readonly testID: string }) {
-  return (
-    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={testID}>
-      <VerdictMark verdict={mark} size={28} />
-      <Words style={{ flex: 1 }} live>{text}</Words>
-    </View>
   )
 }
 
@@ -89,7 +90,6 @@ function Circuit({ job, onPress }: { readonly job: JobDocument; readonly onPress
         <Text x={180} y={226} fontSize={15} fontWeight="700" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>indoor coil</Text>
         <Path d="M56 120l-9 14h18z" fill={palette.ink} />
         <Path d="M304 196l-9-14h18z" fill={palette.ink} />
-        <Line x1={96} x2={96} y1={250} y2={242} stroke={palette.ink} strokeWidth={2} />
       </Svg>
       {FIGURES.map(({ key, name, unit, x, y }) => {
         const value = job.chargeFigures[key]

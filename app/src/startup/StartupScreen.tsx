@@ -20,6 +20,7 @@ import { Choice } from '../ui/Choice'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
+import { VerdictLine } from '../ui/VerdictLine'
 import { VerdictMark, type Verdict } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 
@@ -49,7 +50,7 @@ export function StartupScreen({ id, job }: { readonly id: string; readonly job: 
           <Direction id={id} job={job} output={output} blower={blower} />
           {blower ? <Choice label="The blower’s door" testID="door" value={(job.startup.door as 'open' | 'closed' | undefined) ?? null} onChange={(value) => editJob(id, [{ path: ['startup', 'door'], value }])} options={[{ value: 'closed', text: 'door closed' }, { value: 'open', text: 'door off' }]} /> : null}
           {output?.expected.map((mode) => <ModeRow key={mode.mode} job={job} mode={mode} answer={output.amps.find((a) => a.name === mode.name) ?? null} onAsk={setAsked} />)}
-          {output?.crossed ? <Answer mark="stop" text={output.crossed} testID="crossed" /> : null}
+          {output?.crossed ? <VerdictLine mark="stop" text={output.crossed} testID="crossed" /> : null}
           {asked ? <ReadingSheet job={id} title={asked.title} quantity={asked.quantity} probe={asked.probe} onClose={() => setAsked(null)} onTake={(m) => editJob(id, [{ path: ['measurements', asked.probe], value: m }])} /> : null}
         </View>
       }
@@ -68,10 +69,7 @@ export function StartupScreen({ id, job }: { readonly id: string; readonly job: 
       }
       strip={
         result && !result.ok ? <Words tone="stop" size="strong" live>{result.error.message}</Words> : output ? (
-          <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="startup-strip">
-            <VerdictMark verdict={MARKS[output.verdict]} size={30} />
-            <Words size="strong" tone={MARKS[output.verdict]} style={{ flex: 1 }} live>{output.sentence}</Words>
-          </View>
+          <VerdictLine mark={MARKS[output.verdict]} text={output.sentence} size="strong" toned testID="startup-strip" />
         ) : undefined
       }
       action={<PrimaryButton text="Next: hand over" onPress={() => router.replace(`/job/${id}/card`)} testID="startup-next" />}
@@ -106,27 +104,18 @@ function Direction({ id, job, output, blower }: DirectionProps) {
       {wanted ? (
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
           <View style={{ width: 132 }}><TurningFan direction={seenFrom(wanted, from).direction} from={from} size={120} /></View>
-          <Words style={{ flex: 1 }}>Power for two seconds. It must turn {rotationText(seenFrom(wanted, from))}.{blower ? ' Look at the wheel: air at the register proves nothing.' : ''}</Words>
+          <Words style={{ flex: 1 }}>Hands, tools and leads clear of the blade; power for two seconds. It must turn {rotationText(seenFrom(wanted, from))}.{blower ? ' Look at the wheel: air at the register proves nothing.' : ''}</Words>
         </View>
-      ) : <Words>Which way it must turn is not recorded. Power for two seconds and look.</Words>}
+      ) : <Words>Which way it must turn is not recorded. Hands, tools and leads clear of the blade; power for two seconds and look.</Words>}
       <Choice<'right' | 'backwards'> label="It turned" testID="turned" value={turned} onChange={(value) => editJob(id, [{ path: ['startup', 'turned'], value }])} options={[{ value: 'right', text: 'right way' }, { value: 'backwards', text: 'backwards' }]} />
       {output && turned !== null ? (
         <View style={{ gap: 4 }} testID="direction-answer">
-          <Answer mark={bad ? 'stop' : 'proven'} text={output.direction.text} />
+          <VerdictLine mark={bad ? 'stop' : 'proven'} text={output.direction.text} />
           {output.direction.causes.map((text, i) => <Words key={text} size="small">{i + 1}. {text}</Words>)}
           {output.direction.causes.length > 0 && output.direction.steps.length > 0 ? <Words size="small" tone="quiet">When all of these are right, change the plug and correct the wanted rotation:</Words> : null}
           {output.direction.steps.map((text) => <Words key={text} size="strong">{text}</Words>)}
         </View>
       ) : null}
-    </View>
-  )
-}
-
-function Answer({ mark, text, testID }: { readonly mark: Verdict; readonly text: string; readonly testID?: string }) {
-  return (
-    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={testID}>
-      <VerdictMark verdict={mark} size={26} />
-      <Words size="small" style={{ flex: 1 }} live>{text}</Words>
     </View>
   )
 }
@@ -170,7 +159,7 @@ function ModeRow({ job, mode, answer, onAsk }: ModeRowProps) {
         <Reading job={job} probe={startProbe('amps', mode.mode)} title={`Amps in ${mode.name}`} short="running amps" quantity="amps" onAsk={onAsk} />
         <Reading job={job} probe={startProbe('inrush', mode.mode)} title={`Inrush in ${mode.name}`} short="inrush, highest" quantity="amps" onAsk={onAsk} />
       </View>
-      {answer ? <Answer mark={MARKS[answer.verdict]} text={answer.text} testID={`amps-${mode.mode}`} /> : null}
+      {answer ? <VerdictLine mark={MARKS[answer.verdict]} text={answer.text} testID={`amps-${mode.mode}`} /> : null}
     </View>
   )
 }
@@ -185,7 +174,7 @@ function Capacitor({ job, output, onAsk }: { readonly job: JobDocument; readonly
         <Reading job={job} probe={CAN_PROBES.amps} title="Amps in the start lead" short="start lead" quantity="amps" onAsk={onAsk} />
         <Reading job={job} probe={CAN_PROBES.volts} title="Volts across the capacitor" short="across it" quantity="volts" onAsk={onAsk} />
       </View>
-      {read ? <Answer mark={mark} testID="start-can" text={`${figure(read.microfarads)} µF, between ${figure(read.low)} and ${read.high === null ? 'no limit' : figure(read.high)} by this meter; the tag asks for ${figure(job.motor?.capacitor?.microfarads ?? 0)} µF.`} /> : null}
+      {read ? <VerdictLine mark={mark} testID="start-can" text={`${figure(read.microfarads)} µF, between ${figure(read.low)} and ${read.high === null ? 'no limit' : figure(read.high)} by this meter; the tag asks for ${figure(job.motor?.capacitor?.microfarads ?? 0)} µF.`} /> : null}
     </View>
   )
 }

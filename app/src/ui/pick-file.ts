@@ -25,9 +25,11 @@ export async function pickTextFile(maxBytes: number, accept = '.json,application
   }
 }
 
+export const saveTextFile = (name: string, type: string, text: string): void => saveFile(name, new Blob([text], { type }))
+
 /** Hands a file to the browser's downloads. */
-export function saveTextFile(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+export function saveFile(name: string, file: Blob): void {
+  const url = URL.createObjectURL(file)
   const link = document.createElement('a')
   link.href = url
   link.download = name

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
-import { knownSheets } from '@oak/core/job/van'
+import { knownSheets } from '@oak/core/job/known-sheets'
 import { BLANK_BLADE, type Blade } from '@oak/core/motor/blade'
 import { figure } from '@oak/core/quantity/display'
 import { CAN_LAYOUTS, lineIdOf, type StockKind } from '@oak/core/van/stock-line'

@@ -1,7 +1,7 @@
 // A list read from a file: what it would change is said before it does; a list with a wrong row changes nothing.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { knownSheets } from '@oak/core/job/van'
+import { knownSheets } from '@oak/core/job/known-sheets'
 import type { ReadStockOutput } from '@oak/core/operations/read-stock'
 import { STOCK_COLUMNS } from '@oak/core/van/stock-csv'
 import { editVan, useVan } from '../state/app'

@@ -6,14 +6,13 @@ import { USUAL_ACCURACY } from '@oak/core/meter/measurement'
 import { figure } from '@oak/core/quantity/display'
 import type { CapacitorLine } from '@oak/core/van/stock-line'
 import { useOperation } from '../job/use-operation'
+import { BENCH_MARKS } from '../ui/bench-marks'
 import { NumberPad } from '../ui/NumberPad'
 import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
-import { VerdictMark, type Verdict } from '../ui/VerdictMark'
+import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 import { readable } from './van-model'
-
-const MARKS: Readonly<Record<NonNullable<BenchResult['verdict']>, Verdict>> = { in: 'proven', out: 'stop', open: 'stop', uncertain: 'cannotTell', 'over-range': 'stop' }
 
 export interface LineReadingsProps {
   readonly line: CapacitorLine
@@ -49,7 +48,7 @@ function Row({ line, index, name, onPress }: { readonly line: CapacitorLine; rea
   return (
     <Tap testID={`line-reads-${index}`} label={`Section ${name} µF: ${read === null ? 'not read' : `reads ${figure(read)} µF. ${bench?.words ?? ''}`}`} onPress={onPress} style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.ink, backgroundColor: palette.surface, paddingHorizontal: 12, minHeight: 54 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-        {bench?.verdict ? <VerdictMark verdict={MARKS[bench.verdict]} size={26} /> : null}
+        {bench?.verdict ? <VerdictMark verdict={BENCH_MARKS[bench.verdict]} size={26} /> : null}
         <View style={{ flex: 1 }}>
           <Words>{name} µF{line.layout === 'start' ? '' : ` ± ${figure(line.tolerancePercent)} %`}</Words>
           {bench ? <Words size="tiny" tone="quiet">{bench.words}</Words> : null}

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { knownSheets } from '@oak/core/job/van'
+import { knownSheets } from '@oak/core/job/known-sheets'
 import { editVan, useJobs, useVan } from '../state/app'
 import { NumberPad } from '../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../ui/PrimaryButton'

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
-import { knownSheets } from '@oak/core/job/van'
+import { knownSheets } from '@oak/core/job/known-sheets'
 import { STOCK_KINDS, type StockKind } from '@oak/core/van/stock-line'
 import { CounterSheet } from '../counter/CounterSheet'
 import { useVan } from '../state/app'

@@ -72,7 +72,7 @@ export function restock(input: RestockInput, report: (share: number) => void = (
     metAfter: before + found.met,
     bound: before + found.bound,
     cents: found.chosen.reduce((sum, p) => sum + (cents[p] as number), 0),
-    neverNeeded: spare(stock, met.map((a) => a.call), input, (share) => report(0.5 + share / 2)),
+    neverNeeded: spare(stock, met.map((a) => a.call).filter((c) => c.compressor !== null || c.fan !== null), input, (share) => report(0.5 + share / 2)),
   }
 }
 
@@ -114,12 +114,14 @@ function spare(stock: readonly StockPart[], calls: readonly PastCall[], input: R
   calls.forEach((call, c) => {
     report(c / calls.length)
     const ways = waysOf({ ...input, stock: [], catalogue: stock }, call)
-    alive[c] = ways.met ? Infinity : ways.sets.length
+    alive[c] = ways.sets.length
     for (const set of ways.sets) {
       const entry = { call: c, dead: false }
       for (const p of set) setsWith.set(p, setsWith.get(p) ?? []).get(p)?.push(entry)
     }
   })
+  // A call whose ways ran out before one was found counts on parts that are not known: then nothing is called spare.
+  if (alive.includes(0)) return []
   const order = stock.map((part, i) => ({ part, i })).sort((a, b) => (b.part.cents ?? 0) - (a.part.cents ?? 0) || a.i - b.i)
   const off: number[] = []
   for (const { i } of order) {

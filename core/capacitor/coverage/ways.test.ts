@@ -30,3 +30,9 @@ it('a set meets the call just where a plan with it does (property, every subset 
     }
   }), { numRuns: 60 })
 })
+it('one odd can on the van, whose ways are too many to keep, hides nothing that the rest can do', () => {
+  const odd = part('odd', Array.from({ length: 24 }, (_, i) => 1.37 + 0.713 * i))
+  expect(waysToMeet({ ...COMMON, stock: [odd, part('d', [40, 7.5])], catalogue: [] }).met).toBe(true)
+  const { met, sets, whole } = waysToMeet({ ...COMMON, tolerancePercent: 0, stock: [part('s40', [40])], catalogue: [part('s7', [7.5]), odd] })
+  expect([met, sets.some((s) => s.join() === '0'), whole]).toEqual([false, true, false])
+})

@@ -1,7 +1,7 @@
 // Every least set of purchases with which a stock meets a call: from these, sets of purchases are judged without planning anew.
 import { toPicofarads } from '../../quantity/exact'
 import { lowerBound } from '../../quantity/sorted'
-import { allOptions } from '../stock-plan/options'
+import { allOptions, windowOf } from '../stock-plan/options'
 import type { StockPart } from '../stock-plan/part'
 import type { WantedLoad } from '../stock-plan/plan'
 
@@ -49,7 +49,10 @@ export function waysToMeet(input: WaysInput): Ways {
 
 class Enumeration {
   met = false
+  /** No way of a part was let go, no set, and the steps did not run out. */
   whole = true
+  /** The search itself was stopped; a part whose ways were cut is no reason to stop. */
+  private stopped = false
   private readonly sets: number[][] = []
   private steps = 0
   private readonly ways: readonly Way[]
@@ -63,9 +66,9 @@ class Enumeration {
 
   constructor(private readonly input: WaysInput, catalogue: readonly StockPart[]) {
     const { stock, loads, tolerancePercent } = input
-    const targets = loads.map((l) => toPicofarads(l.microfarads))
-    this.limits = targets.map((t) => Math.floor(t * (1 + tolerancePercent / 100) + 1e-6))
-    this.floors = targets.map((t) => Math.ceil(t * (1 - tolerancePercent / 100) - 1e-6))
+    const windows = loads.map((l) => windowOf(toPicofarads(l.microfarads), tolerancePercent))
+    this.limits = windows.map((w) => w.most)
+    this.floors = windows.map((w) => w.least)
     const asked = loads.map(({ load, volts }, l) => ({ load, volts, limit: this.limits[l] as number }))
     const parts = [...stock, ...catalogue]
     const { options, whole } = allOptions(parts, asked)
@@ -85,8 +88,8 @@ class Enumeration {
     const low = last ? (this.floors[0] as number) - (sums[0] as number) : 0
     const high = (this.limits[0] as number) - (sums[0] as number)
     for (let i = Math.max(from, last ? lowerBound(this.firsts, low) : 0); i < this.ways.length && (this.firsts[i] as number) <= high; i++) {
-      if (++this.steps > WAYS_STEP_LIMIT) this.whole = false
-      if (this.met || !this.whole) return
+      if (++this.steps > WAYS_STEP_LIMIT) this.stop()
+      if (this.met || this.stopped) return
       const way = this.ways[i] as Way
       if (this.singles.has(way.buy) || !this.fits(way, sums, last) || this.countOf(way.part) >= way.quantity) continue
       this.chosen.push(way)
@@ -94,6 +97,11 @@ class Enumeration {
       else this.extend(left - 1, sums.map((s, l) => s + (way.gives[l] as number)), i)
       this.chosen.pop()
     }
+  }
+
+  private stop(): void {
+    this.stopped = true
+    this.whole = false
   }
 
   private fits({ gives }: Way, sums: readonly number[], last: boolean): boolean {
@@ -112,10 +120,7 @@ class Enumeration {
     }
     const key = set.join()
     if (this.known.has(key) || this.holdsKnown(set)) return
-    if (this.sets.length >= MOST_SETS) {
-      this.whole = false
-      return
-    }
+    if (this.sets.length >= MOST_SETS) return this.stop()
     this.known.add(key)
     this.sets.push(set)
     if (set.length === 1) this.singles.add(set[0] as number)

@@ -35,17 +35,19 @@ describe('steps of fitting', () => {
     expect(steps.find((s) => s.id === 'tie-0')?.text).toBe('Tie C of Single 5 to C of Single 45 with a wire as thick as the one that feeds it. A single has no C: either post is its C, and the other its section.')
   })
   it('where the old can stays for one side it is not taken out, and its C is where the new one’s is tied', () => {
-    const sections: Section[] = [{ id: 'HERM', microfarads: 44.5, marked: 45, of: 'The old can', stays: true }, { id: '7.5', microfarads: 7.5, of: 'Single 7.5' }]
+    const sections: Section[] = [{ id: '1-HERM', microfarads: 44.5, marked: 45, of: 'The old can', stays: 'HERM' }, { id: '7.5', microfarads: 7.5, of: 'Single 7.5' }]
     const steps = stepsOf(sections, [{ load: 'HERM', microfarads: 45 }, { load: 'FAN', microfarads: 7.5 }])
-    expect(steps.find((s) => s.id === 'old')?.text).toContain('Leave The old can in its strap for HERM')
+    expect(steps.find((s) => s.id === 'old')?.text).toContain('Leave the old can in its strap, for HERM.')
     expect(steps.filter((s) => s.kind === 'mount')).toHaveLength(1)
-    expect(steps.find((s) => s.id === 'tie-0')?.text).toContain('Tie C of Single 7.5 to C of The old can')
+    expect(steps.find((s) => s.id === 'tie-0')?.text).toContain('Tie C of Single 7.5 to C of the old can')
     expect(steps.find((s) => s.id === 'land-HERM')?.text).toBe('HERM’s wire stays on HERM of the old can.')
   })
   it('a kit past a protected terminal is told with the check of its fuse', () => {
     const steps = stepsOf(six, LOADS, { can: { name: 'Six', sections: six, tolerancePercent: 6, protectedStart: true }, hardStart: 'protected' })
     expect(steps.find((s) => s.id === 'fuse')?.text).toContain('nearly 0 Ω')
     expect(steps.find((s) => s.id === 'kit')?.text).toContain('the protected terminal, not on C')
+    const past = stepsOf(six, LOADS, { can: { name: 'Six', sections: six, tolerancePercent: 6, protectedStart: true }, hardStart: 'c' })
+    expect(past.find((s) => s.id === 'kit')?.why).toBe('Past this can’s protected terminal: its fuse cannot open then.')
   })
   it('a capacitor of the fan’s own has the motor’s other lead on C, and nothing else', () => {
     expect(stepsOf(six, [LOADS[1]!], { shared: false }).find((s) => s.id === 'c')?.text).toBe('The motor’s other capacitor lead goes on C of Six, and nothing else does.')

@@ -31,7 +31,7 @@ export function fitSteps({ can, groups, leads, hardStart, shared }: FitInput): F
   const stays = cases.find((c) => c.stays)
   return [
     { id: 'discharge', kind: 'safe', text: 'Power locked out and proven dead. Discharge each section of the old capacitor through a resistor, post to C, then read below 10 V.', why: 'It holds its charge with the power off. 20 kΩ, 5 W is usual; a screwdriver arcs and damages parts.' },
-    { id: 'old', kind: 'safe', text: stays ? `Leave ${stays.name} in its strap for ${stays.sections.map((s) => s.id).join(' and ')}. Take the other load’s wire off it; the post it leaves stays empty.` : 'Take the old capacitor out once every wire on it is recorded.', why: stays ? 'Its other side is not to be relied on.' : 'What was on its C goes to the new C, all of it.' },
+    { id: 'old', kind: 'safe', text: stays ? `Leave the old can in its strap, for ${stays.stays}. Take the other load’s wire off it; the post it leaves stays empty.` : 'Take the old capacitor out once every wire on it is recorded.', why: stays ? 'Its other side is not to be relied on.' : 'What was on its C goes to the new C, all of it.' },
     ...cases.filter((c) => !c.stays).map((c, i) => strapStep(c, i, cases.length)),
     cStep(cases, shared),
     ...tieSteps(cases),
@@ -39,7 +39,7 @@ export function fitSteps({ can, groups, leads, hardStart, shared }: FitInput): F
     ...groups.map((group) => checkStep(group, can)),
     ...(can.protectedStart ? [{ id: 'fuse', kind: 'check', text: 'Ohms from C to the protected terminal: nearly 0 Ω.', why: 'Anything else and the fuse inside is open: a start kit there would do nothing.' } as const] : []),
     ...groups.map((group) => landStep(group, can, cases, leads)),
-    ...(hardStart === 'none' ? [] : [kitStep(hardStart, groups)]),
+    ...(hardStart === 'none' ? [] : [kitStep(hardStart, groups, can.protectedStart ?? false)]),
     ...emptyStep(can, groups),
     { id: 'label', kind: 'label', text: 'Write the date and the values on it where they can be read.', why: 'The next hand sees how old it is and what it should read.' },
   ]
@@ -53,13 +53,13 @@ function cStep(cases: readonly Case[], shared: boolean): FitStep {
   const stays = cases.find((c) => c.stays)
   const { name } = stays ?? (cases[0] as Case)
   if (!shared) return { id: 'c', kind: 'join', text: `The motor’s other capacitor lead goes on C of ${name}, and nothing else does.`, why: 'Inside the motor it is the same point as run.' }
-  return { id: 'c', kind: 'join', text: stays ? `What is on C of ${name} stays there.` : `Move everything that was on the old C to C of ${name}.`, why: 'C is run’s side of the fan and of the compressor.' }
+  return { id: 'c', kind: 'join', text: stays ? `What is on C of the old can stays there.` : `Move everything that was on the old C to C of ${name}.`, why: 'C is run’s side of the fan and of the compressor.' }
 }
 
 function tieSteps(cases: readonly Case[]): FitStep[] {
   const first = cases.find((c) => c.stays) ?? cases[0]
   return cases.filter((c) => c !== first).map((c, i) => ({
-    id: `tie-${i}`, kind: 'join', text: `Tie C of ${c.name} to C of ${(first as Case).name} with a wire as thick as the one that feeds it.${c.sections.length === 1 ? ' A single has no C: either post is its C, and the other its section.' : ''}`, why: 'Without the tie its sections hang on nothing.',
+    id: `tie-${i}`, kind: 'join', text: `Tie C of ${c.name} to C of ${(first as Case).stays ? 'the old can' : (first as Case).name} with a wire as thick as the one that feeds it.${c.sections.length === 1 ? ' A single has no C: either post is its C, and the other its section.' : ''}`, why: 'Without the tie its sections hang on nothing.',
   }))
 }
 
@@ -89,10 +89,10 @@ function landStep({ load, lead, jumpers }: FitInput['groups'][number], can: FitI
   }
 }
 
-const kitStep = (end: 'c' | 'protected', groups: FitInput['groups']): FitStep => ({
+const kitStep = (end: 'c' | 'protected', groups: FitInput['groups'], guarded: boolean): FitStep => ({
   id: 'kit', kind: 'land',
   text: `Hard-start kit: one lead with the compressor’s wire${groups.some((g) => g.load === 'HERM') ? ' on HERM’s section' : ''}, the other on ${end === 'protected' ? 'the protected terminal, not on C' : 'C'}.`,
-  why: end === 'protected' ? 'Its fuse opens if the kit sticks; on C it would be bypassed.' : 'This can has no protected terminal.',
+  why: end === 'protected' ? 'Its fuse opens if the kit sticks; on C it would be bypassed.' : guarded ? 'Past this can’s protected terminal: its fuse cannot open then.' : 'This can has no protected terminal.',
 })
 
 function emptyStep({ sections }: Pick<Can, 'sections'>, groups: FitInput['groups']): FitStep[] {

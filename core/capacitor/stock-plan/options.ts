@@ -1,6 +1,12 @@
 // What one part can give: every way of joining its sections for the loads that stays below what the loads may have, each sum once.
 import { isSound, valueOf, type StockPart } from './part'
 
+/** The least and the most that a load may get, whole picofarads; a value exactly at a limit is inside. */
+export const windowOf = (picofarads: number, tolerancePercent: number): { readonly least: number; readonly most: number } => ({
+  least: Math.ceil(picofarads * (1 - tolerancePercent / 100) - 1e-6),
+  most: Math.floor(picofarads * (1 + tolerancePercent / 100) + 1e-6),
+})
+
 export interface Option {
   /** Index of the part. */
   readonly part: number

@@ -65,6 +65,12 @@ describe('from the van', () => {
     expect(plans[0]).toMatchObject({ cents: 1000, why: 'The old can stays for HERM, one capacitor beside it, no jumper: HERM 45 µF (0 %), FAN 7.5 µF (0 %). Nothing better for these aims.' })
     expect(plan([['HERM', 30], ['FAN', 45]], { parts: [stays, part('s30', [30])] }).plans).toEqual([])
   })
+  it('nothing is joined to a can that stays', () => {
+    const stays = part('old-can', [40], { keptFor: 'HERM', cents: null })
+    const { plans } = plan([['HERM', 45]], { parts: [stays, part('s5', [5])], tolerancePercent: 3 })
+    expect(plans).toEqual([])
+    expect(plan([['HERM', 40]], { parts: [stays, part('s5', [5])] }).plans[0]?.cans.map((c) => c.part)).toEqual(['old-can'])
+  })
   it('a section killed re-plans with what is left', () => {
     const six = (deadIndex: number) => part('six', [], { sections: [25, 20, 10, 5, 5, 2.5].map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: i === deadIndex })) })
     const used = (deadIndex: number) => plan([['HERM', 30], ['FAN', 5]], { parts: [six(deadIndex)] }).plans[0]?.groups.flatMap((g) => g.sections.map((s) => s.section))

@@ -2,7 +2,7 @@
 import { lowerBound } from '../../quantity/sorted'
 import { compareScores, deviation, type Aim, type PlanScore } from './aims'
 import { leastFurther, leastScore, type LeastFurther, type Partial, type Weighed } from './bounds'
-import { allOptions, type Option } from './options'
+import { allOptions, windowOf, type Option } from './options'
 import { costOf, versatilityOf, type StockPart } from './part'
 
 export interface SearchLoad {
@@ -41,8 +41,9 @@ export const STEP_LIMIT = 4_000_000
 export function searchStock(input: SearchInput): SearchOutcome {
   const { parts, loads, tolerancePercent } = input
   const targets = loads.map((l) => l.picofarads)
-  const limits = targets.map((t) => Math.floor(t * (1 + tolerancePercent / 100) + 1e-6))
-  const floors = targets.map((t) => Math.ceil(t * (1 - tolerancePercent / 100) - 1e-6))
+  const windows = targets.map((t) => windowOf(t, tolerancePercent))
+  const limits = windows.map((w) => w.most)
+  const floors = windows.map((w) => w.least)
   const { options: ways, whole } = allOptions(parts, loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l] as number })))
   const options = ways.map((way): Weighed => {
     const part = parts[way.part] as StockPart
@@ -62,6 +63,8 @@ class Search {
   private readonly firsts: Float64Array
   private readonly chosen: Weighed[] = []
   private readonly least: LeastFurther
+  /** Index of the load that the one can which stays serves; -1: none stays. */
+  private readonly stays: number
 
   constructor(
     private readonly input: SearchInput,
@@ -73,6 +76,8 @@ class Search {
     this.sorted = [...options].sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number) || a.part - b.part)
     this.firsts = Float64Array.from(this.sorted, (o) => o.gives[0] as number)
     this.least = leastFurther(options)
+    const keptFor = input.parts.find((p) => p.keptFor !== null)?.keptFor
+    this.stays = input.loads.findIndex((l) => l.load === keptFor)
   }
 
   run(): void {
@@ -86,7 +91,7 @@ class Search {
     for (let i = from; i < this.sorted.length && !this.cut; i++) {
       if (++this.steps > STEP_LIMIT) this.cut = true
       const option = this.sorted[i] as Weighed
-      if (!this.fits(option, sums)) continue
+      if (!this.fits(option, sums) || this.crowds(option)) continue
       if (this.countOf(option.part) >= option.quantity) continue
       this.chosen.push(option)
       this.extend(left - 1, sums.map((s, l) => s + (option.gives[l] as number)), add(held, option), i)
@@ -103,7 +108,7 @@ class Search {
         return
       }
       const option = this.sorted[i] as Weighed
-      if (this.countOf(option.part) >= option.quantity || !this.completes(option, sums)) continue
+      if (this.countOf(option.part) >= option.quantity || !this.completes(option, sums) || this.crowds(option)) continue
       this.offer(option, sums, add(held, option))
     }
   }
@@ -156,6 +161,14 @@ class Search {
   private fits(option: Weighed, sums: readonly number[]): boolean {
     for (let l = 0; l < sums.length; l++) if ((sums[l] as number) + (option.gives[l] as number) > (this.limits[l] as number)) return false
     return true
+  }
+
+  /** What stays serves its load by itself: nothing is joined to an old can. */
+  private crowds(option: Weighed): boolean {
+    const load = this.stays
+    if (load < 0) return false
+    if (option.opened === 0) return this.chosen.some((c) => (c.gives[load] as number) > 0)
+    return (option.gives[load] as number) > 0 && this.chosen.some((c) => c.opened === 0)
   }
 
   private countOf(part: number): number {

@@ -129,3 +129,21 @@ it('admits that it is not proven best when the steps run out', () => {
   expectSound(chosen(result), hard, [31.41, 27.18, 57.72, 14.14, 16.18, 26.85, 43.21, 38.9])
   expect(chosen(result).proven).toBe(false)
 }, 60_000)
+
+describe('a section of the old can that stays', () => {
+  const section = (id: string, microfarads: number, stays?: string) => ({ id, microfarads, ...(stays ? { stays } : {}) })
+  it('serves its own load by itself, though another section would come closer, and never another load of the same value', () => {
+    const sections = [section('new', 15), section('old', 14.8, 'HERM')]
+    const loads = [{ load: 'HERM', microfarads: 15 }, { load: 'FAN', microfarads: 15 }]
+    expect(planTaps({ sections, loads, tolerancePercent: 6 }).groups.map((g) => [g.load, g.lead])).toEqual([['HERM', 'old'], ['FAN', 'new']])
+    expect(planTaps({ sections, loads: [...loads].reverse(), tolerancePercent: 6 }).groups.map((g) => [g.load, g.lead])).toEqual([['FAN', 'new'], ['HERM', 'old']])
+  })
+  it('serves nothing once its load asks for another value', () => {
+    const plan = planTaps({ sections: [section('new', 30), section('old', 14.8, 'HERM')], loads: [{ load: 'HERM', microfarads: 30 }], tolerancePercent: 6 })
+    expect([plan.feasible, plan.groups[0]?.lead, plan.unused]).toEqual([true, 'new', ['old']])
+  })
+  it('a problem names the load by its place among all', () => {
+    const plan = planTaps({ sections: [section('new', 30), section('old', 14.8, 'HERM')], loads: [{ load: 'HERM', microfarads: 15 }, { load: 'FAN', microfarads: 5 }], tolerancePercent: 6 })
+    expect([plan.feasible, plan.problems.map((p) => p.path)]).toEqual([false, ['loads.1.microfarads']])
+  })
+})

@@ -63,7 +63,28 @@ export interface TapPlan extends TapPlanCore {
  * The best way to serve every load from one multi-section can. Exact optimum in the order of `prefer`
  * (see Preference); a sum exactly at the tolerance limit is inside; no section serves two loads.
  */
-export function planTaps({ sections, loads, tolerancePercent, prefer = 'exact' }: TapPlanProblem): TapPlan {
+export function planTaps(problem: TapPlanProblem): TapPlan {
+  const { sections, loads, tolerancePercent } = problem
+  const old = sections.find((s) => s.stays)
+  if (!old) return planFreely(problem)
+  // What stays serves its own load, by itself, or nothing: it was left in for its reading. The others are planned without it.
+  const wanted = loads.find((l) => l.load === old.stays && isWithin(toPicofarads(old.microfarads), toPicofarads(l.microfarads), tolerancePercent))
+  const others = { ...problem, sections: sections.filter((s) => s !== old), loads: loads.filter((l) => l !== wanted) }
+  if (!wanted) return withUnused(planFreely(others), old.id)
+  const kept = describeGroup(wanted, [{ ...old, index: 0, picofarads: toPicofarads(old.microfarads) }])
+  if (others.loads.length === 0) return { feasible: true, groups: [kept], worstErrorPercent: Math.abs(kept.errorPercent), jumperCount: 0, unused: others.sections.map((s) => s.id), proven: true, nearest: null, problems: [] }
+  const rest = planFreely(others)
+  const at = loads.indexOf(wanted)
+  const join = <P extends TapPlanCore>(plan: P): P => ({ ...plan, groups: [...plan.groups.slice(0, at), kept, ...plan.groups.slice(at)], worstErrorPercent: Math.max(plan.worstErrorPercent ?? 0, Math.abs(kept.errorPercent)) })
+  if (rest.feasible) return join(rest)
+  // Problems name loads by their place in the whole list.
+  const problems = rest.problems.map((p) => ({ ...p, path: p.path.replace(/^loads\.(\d+)/, (_, i: string) => `loads.${Number(i) + (Number(i) >= at ? 1 : 0)}`) }))
+  return { ...rest, problems, unused: [...rest.unused, old.id], nearest: rest.nearest && join(rest.nearest) }
+}
+
+const withUnused = (plan: TapPlan, id: string): TapPlan => ({ ...plan, unused: [...plan.unused, id] })
+
+function planFreely({ sections, loads, tolerancePercent, prefer = 'exact' }: TapPlanProblem): TapPlan {
   const nothing: TapPlanCore = { groups: [], worstErrorPercent: null, jumperCount: 0, unused: sections.map((s) => s.id), proven: true }
   if (loads.length > sections.length) {
     const message = `${loads.length} loads need ${loads.length} sections, and the can has ${sections.length}: no section may serve two loads.`

@@ -10,7 +10,7 @@ import { unitTypeById } from '../../wiring/unit-types'
 import type { Measurement } from '../../meter/measurement'
 import { QUANTITY_UNITS } from '../../meter/measurement'
 import type { JobDocument } from '../document'
-import { CAN_PROBES, startProbe, SUPPLY_PROBE } from '../startup-input'
+import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../startup-input'
 import { standingProof } from '../standing-proof'
 
 export const SECTIONS = ['found', 'done', 'readings', 'parts', 'recommended', 'gaps'] as const
@@ -83,6 +83,9 @@ const valueText = ({ value, quantity }: Measurement): string => (value === 'OL' 
 
 const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = { suctionPsig: 'suction # psig', suctionFahrenheit: 'suction line # °F', liquidPsig: 'liquid # psig', liquidFahrenheit: 'liquid line # °F', outdoorFahrenheit: 'outdoor air # °F', returnFahrenheit: 'return air # °F', supplyFahrenheit: 'supply air # °F', minutes: 'after # minutes' }
 
+/** Which meter a figure of the charge was taken from; nothing where it was typed. */
+const meterOf = ({ measurements }: JobDocument, key: string): string => (measurements[chargeProbe(key)] ? ` (${measurements[chargeProbe(key)]?.meter})` : '')
+
 function readings(job: JobDocument): Fact[] {
   const facts: Fact[] = []
   if (job.startup.turned) facts.push({ section: 'readings', plain: job.startup.turned === 'right' ? 'The fan turns the right way.' : 'The fan turned the wrong way when it was last tested.', technical: `Direction at start-up: ${job.startup.turned}.` })
@@ -98,10 +101,10 @@ function readings(job: JobDocument): Fact[] {
     if (m) facts.push(technical('readings', `${name}: ${valueText(m)} (${m.meter}).`))
   }
   for (const [side, r] of Object.entries(job.readings)) facts.push(technical('readings', `Old capacitor under load, ${side}: ${figure(r.amps)} A, ${figure(r.volts)} V.`))
-  const others = Object.entries(job.measurements).filter(([probe]) => !probe.includes('-start ') && !probe.startsWith('amps-inrush'))
+  const others = Object.entries(job.measurements).filter(([probe]) => !probe.includes('-start ') && !probe.startsWith('amps-inrush') && !probe.startsWith('celsius-charge'))
   for (const [probe, m] of others) facts.push(technical('readings', `${probe.replace(/-/g, ' ')}: ${valueText(m)} (${m.meter}).`))
   const charge = Object.entries(job.chargeFigures)
-  if (job.refrigerant && charge.length > 0) facts.push(technical('readings', `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1))).join(', ')}.`))
+  if (job.refrigerant && charge.length > 0) facts.push(technical('readings', `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1)) + meterOf(job, key)).join(', ')}.`))
   return facts
 }
 

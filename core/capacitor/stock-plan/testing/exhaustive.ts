@@ -31,6 +31,9 @@ export function exhaustiveStock(parts: readonly StockPart[], loads: readonly Sea
         usedCans.add(can)
         used += 1
       }
+      // Nothing is joined to the can that stays: its load is served by it alone.
+      const kept = chosen.findIndex((p) => (parts[p] as StockPart).keptFor !== null)
+      if (kept >= 0 && joinedTo(kept, code, sections, loads, parts[chosen[kept] as number] as StockPart)) allowed = false
       if (!allowed || usedCans.size !== chosen.length) continue
       if (!sums.every((sum, l) => Math.abs(sum - (targets[l] as number)) * 100 <= (targets[l] as number) * tolerancePercent + 1e-3)) continue
       const score: PlanScore = {
@@ -49,3 +52,10 @@ export function exhaustiveStock(parts: readonly StockPart[], loads: readonly Sea
 /** Written apart from the plan's own rule: not dead, and what was read lies inside the part's own marking. */
 const alive = (s: StockPart['sections'][number], { tolerancePercent }: StockPart): boolean =>
   !s.dead && (s.measured === null || Math.abs(Math.round(s.measured * 1e6) - Math.round(s.microfarads * 1e6)) * 100 <= Math.round(s.microfarads * 1e6) * tolerancePercent + 1e-3)
+
+/** In the assignment that `code` writes, section by section: does another can give to the load of the one that stays? */
+function joinedTo(kept: number, code: number, sections: readonly { readonly can: number }[], loads: readonly SearchLoad[], stays: StockPart): boolean {
+  const target = loads.findIndex((l) => l.load === stays.keptFor)
+  const choices = loads.length + 1
+  return sections.some(({ can }, i) => can !== kept && (Math.floor(code / choices ** i) % choices) - 1 === target)
+}

@@ -48,6 +48,8 @@ function rowsOf(stock: readonly StockPart[], loads: readonly number[], keptLoad:
         return [`${total} - error <= 1`, `${total} + error >= 1`, `${total} <= ${1 + tolerancePercent / 100 + 1e-9}`, `${total} >= ${1 - tolerancePercent / 100 - 1e-9}`]
       }),
       ...sections.filter(({ p }) => (parts[p] as StockPart).keptFor !== null).flatMap((s) => loads.flatMap((_, l) => (l === keptLoad ? [] : [`${x(s, l)} = 0`]))),
+      // Where it stays nothing else is joined to it.
+      ...parts.flatMap((part, k) => (part.keptFor === null ? [] : sections.filter((s) => s.p !== k).map((s) => `${x(s, keptLoad)} + ${y(k)} <= 1`))),
       `${sum(parts.map((_, p) => y(p)))} - parts = 0`,
       `${sum(fromVan.map(({ p }) => y(p)))} - opened = 0`,
       `${sum(all)} - jumpers = 0`,
