@@ -1,4 +1,4 @@
-// What the tests do over and over: open the app, walk the slice, read the verdict. A page that logs an error fails its test.
+// What the tests do over and over: open the app, go from a unit to a proven card, read the verdict. A page that logs an error fails its test.
 import { test as base, expect, type Page } from '@playwright/test'
 import { OakServer } from './server'
 

@@ -17,7 +17,7 @@ const press = async (page: Page, wanted: string) => {
 }
 const id = (name: string) => `[data-testid="${name}"]`
 
-test('the whole slice by keyboard only, a wrong move and its mend included', async ({ app }) => {
+test('the whole way to a card by keyboard only, a wrong move and its mend included', async ({ app }) => {
   await press(app, id('start'))
   await press(app, id('choose-unit'))
   await press(app, id('wires-next'))

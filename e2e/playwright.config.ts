@@ -26,6 +26,6 @@ export default defineConfig({
   },
   projects: [
     { name: 'phone', use: phone },
-    { name: 'wide', use: wide, testMatch: ['slice.spec.ts', 'keyboard.spec.ts', 'offline.spec.ts'] },
+    { name: 'wide', use: wide, testMatch: ['quick-hookup.spec.ts', 'keyboard.spec.ts', 'offline.spec.ts'] },
   ],
 })

@@ -1,4 +1,4 @@
-// The narrow slice of a meter that the app needs: it is asked for a quantity at a place, and gives readings until it is told to stop.
+// The few calls of a meter that the app needs: it is asked for a quantity at a place, and gives readings until it is told to stop.
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
 
 export interface MeterRequest {

@@ -1,4 +1,4 @@
-// Stage "choose", of the slice: the motor from the van, its horsepower, and the rotation the fan needs.
+// Stage "choose": the motor from the van, its horsepower, and the rotation the fan needs.
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'

@@ -1,4 +1,4 @@
-// Stage "record the old", of the slice: the unit, and where each wire of the old motor was.
+// Stage "record the old": the unit, and where each wire of the old motor was.
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'

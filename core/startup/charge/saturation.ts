@@ -1,4 +1,5 @@
 // Saturation temperature of a refrigerant at a gauge pressure: from a table, straight between its points in the logarithm of the pressure.
+// The table is made by scripts/saturation-table.py.
 // Where a blend glides, superheat is counted from the dew point and subcooling from the bubble point.
 import * as v from 'valibot'
 import type { Refrigerant } from './refrigerants'
