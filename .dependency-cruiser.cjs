@@ -1,5 +1,15 @@
 // Imports point down. Inside core: operations -> job -> startup -> circuit -> diagnosis, safety, mounting -> label, meter, van, carry -> wiring -> motor, capacitor, rotation -> quantity.
-const order = ['operations', 'job', 'startup', 'circuit', '(?:diagnosis|safety|mounting)', '(?:label|meter|van|carry)', 'wiring', '(?:motor|capacitor|rotation)', 'quantity']
+const order = [
+  'operations',
+  'job',
+  'startup',
+  'circuit',
+  '(?:diagnosis|safety|mounting)',
+  '(?:label|meter|van|carry)',
+  'wiring',
+  '(?:motor|capacitor|rotation)',
+  'quantity',
+]
 const upward = order.slice(1).map((folder, i) => ({
   name: `core-${folder.replace(/[^a-z]+/g, '-')}-imports-upward`,
   severity: 'error',
@@ -17,7 +27,12 @@ module.exports = {
   forbidden: [
     ...upward,
     ...siblings,
-    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+    {
+      name: 'no-circular',
+      severity: 'error',
+      from: {},
+      to: { circular: true, dependencyTypesNot: ['type-only'] },
+    },
     {
       name: 'core-is-pure',
       severity: 'error',
@@ -25,8 +40,18 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$|/testing/' },
       to: { pathNot: '^core/|node_modules/(valibot|@valibot)/' },
     },
-    { name: 'app-and-server-are-apart', severity: 'error', from: { path: '^app/' }, to: { path: '^(server|scripts|e2e)/' } },
-    { name: 'server-and-app-are-apart', severity: 'error', from: { path: '^server/' }, to: { path: '^(app|scripts|e2e)/' } },
+    {
+      name: 'app-and-server-are-apart',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^(server|scripts|e2e)/' },
+    },
+    {
+      name: 'server-and-app-are-apart',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^(app|scripts|e2e)/' },
+    },
     {
       name: 'routes-are-leaves',
       severity: 'error',
@@ -38,7 +63,9 @@ module.exports = {
       name: 'shared-parts-know-no-screen',
       severity: 'error',
       from: { path: '^app/src/(ui|state|sync|workers)/', pathNot: '\\.test\\.tsx?$' },
-      to: { path: '^app/src/(home|safe|fault|plates|photos|meter|rotation|speeds|wires|motor|tag|capacitor|board|card|job|van|counter|carry|leads|mount|startup|report|office|history|charts|csv)/' },
+      to: {
+        path: '^app/src/(home|safe|fault|plates|photos|meter|rotation|speeds|wires|motor|tag|capacitor|board|card|job|van|counter|carry|leads|mount|startup|report|office|history|charts|csv)/',
+      },
     },
   ],
   options: {

@@ -24,18 +24,43 @@ export default ts.config(
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts', 'core/**/testing/**'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'localStorage', 'setTimeout', 'setInterval'],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'localStorage',
+        'setTimeout',
+        'setInterval',
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Math', property: 'random', message: 'The core has no random: pass the value in.' },
         { object: 'Date', property: 'now', message: 'The core has no clock: pass the time in.' },
       ],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock.' }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core has no clock.',
+        },
+      ],
     },
   },
   {
     files: ['**/*.{mjs,cjs,js}'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', module: 'writable', require: 'readonly', __dirname: 'readonly', URL: 'readonly', setTimeout: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        module: 'writable',
+        require: 'readonly',
+        __dirname: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+      },
+    },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
 )

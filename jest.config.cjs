@@ -9,7 +9,11 @@ const plain = {
 module.exports = {
   projects: [
     { ...plain, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
-    { ...plain, displayName: 'server', testMatch: ['<rootDir>/server/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'] },
+    {
+      ...plain,
+      displayName: 'server',
+      testMatch: ['<rootDir>/server/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'],
+    },
     {
       displayName: 'app',
       rootDir: '<rootDir>/app',

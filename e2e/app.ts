@@ -20,7 +20,8 @@ export const test = base.extend<Fixtures & { demo: boolean }>({
     page.on('pageerror', (error) => errors.push(error.message))
     page.on('console', (message) => {
       // A stopped server makes the browser log its failed requests; everything else is a defect.
-      if (message.type() === 'error' && !/net::ERR_|Failed to load resource/.test(message.text())) errors.push(message.text())
+      if (message.type() === 'error' && !/net::ERR_|Failed to load resource/.test(message.text()))
+        errors.push(message.text())
     })
     await page.goto(server.url)
     await expect(page.getByTestId('start')).toBeVisible()
@@ -32,14 +33,19 @@ export { expect }
 
 /** Types a number on the pad that is open and sets it. */
 export async function enterNumber(page: Page, digits: string): Promise<void> {
-  for (const digit of digits) await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
+  for (const digit of digits)
+    await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
   await page.getByTestId('pad-set').click()
 }
 
-export const direction = (page: Page, name: 'CW' | 'CCW') => page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
+export const direction = (page: Page, name: 'CW' | 'CCW') =>
+  page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
 
 /** From home to the board with the demo motor. Counts the taps that are not digits. */
-export async function toBoard(page: Page, { sheet = 'rowan-25r', turns = 'CW' as 'CW' | 'CCW', compressor = '40' } = {}): Promise<number> {
+export async function toBoard(
+  page: Page,
+  { sheet = 'rowan-25r', turns = 'CW' as 'CW' | 'CCW', compressor = '40' } = {},
+): Promise<number> {
   let taps = 0
   const tap = async (id: string) => {
     taps += 1
@@ -72,4 +78,5 @@ export async function move(page: Page, lead: string, post: string): Promise<void
 }
 
 /** Everything the device has was taken by the server. */
-export const delivered = (page: Page) => expect(page.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+export const delivered = (page: Page) =>
+  expect(page.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })

@@ -22,7 +22,9 @@ test('numbers that cannot be are refused on the pad, and nothing is kept', async
   await expect(app.getByTestId('pad-problem')).toHaveText('The compressor’s µF must be above 0 µF.')
   await app.keyboard.type('9999')
   await app.getByTestId('pad-set').click()
-  await expect(app.getByTestId('pad-problem')).toHaveText('The compressor’s µF above 1000 µF is not believable.')
+  await expect(app.getByTestId('pad-problem')).toHaveText(
+    'The compressor’s µF above 1000 µF is not believable.',
+  )
   await app.keyboard.press('Escape')
   await app.getByTestId('FAN-amps').click()
   await app.getByTestId('pad-set').click()
@@ -36,12 +38,16 @@ test('numbers that cannot be are refused on the pad, and nothing is kept', async
   expect(await server.changes()).toEqual(before)
 })
 
-test('a load that no joining reaches is named with the nearest, and the board shows no plan for it', async ({ app }) => {
+test('a load that no joining reaches is named with the nearest, and the board shows no plan for it', async ({
+  app,
+}) => {
   await toBoard(app)
   await app.getByTestId('stage-capacitor').click()
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '90')
-  await expect(app.getByTestId('plan-strip')).toContainText('No joining of these sections brings HERM within 6 % of 90 µF')
+  await expect(app.getByTestId('plan-strip')).toContainText(
+    'No joining of these sections brings HERM within 6 % of 90 µF',
+  )
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toContainText('No joining of these sections brings HERM')
   await expect(app.getByTestId('prove')).toBeDisabled()
@@ -69,8 +75,25 @@ test('two wires that claim one terminal are named, and nothing is concluded from
   await expect(app.getByTestId('wires-next')).toBeDisabled()
 })
 
-test('files that are no job, cut short, of another version, too large or with extra fields change nothing', async ({ app }) => {
-  const good = { format: 'oak-switch/job', version: 1, job: '00000000-0000-4000-8000-000000000001', changes: [{ id: '00000000-0000-4000-8000-000000000002', job: '00000000-0000-4000-8000-000000000001', path: ['title'], value: 'From a file', at: 1_800_000_000_000, device: '00000000-0000-4000-8000-000000000003', technician: '' }] }
+test('files that are no job, cut short, of another version, too large or with extra fields change nothing', async ({
+  app,
+}) => {
+  const good = {
+    format: 'oak-switch/job',
+    version: 1,
+    job: '00000000-0000-4000-8000-000000000001',
+    changes: [
+      {
+        id: '00000000-0000-4000-8000-000000000002',
+        job: '00000000-0000-4000-8000-000000000001',
+        path: ['title'],
+        value: 'From a file',
+        at: 1_800_000_000_000,
+        device: '00000000-0000-4000-8000-000000000003',
+        technician: '',
+      },
+    ],
+  }
   const text = JSON.stringify(good)
   const cases: [string, string][] = [
     [text.slice(0, -30), 'cut short or damaged'],
@@ -78,7 +101,13 @@ test('files that are no job, cut short, of another version, too large or with ex
     [JSON.stringify({ ...good, owner: 'me' }), '“owner” is not a field Oak Switch knows here'],
     ['hello', 'not JSON'],
     [`{"format":"oak-switch/job","x":"${'y'.repeat(50_000_000)}"}`, 'larger than 5 MB'],
-    [JSON.stringify({ ...good, changes: [{ ...good.changes[0], path: ['compressorMicrofarads'], value: -4 }] }), 'must be above 0 µF'],
+    [
+      JSON.stringify({
+        ...good,
+        changes: [{ ...good.changes[0], path: ['compressorMicrofarads'], value: -4 }],
+      }),
+      'must be above 0 µF',
+    ],
   ]
   for (const [content, message] of cases) {
     await choose(app, 'open-file', 'x.json', content)
@@ -94,13 +123,32 @@ test('a lead sheet whose joins name leads it lacks is refused by name', async ({
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
   const sheet = {
-    format: 'oak-switch/lead-sheet', version: 1, id: 'x', name: 'X', kind: 'psc-outdoor', nameplate: { volts: { low: 208, high: 230 }, hertz: 60, rpm: 1075 }, capacitor: { microfarads: 5, volts: 370 },
-    leads: [{ id: 'black', colour: 'BK', role: 'motor-common' }, { id: 'white', colour: 'WH', role: 'run' }, { id: 'brown', colour: 'BN', role: 'start' }],
-    rotationNamedFrom: 'lead-end', settings: { horsepower: [{ horsepower: '1/4', amps: 1.5 }], rotation: [{ direction: 'CW', join: [['purple', 'yellow']] }] },
+    format: 'oak-switch/lead-sheet',
+    version: 1,
+    id: 'x',
+    name: 'X',
+    kind: 'psc-outdoor',
+    nameplate: { volts: { low: 208, high: 230 }, hertz: 60, rpm: 1075 },
+    capacitor: { microfarads: 5, volts: 370 },
+    leads: [
+      { id: 'black', colour: 'BK', role: 'motor-common' },
+      { id: 'white', colour: 'WH', role: 'run' },
+      { id: 'brown', colour: 'BN', role: 'start' },
+    ],
+    rotationNamedFrom: 'lead-end',
+    settings: {
+      horsepower: [{ horsepower: '1/4', amps: 1.5 }],
+      rotation: [{ direction: 'CW', join: [['purple', 'yellow']] }],
+    },
   }
   await choose(app, 'read-sheet', 'sheet.json', JSON.stringify(sheet))
   await expect(app.getByTestId('sheet-problem')).toContainText('The sheet has no lead called “purple”.')
-  await choose(app, 'read-sheet', 'sheet2.json', JSON.stringify({ ...sheet, settings: { ...sheet.settings, rotation: [{ direction: 'CW' }] } }))
+  await choose(
+    app,
+    'read-sheet',
+    'sheet2.json',
+    JSON.stringify({ ...sheet, settings: { ...sheet.settings, rotation: [{ direction: 'CW' }] } }),
+  )
   await expect(app.getByTestId('sheet-problem')).toBeHidden()
   await expect(app.getByTestId('sheet-x')).toBeVisible()
 })

@@ -3,7 +3,8 @@ import type { Page } from '@playwright/test'
 import { delivered, enterNumber, expect, test } from './app'
 
 const job = (n: number) => `01950000-0000-7000-8000-00000000000${n}`
-const open = (page: Page, n: number, stage: string) => page.goto(`${new URL(page.url()).origin}/job/${job(n)}/${stage}`)
+const open = (page: Page, n: number, stage: string) =>
+  page.goto(`${new URL(page.url()).origin}/job/${job(n)}/${stage}`)
 /** Takes the reading that is being asked for from the clamp meter. */
 async function holdMeter(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'clamp meter' }).click()
@@ -46,12 +47,17 @@ test.describe('on an empty database', () => {
     await app.getByTestId('choose-unit').click()
     await app.getByTestId('step-L1-to-GND').click()
     await enterNumber(app, '121')
-    await expect(app.getByTestId('safe-sentence')).toHaveText('LIVE: L1 to GND. Do not touch; find what feeds it.')
+    await expect(app.getByTestId('safe-sentence')).toHaveText(
+      'LIVE: L1 to GND. Do not touch; find what feeds it.',
+    )
     await app.getByTestId('step-L1-to-GND').click()
     await enterNumber(app, '0')
     for (const step of ['step-open-1', 'step-open-2']) await app.getByTestId(step).click()
-    for (const step of ['step-L1-to-L2', 'step-L2-to-GND', 'step-T1-to-T2', 'step-discharged']) await app.getByTestId(`${step}-waive`).click()
-    await expect(app.getByTestId('safe-sentence')).toContainText('Made safe but for what was waived: L1 to L2, L2 to GND, T1 to T2, the capacitor.')
+    for (const step of ['step-L1-to-L2', 'step-L2-to-GND', 'step-T1-to-T2', 'step-discharged'])
+      await app.getByTestId(`${step}-waive`).click()
+    await expect(app.getByTestId('safe-sentence')).toContainText(
+      'Made safe but for what was waived: L1 to L2, L2 to GND, T1 to T2, the capacitor.',
+    )
   })
 
   test('a wrong resistor is said, and the clock does not start', async ({ app }) => {
@@ -72,7 +78,10 @@ test.describe('on an empty database', () => {
     await app.getByTestId('stage-fault').click()
     await app.getByTestId('fan-push').click()
     await expect(app.getByTestId('causes')).toContainText('capacitor')
-    for (const [ask, answer] of [['compressor', 'runs'], ['can-top', 'swollen']]) {
+    for (const [ask, answer] of [
+      ['compressor', 'runs'],
+      ['can-top', 'swollen'],
+    ]) {
       await app.getByTestId(`ask-${ask}`).click()
       await app.getByTestId(`answer-${answer}`).click()
     }
@@ -87,9 +96,17 @@ test.describe('on an empty database', () => {
     await app.getByTestId('take-cause').click()
     await expect(app.getByTestId('fault-next')).toHaveText('Next: the plates')
     await delivered(app)
-    expect((await server.changes()).find((c) => c.path[0] === 'fault')?.value).toMatchObject({ cause: 'capacitor-open', strength: 'strong' })
+    expect((await server.changes()).find((c) => c.path[0] === 'fault')?.value).toMatchObject({
+      cause: 'capacitor-open',
+      strength: 'strong',
+    })
     const reading = (await server.changes()).find((c) => c.path[1] === 'microfarads-FAN')?.value
-    expect(reading).toMatchObject({ quantity: 'microfarads', value: 0.1, meter: 'typed', at: expect.any(Number) })
+    expect(reading).toMatchObject({
+      quantity: 'microfarads',
+      value: 0.1,
+      meter: 'typed',
+      at: expect.any(Number),
+    })
   })
 
   test('what contradicts is shown, and OL is a reading', async ({ app }) => {
@@ -97,7 +114,11 @@ test.describe('on an empty database', () => {
     await app.getByTestId('choose-unit').click()
     await app.getByTestId('stage-fault').click()
     await app.getByTestId('fan-dead').click()
-    for (const [ask, answer] of [['compressor', 'silent'], ['contactor-pulls', 'out'], ['heat', 'hot']]) {
+    for (const [ask, answer] of [
+      ['compressor', 'silent'],
+      ['contactor-pulls', 'out'],
+      ['heat', 'hot'],
+    ]) {
       await app.getByTestId(`ask-${ask}`).click()
       await app.getByTestId(`answer-${answer}`).click()
     }
@@ -109,7 +130,9 @@ test.describe('on an empty database', () => {
     await expect(app.getByTestId('reading-words')).toContainText('a good one reads a megohm')
   })
 
-  test('a label line is read piece by piece, asked where it can be read two ways, and kept', async ({ app }) => {
+  test('a label line is read piece by piece, asked where it can be read two ways, and kept', async ({
+    app,
+  }) => {
     await app.getByTestId('start').click()
     await app.getByTestId('choose-unit').click()
     await app.getByTestId('stage-plates').click()
@@ -177,8 +200,14 @@ test.describe('with the simulated meter', () => {
     await holdMeter(app)
     await expect(app.getByTestId('read-volts-supply')).toContainText('Plover 600 clamp (simulated)')
     await delivered(app)
-    const value = (await server.changes()).find((c) => c.path[1] === 'volts-supply')?.value as { value: number }
-    expect(value).toMatchObject({ meter: 'Plover 600 clamp (simulated)', accuracy: { percent: 1, counts: 3, resolution: 0.1 }, range: 600 })
+    const value = (await server.changes()).find((c) => c.path[1] === 'volts-supply')?.value as {
+      value: number
+    }
+    expect(value).toMatchObject({
+      meter: 'Plover 600 clamp (simulated)',
+      accuracy: { percent: 1, counts: 3, resolution: 0.1 },
+      range: 600,
+    })
     expect(Math.abs(value.value - 238.4)).toBeLessThan(2.7)
   })
 
@@ -197,7 +226,9 @@ test.describe('with the simulated meter', () => {
     await app.getByRole('radio', { name: 'clamp meter' }).click()
     await expect(app.getByTestId('meter-value')).toContainText('A')
     await server.kill()
-    await expect(app.getByTestId('meter-gone')).toHaveText('The meter is gone: its line dropped. Try again, or type the reading.')
+    await expect(app.getByTestId('meter-gone')).toHaveText(
+      'The meter is gone: its line dropped. Try again, or type the reading.',
+    )
     await app.getByRole('radio', { name: 'type it' }).click()
     await enterNumber(app, '8.9')
     await expect(app.getByTestId('read-amps-motor')).toContainText('8.9 A')
@@ -213,7 +244,9 @@ test.describe('with the simulated meter', () => {
     await expect(app.getByTestId('reading-FAN')).toContainText('out of tolerance')
     await app.getByTestId('FAN-volts').click()
     await app.getByTestId('pad-OL').click()
-    await expect(app.getByTestId('OL-problem')).toHaveText('OL gives no value to work with: take a higher range.')
+    await expect(app.getByTestId('OL-problem')).toHaveText(
+      'OL gives no value to work with: take a higher range.',
+    )
     await holdMeter(app)
     // 2652.58 × 0.41 / 361 = 3.01 µF, within what the meter leaves open.
     await expect(app.getByTestId('reading-result').first()).toContainText(/[23]\.\d+ µF/)
@@ -224,7 +257,9 @@ test.describe('with the simulated meter', () => {
     await app.getByTestId('ask-speed-amps').click()
     await app.getByTestId('read-amps-high').click()
     await holdMeter(app)
-    await expect(app.getByTestId('reading-words')).toContainText('They fall where they should rise: the taps are crossed.')
+    await expect(app.getByTestId('reading-words')).toContainText(
+      'They fall where they should rise: the taps are crossed.',
+    )
     await app.keyboard.press('Escape')
     await expect(app.getByTestId('fault-sentence')).toHaveText('The speed taps are crossed.')
   })

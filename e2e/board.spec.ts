@@ -1,6 +1,8 @@
 import { expect, move, test, toBoard, verdict } from './app'
 
-test('a short is made by moving a wire, said at once, blocks the card, and is mended by one press', async ({ app }) => {
+test('a short is made by moving a wire, said at once, blocks the card, and is mended by one press', async ({
+  app,
+}) => {
   await toBoard(app)
   await move(app, 'brown/white', 'T1')
   await expect(verdict(app)).toContainText('Stop. The brown/white lead joins the two lines: a dead short')
@@ -15,7 +17,17 @@ test('a short is made by moving a wire, said at once, blocks the card, and is me
 
 test('every lead can be taken in hand and moved, and the verdict follows', async ({ app }) => {
   await toBoard(app)
-  for (const lead of ['black', 'white', 'brown', 'brown/white', 'green', 'purple', 'yellow', 'orange', 'plug brown']) {
+  for (const lead of [
+    'black',
+    'white',
+    'brown',
+    'brown/white',
+    'green',
+    'purple',
+    'yellow',
+    'orange',
+    'plug brown',
+  ]) {
     await move(app, lead, lead === 'green' ? 'L1' : 'GND')
     await expect(verdict(app), lead).toContainText('Stop.')
     await app.getByTestId('mend').click()

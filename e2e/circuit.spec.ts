@@ -15,7 +15,9 @@ async function drag(page: Page, lead: string, post: string): Promise<void> {
   await page.mouse.up()
 }
 
-test('a lead dragged into a short is stopped at once with its mend; undo mends it, redo and the keyboard do it again', async ({ app }) => {
+test('a lead dragged into a short is stopped at once with its mend; undo mends it, redo and the keyboard do it again', async ({
+  app,
+}) => {
   await toBoard(app)
   await drag(app, 'brown/white', 'T1')
   await expect(verdict(app)).toContainText('The brown/white lead joins the two lines: a dead short')
@@ -45,7 +47,9 @@ test('a lead let go between posts stays where it was', async ({ app }) => {
   await expect(app.getByTestId('undo')).toBeDisabled()
 })
 
-test('each mode says which way the shaft starts, its speed and amps, and marks them as an estimate', async ({ app }) => {
+test('each mode says which way the shaft starts, its speed and amps, and marks them as an estimate', async ({
+  app,
+}) => {
   await toBoard(app)
   const figures = app.getByTestId('mode-figures')
   await expect(figures).toContainText('Starts CW, seen from the lead end.')
@@ -64,13 +68,22 @@ test('the reasons say what each winding, section and jumper sees', async ({ app 
   await expect(seen).toContainText(/jumper 5b to 2\.5: 0\.\d+ A, 33 % of its group/)
 })
 
-test('what if: charts against microfarads and against volts, with the chosen value and a range', async ({ app }) => {
+test('what if: charts against microfarads and against volts, with the chosen value and a range', async ({
+  app,
+}) => {
   await toBoard(app)
   await app.getByTestId('what-if').click()
-  for (const chart of ['amps', 'capacitorVolts', 'startTorque', 'rpm']) await expect(app.getByTestId(`chart-${chart}`)).toBeVisible()
-  await expect(app.getByTestId('chart-amps').getByRole('img')).toHaveAttribute('aria-label', /Running amps against microfarads: 1\.\d+ A at 7\.5 µF, likely/)
+  for (const chart of ['amps', 'capacitorVolts', 'startTorque', 'rpm'])
+    await expect(app.getByTestId(`chart-${chart}`)).toBeVisible()
+  await expect(app.getByTestId('chart-amps').getByRole('img')).toHaveAttribute(
+    'aria-label',
+    /Running amps against microfarads: 1\.\d+ A at 7\.5 µF, likely/,
+  )
   await app.getByRole('radio', { name: 'supply volts' }).click()
-  await expect(app.getByTestId('chart-rpm').getByRole('img')).toHaveAttribute('aria-label', /against volts: 10\d\d rpm at 230 V/)
+  await expect(app.getByTestId('chart-rpm').getByRole('img')).toHaveAttribute(
+    'aria-label',
+    /against volts: 10\d\d rpm at 230 V/,
+  )
 })
 
 test('the circuit goes out as SPICE, and the old hookup is one press away', async ({ app }) => {
@@ -108,7 +121,8 @@ test('a blower from its wires to a proven card; a tap on another’s post is sto
 })
 
 async function readOhms(page: Page, value: string): Promise<void> {
-  for (const digit of value) await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
+  for (const digit of value)
+    await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
   await page.getByTestId('pad-set').click()
 }
 
@@ -122,7 +136,11 @@ test('three unknown leads are told with the three readings that are asked for', 
     await app.getByRole('radio', { name: 'Stripe: no stripe' }).click()
   }
   // yellow is run, purple start, gray motor common: 18.7, 23.6, 42.3 between them.
-  const truth: Record<string, string> = { 'yellow to purple': '42.3', 'yellow to gray': '18.7', 'purple to gray': '23.6' }
+  const truth: Record<string, string> = {
+    'yellow to purple': '42.3',
+    'yellow to gray': '18.7',
+    'purple to gray': '23.6',
+  }
   for (let asked = 0; asked < 3; asked++) {
     const name = ((await app.getByTestId('read-next').textContent()) ?? '').replace('Read ', '').trim()
     await app.getByTestId('read-next').click()

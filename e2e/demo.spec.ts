@@ -19,10 +19,14 @@ test('the finished one opens on its card', async ({ app }) => {
 
 test('colour against terminal: the terminal carries the role and the conflict is shown', async ({ app }) => {
   await app.getByTestId(`job-${job(2)}`).click()
-  await expect(app.getByTestId('wires-conflict')).toContainText('2 wires: their colour says something else than the terminal')
+  await expect(app.getByTestId('wires-conflict')).toContainText(
+    '2 wires: their colour says something else than the terminal',
+  )
   await expect(app.getByTestId('wire-fan-a')).toContainText('motor common')
   await app.getByTestId('wire-fan-a').click()
-  await expect(app.getByTestId('wire-sheet')).toContainText('Against it: Brown is often start (a hint only). It is orange at the terminal')
+  await expect(app.getByTestId('wire-sheet')).toContainText(
+    'Against it: Brown is often start (a hint only). It is orange at the terminal',
+  )
 })
 
 test('a wire’s colours are noted from the grid, with a stripe and a change on the way', async ({ app }) => {

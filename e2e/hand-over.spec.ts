@@ -8,9 +8,23 @@ import { enterNumber, expect, test, verdict } from './app'
 test.use({ demo: true })
 const job = (n: number) => `/job/01950000-0000-7000-8000-00000000000${n}`
 
-interface PdfText { readonly title: string | null; readonly pages: readonly { readonly width: number; readonly height: number; readonly text: string; readonly pictures: number }[] }
-const readPdf = async (download: Download): Promise<PdfText> => JSON.parse(execFileSync(process.execPath, [resolve(__dirname, 'pdf-text.mjs'), await download.path()], { encoding: 'utf8' })) as PdfText
-const download = async (page: Page, id: string) => (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]
+interface PdfText {
+  readonly title: string | null
+  readonly pages: readonly {
+    readonly width: number
+    readonly height: number
+    readonly text: string
+    readonly pictures: number
+  }[]
+}
+const readPdf = async (download: Download): Promise<PdfText> =>
+  JSON.parse(
+    execFileSync(process.execPath, [resolve(__dirname, 'pdf-text.mjs'), await download.path()], {
+      encoding: 'utf8',
+    }),
+  ) as PdfText
+const download = async (page: Page, id: string) =>
+  (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]
 
 /** Whole inches, and eighths in thirty-seconds. */
 async function length(page: Page, figure: string, whole: string, parts: number): Promise<void> {
@@ -26,7 +40,10 @@ async function hold(page: Page, probe: string): Promise<void> {
   await page.getByTestId('meter-hold').click()
 }
 
-test('one job through all its stages, from making safe to a report that is read back', async ({ app, server }) => {
+test('one job through all its stages, from making safe to a report that is read back', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${job(1)}/safe`)
   await app.getByTestId('safe-next').click()
   await app.getByTestId('stage-fault').click()
@@ -53,7 +70,9 @@ test('one job through all its stages, from making safe to a report that is read 
   await length(app, 'hubLength', '1', 8)
   await length(app, 'shaft', '5', 0)
   // 6 1/2 + 2 from the plane, less the new body's 5 1/2: an inch further out.
-  await expect(app.getByTestId('mount-strip')).toContainText('Set the hub 3 in from the new face, 1 in further out than before.')
+  await expect(app.getByTestId('mount-strip')).toContainText(
+    'Set the hub 3 in from the new face, 1 in further out than before.',
+  )
   await expect(app.getByTestId('section')).toHaveAttribute('aria-label', /8 1\/2 in from the mounting plane/)
   await length(app, 'flat', '1', 0)
   await expect(app.getByTestId('mount-strip')).toContainText('off the flat')
@@ -69,18 +88,33 @@ test('one job through all its stages, from making safe to a report that is read 
   await hold(app, 'amps-start-can')
   await hold(app, 'volts-start-can')
   await expect(app.getByTestId('start-can')).toContainText('the tag asks for 7.5 µF')
-  await expect(app.getByTestId('startup-strip')).toContainText('It turns the right way and draws no more than it may')
+  await expect(app.getByTestId('startup-strip')).toContainText(
+    'It turns the right way and draws no more than it may',
+  )
   await app.getByTestId('startup-next').click()
 
   await expect(app.getByTestId('hookup-card')).toContainText('Running in cooling: 1.')
   const card = await readPdf(await download(app, 'save-card-pdf'))
   expect(card.pages).toHaveLength(1)
   // A5, to a tenth of a millimetre.
-  expect([card.pages[0]!.width / 72 * 25.4, card.pages[0]!.height / 72 * 25.4].map((x) => Math.round(x * 10) / 10)).toEqual([148, 210])
-  for (const fact of ['Proven in off and cooling.', 'Rowan 25R', 'motor common', 'insulated by itself', 'Running in cooling']) expect(card.pages[0]!.text).toContain(fact)
+  expect(
+    [(card.pages[0]!.width / 72) * 25.4, (card.pages[0]!.height / 72) * 25.4].map(
+      (x) => Math.round(x * 10) / 10,
+    ),
+  ).toEqual([148, 210])
+  for (const fact of [
+    'Proven in off and cooling.',
+    'Rowan 25R',
+    'motor common',
+    'insulated by itself',
+    'Running in cooling',
+  ])
+    expect(card.pages[0]!.text).toContain(fact)
   await app.getByTestId('to-label').click()
   const label = await readPdf(await download(app, 'label-0'))
-  expect([label.pages[0]!.width, label.pages[0]!.height].map((x) => Math.round((x / 72) * 254) / 10)).toEqual([62, 29])
+  expect([label.pages[0]!.width, label.pages[0]!.height].map((x) => Math.round((x / 72) * 254) / 10)).toEqual(
+    [62, 29],
+  )
   expect(label.pages[0]!.text).toContain('FAN 7.5 μF')
   await app.keyboard.press('Escape')
 
@@ -97,7 +131,14 @@ test('one job through all its stages, from making safe to a report that is read 
   const lines = await app.getByTestId('report').locator('div[dir]').allTextContents()
   expect(lines.length).toBeGreaterThan(8)
   for (const line of lines) expect(squeeze(text)).toContain(squeeze(line))
-  for (const fact of ['Saltmarsh Bakery Ltd', 'Rowan 25R', 'Direction at start-up: right.', 'Clean the coil in spring', 'Old capacitor’s label: 40/5']) expect(squeeze(text)).toContain(squeeze(fact))
+  for (const fact of [
+    'Saltmarsh Bakery Ltd',
+    'Rowan 25R',
+    'Direction at start-up: right.',
+    'Clean the coil in spring',
+    'Old capacitor’s label: 40/5',
+  ])
+    expect(squeeze(text)).toContain(squeeze(fact))
 })
 
 test('backwards: stopped, with the causes in order and this sheet’s own plug', async ({ app, server }) => {
@@ -119,15 +160,27 @@ test('too many amps lead to their causes', async ({ app, server }) => {
   await expect(app.getByTestId('over-amps')).toContainText('It is another one. (speaks for it)')
 })
 
-test('the charge is glanced at: dew and bubble point where the blend glides; outside the table nothing is said', async ({ app, server }) => {
+test('the charge is glanced at: dew and bubble point where the blend glides; outside the table nothing is said', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${job(1)}/charge`)
   await app.getByTestId('refrigerant').getByRole('radio', { name: '407C' }).click()
-  for (const [key, digits] of [['suctionPsig', '63.2'], ['suctionFahrenheit', '52'], ['liquidPsig', '225.5'], ['liquidFahrenheit', '90']] as const) {
+  for (const [key, digits] of [
+    ['suctionPsig', '63.2'],
+    ['suctionFahrenheit', '52'],
+    ['liquidPsig', '225.5'],
+    ['liquidFahrenheit', '90'],
+  ] as const) {
     await app.getByTestId(`charge-${key}`).click()
     await enterNumber(app, digits)
   }
-  await expect(app.getByTestId('charge-superheat')).toContainText('Superheat 52 − 40 = 12 °F, from the dew point')
-  await expect(app.getByTestId('charge-subcooling')).toContainText('Subcooling 100 − 90 = 10 °F, from the bubble point')
+  await expect(app.getByTestId('charge-superheat')).toContainText(
+    'Superheat 52 − 40 = 12 °F, from the dew point',
+  )
+  await expect(app.getByTestId('charge-subcooling')).toContainText(
+    'Subcooling 100 − 90 = 10 °F, from the bubble point',
+  )
   await app.getByTestId('charge-suctionPsig').click()
   await enterNumber(app, '700')
   await expect(app.getByTestId('charge-superheat')).toContainText('outside the table of R-407C')
@@ -145,7 +198,10 @@ test('the charge is glanced at: dew and bubble point where the blend glides; out
   await expect(app.getByTestId('charge-suctionFahrenheit')).toContainText(/5[123](\.\d)? °F/)
 })
 
-test('an estimate is accepted by a drawn name, and stands no more once it is changed', async ({ app, server }) => {
+test('an estimate is accepted by a drawn name, and stands no more once it is changed', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${job(1)}/report`)
   const line = async (text: string, price: string) => {
     await app.getByTestId('estimate-add').click()
@@ -178,11 +234,22 @@ test('an estimate is accepted by a drawn name, and stands no more once it is cha
 
 test.describe('an empty job', () => {
   test.use({ demo: false })
-  test('has a report that says what is not on record; 300 letters of any script and twelve photos fit', async ({ app, server }) => {
+  test('has a report that says what is not on record; 300 letters of any script and twelve photos fit', async ({
+    app,
+    server,
+  }) => {
     const id = '00000000-0000-4000-8000-000000000777'
     const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
     const title = 'مروحة السطح الشمالي 風扇 '.repeat(20).slice(0, 300)
-    const change = (n: number, path: string[], value: unknown) => ({ id: uuid(n), job: id, path, value, at: Date.now() + n, device: uuid(999), technician: 'Ζωή' })
+    const change = (n: number, path: string[], value: unknown) => ({
+      id: uuid(n),
+      job: id,
+      path,
+      value,
+      at: Date.now() + n,
+      device: uuid(999),
+      technician: 'Ζωή',
+    })
     // A busy picture, so that it does not shrink to nothing.
     const jpeg = await app.evaluate(async () => {
       const canvas = document.createElement('canvas')
@@ -197,8 +264,27 @@ test.describe('an empty job', () => {
       return [...new Uint8Array(await blob.arrayBuffer())]
     })
     const photos = Array.from({ length: 12 }, (_, i) => uuid(500 + i))
-    for (const photo of photos) expect((await app.request.put(`${server.url}/api/photos/${photo}`, { data: Buffer.from(jpeg), headers: { 'content-type': 'image/jpeg' } })).status()).toBe(201)
-    const changes = [change(1, ['title'], title), ...photos.map((photo, i) => change(2 + i, ['photos', photo], { caption: `Photo ${i + 1}`, width: 1600, height: 1200, takenAt: i, pins: [] }))]
+    for (const photo of photos)
+      expect(
+        (
+          await app.request.put(`${server.url}/api/photos/${photo}`, {
+            data: Buffer.from(jpeg),
+            headers: { 'content-type': 'image/jpeg' },
+          })
+        ).status(),
+      ).toBe(201)
+    const changes = [
+      change(1, ['title'], title),
+      ...photos.map((photo, i) =>
+        change(2 + i, ['photos', photo], {
+          caption: `Photo ${i + 1}`,
+          width: 1600,
+          height: 1200,
+          takenAt: i,
+          pins: [],
+        }),
+      ),
+    ]
     expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
     await app.reload()
     await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
@@ -216,12 +302,37 @@ test.describe('an empty job', () => {
 
 test.describe('a long estimate', () => {
   test.use({ demo: false })
-  test('of 200 lines goes over as many pages as it needs, and its sum is whole cents', async ({ app, server }) => {
+  test('of 200 lines goes over as many pages as it needs, and its sum is whole cents', async ({
+    app,
+    server,
+  }) => {
     const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
     const id = uuid(778)
-    const change = (n: number, path: string[], value: unknown) => ({ id: uuid(n), job: id, path, value, at: Date.now() + n, device: uuid(999), technician: '' })
-    const lines = Array.from({ length: 200 }, (_, i) => change(1000 + i, ['estimateLines', `l${String(i).padStart(3, '0')}`], { kind: 'part', text: `Line ${i + 1}`, hundredths: 133, cents: 999, taxed: true }))
-    expect((await app.request.post(`${server.url}/api/changes`, { data: { changes: [change(1, ['title'], 'Long'), ...lines] } })).ok()).toBe(true)
+    const change = (n: number, path: string[], value: unknown) => ({
+      id: uuid(n),
+      job: id,
+      path,
+      value,
+      at: Date.now() + n,
+      device: uuid(999),
+      technician: '',
+    })
+    const lines = Array.from({ length: 200 }, (_, i) =>
+      change(1000 + i, ['estimateLines', `l${String(i).padStart(3, '0')}`], {
+        kind: 'part',
+        text: `Line ${i + 1}`,
+        hundredths: 133,
+        cents: 999,
+        taxed: true,
+      }),
+    )
+    expect(
+      (
+        await app.request.post(`${server.url}/api/changes`, {
+          data: { changes: [change(1, ['title'], 'Long'), ...lines] },
+        })
+      ).ok(),
+    ).toBe(true)
     await app.reload()
     await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
     await app.goto(`${server.url}/job/${id}/report`)
@@ -230,7 +341,13 @@ test.describe('a long estimate', () => {
     const pdf = await readPdf(await download(app, 'save-report'))
     expect(pdf.pages.length).toBeGreaterThan(3)
     const text = pdf.pages.map((p) => p.text).join(' ')
-    for (const said of ['Line 1 ', 'Line 200 ', '$2,658.00', `page ${pdf.pages.length} of ${pdf.pages.length}`]) expect(text).toContain(said)
+    for (const said of [
+      'Line 1 ',
+      'Line 200 ',
+      '$2,658.00',
+      `page ${pdf.pages.length} of ${pdf.pages.length}`,
+    ])
+      expect(text).toContain(said)
   })
 })
 
@@ -238,20 +355,52 @@ test('the office finds a job, shows who changed what, and hands out files', asyn
   await app.setViewportSize({ width: 1280, height: 800 })
   await app.goto(`${server.url}/office`)
   await app.getByTestId('office-search').fill('saltmarsh')
-  await expect(app.getByTestId('office-table').getByRole('button', { name: /north condenser/i }).or(app.getByText('Fan dead, north condenser')).first()).toBeVisible()
+  await expect(
+    app
+      .getByTestId('office-table')
+      .getByRole('button', { name: /north condenser/i })
+      .or(app.getByText('Fan dead, north condenser'))
+      .first(),
+  ).toBeVisible()
   await expect(app.getByTestId('office-job')).toContainText('Saltmarsh Bakery')
   await expect(app.getByTestId('office-history')).toContainText('Ines Brandt')
-  const file = JSON.parse(readFileSync(await (await download(app, 'office-json')).path(), 'utf8')) as { format: string; changes: unknown[] }
+  const file = JSON.parse(readFileSync(await (await download(app, 'office-json')).path(), 'utf8')) as {
+    format: string
+    changes: unknown[]
+  }
   expect([file.format, file.changes.length > 10]).toEqual(['oak-switch/job', true])
-  expect(readFileSync(await (await download(app, 'office-csv')).path(), 'utf8')).toMatch(/^job,title,probe,quantity,value,unit,meter,at\r\n.*old capacitor FAN,amps,0\.84,A/m)
+  expect(readFileSync(await (await download(app, 'office-csv')).path(), 'utf8')).toMatch(
+    /^job,title,probe,quantity,value,unit,meter,at\r\n.*old capacitor FAN,amps,0\.84,A/m,
+  )
   await app.getByTestId('office-search').fill('nobody at all')
   await expect(app.getByText('No job is like that.')).toBeVisible()
 })
 
 test('jobs of the same unit make its history, with the capacitor’s drift', async ({ app, server }) => {
   const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
-  const before = (n: number, path: string[], value: unknown) => ({ id: uuid(n), job: uuid(4000), path, value, at: Date.UTC(2024, 5, 1) + n, device: uuid(999), technician: 'Tomas' })
-  const changes = [before(1, ['title'], 'Spring check'), before(2, ['site'], 'Saltmarsh Bakery, rear roof'), before(3, ['unit'], 'cooling-1-pole-shared-capacitor'), before(4, ['readings', 'FAN'], { of: 'FAN', amps: 0.98, volts: 352, hertz: 60, ratedMicrofarads: 7.5, tolerancePercent: 6 }), before(5, ['recommended', 'a'], { text: 'New capacitor soon', declined: true })]
+  const before = (n: number, path: string[], value: unknown) => ({
+    id: uuid(n),
+    job: uuid(4000),
+    path,
+    value,
+    at: Date.UTC(2024, 5, 1) + n,
+    device: uuid(999),
+    technician: 'Tomas',
+  })
+  const changes = [
+    before(1, ['title'], 'Spring check'),
+    before(2, ['site'], 'Saltmarsh Bakery, rear roof'),
+    before(3, ['unit'], 'cooling-1-pole-shared-capacitor'),
+    before(4, ['readings', 'FAN'], {
+      of: 'FAN',
+      amps: 0.98,
+      volts: 352,
+      hertz: 60,
+      ratedMicrofarads: 7.5,
+      tolerancePercent: 6,
+    }),
+    before(5, ['recommended', 'a'], { text: 'New capacitor soon', declined: true }),
+  ]
   expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
   await app.reload()
   await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })

@@ -3,7 +3,12 @@ import { expect, test, verdict } from './app'
 
 /** Goes on with Tab until the focus is on what is wanted; fails when it cannot be reached. */
 async function tabTo(page: Page, wanted: string): Promise<void> {
-  const there = () => page.evaluate((selector) => document.activeElement?.closest(selector) !== null && document.activeElement !== document.body, wanted)
+  const there = () =>
+    page.evaluate(
+      (selector) =>
+        document.activeElement?.closest(selector) !== null && document.activeElement !== document.body,
+      wanted,
+    )
   for (let i = 0; i < 90; i++) {
     if (await there()) return
     await page.keyboard.press('Tab')

@@ -1,7 +1,9 @@
 // Motors of other kinds, from the motor's stage to a proven card.
 import { direction, enterNumber, expect, test, verdict } from './app'
 
-test('a motor without a capacitor: the FAN post stays empty, its select lead sets the speed, and the card says both', async ({ app }) => {
+test('a motor without a capacitor: the FAN post stays empty, its select lead sets the speed, and the card says both', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
@@ -19,10 +21,14 @@ test('a motor without a capacitor: the FAN post stays empty, its select lead set
   await expect(app.getByTestId('plan-strip')).toContainText('The fan’s post stays empty.')
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
-  await expect(app.getByRole('button', { name: /the 10 µF section of the new can, stays empty/ })).toBeVisible()
+  await expect(
+    app.getByRole('button', { name: /the 10 µF section of the new can, stays empty/ }),
+  ).toBeVisible()
   await app.getByTestId('lead-blue').click()
   await app.getByTestId('insulate').click()
-  await expect(verdict(app)).toContainText('The blue lead must be joined to the black lead: without that the high speed is not set.')
+  await expect(verdict(app)).toContainText(
+    'The blue lead must be joined to the black lead: without that the high speed is not set.',
+  )
   await app.getByTestId('mend').click()
   await app.getByTestId('prove').click()
   await expect(app.getByTestId('hookup-card')).toBeVisible()
@@ -47,20 +53,26 @@ test('where the old capacitor served only the fan, such a motor needs no can', a
   await expect(app.getByTestId('post-CAN-C')).toHaveCount(0)
 })
 
-test('a motor of several horsepowers: the wanted one is set, its idle taps are capped one by one', async ({ app }) => {
+test('a motor of several horsepowers: the wanted one is set, its idle taps are capped one by one', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
   await direction(app, 'CW').click()
   await app.getByTestId('sheet-rowan-33m').click()
-  await app.getByRole('radiogroup', { name: 'Horsepower to set' }).getByRole('radio', { name: /^1\/4 hp/ }).click()
+  await app
+    .getByRole('radiogroup', { name: 'Horsepower to set' })
+    .getByRole('radio', { name: /^1\/4 hp/ })
+    .click()
   await app.getByTestId('motor-next').click()
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '45')
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await expect(app.getByTestId('lead-blue')).not.toContainText('insulated')
-  for (const idle of ['black', 'red']) await expect(app.getByTestId(`lead-${idle}`)).toContainText('insulated')
+  for (const idle of ['black', 'red'])
+    await expect(app.getByTestId(`lead-${idle}`)).toContainText('insulated')
   await app.getByTestId('lead-red').click()
   await app.getByTestId('post-T1').click()
   await expect(verdict(app)).toContainText('two taps live together circulate a large current')

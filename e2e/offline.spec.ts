@@ -2,7 +2,10 @@ import { delivered, expect, move, test, toBoard, verdict } from './app'
 
 test.use({ serviceWorkers: 'allow' })
 
-test('with the server stopped the work goes on, survives a reload, and is delivered once when it returns', async ({ app, server }) => {
+test('with the server stopped the work goes on, survives a reload, and is delivered once when it returns', async ({
+  app,
+  server,
+}) => {
   await delivered(app)
   await app.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === 'activated')
   await server.kill()
@@ -49,7 +52,11 @@ test('a server that lost its data is given it again by the device', async ({ app
   expect((await server.changes()).map((c) => c.id).sort()).toEqual(before.map((c) => c.id).sort())
 })
 
-test('a closed tab loses nothing, and another tab shows the edit at once', async ({ app, server, context }) => {
+test('a closed tab loses nothing, and another tab shows the edit at once', async ({
+  app,
+  server,
+  context,
+}) => {
   await toBoard(app)
   const url = app.url()
   const other = await context.newPage()

@@ -2,7 +2,11 @@
 import { readFileSync } from 'node:fs'
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 
-const document = await getDocument({ data: new Uint8Array(readFileSync(process.argv[2])), useSystemFonts: false, verbosity: 0 }).promise
+const document = await getDocument({
+  data: new Uint8Array(readFileSync(process.argv[2])),
+  useSystemFonts: false,
+  verbosity: 0,
+}).promise
 const { info } = await document.getMetadata()
 const pages = []
 for (let n = 1; n <= document.numPages; n++) {
@@ -10,6 +14,14 @@ for (let n = 1; n <= document.numPages; n++) {
   const [, , width, height] = page.view
   const { items } = await page.getTextContent()
   const { fnArray } = await page.getOperatorList()
-  pages.push({ width, height, text: items.map((i) => i.str).join(' ').replace(/\s+/g, ' '), pictures: fnArray.filter((fn) => fn === OPS.paintImageXObject).length })
+  pages.push({
+    width,
+    height,
+    text: items
+      .map((i) => i.str)
+      .join(' ')
+      .replace(/\s+/g, ' '),
+    pictures: fnArray.filter((fn) => fn === OPS.paintImageXObject).length,
+  })
 }
 process.stdout.write(JSON.stringify({ title: info.Title ?? null, pages }))

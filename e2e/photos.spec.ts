@@ -10,15 +10,21 @@ const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
 
 /** A JPEG whose camera data names a place: the app's own JPEG with an APP1 segment put behind its head. */
 async function jpegWithPlace(page: Page): Promise<string> {
-  const plain = Buffer.from(await page.evaluate(async () => {
-    const canvas = document.createElement('canvas')
-    canvas.width = 2400
-    canvas.height = 1800
-    const pen = canvas.getContext('2d')
-    if (pen) for (let i = 0; i < 24; i++) { pen.fillStyle = `hsl(${i * 15} 70% 50%)`; pen.fillRect(i * 100, 0, 100, 1800) }
-    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'))
-    return [...new Uint8Array(await (blob as Blob).arrayBuffer())]
-  }))
+  const plain = Buffer.from(
+    await page.evaluate(async () => {
+      const canvas = document.createElement('canvas')
+      canvas.width = 2400
+      canvas.height = 1800
+      const pen = canvas.getContext('2d')
+      if (pen)
+        for (let i = 0; i < 24; i++) {
+          pen.fillStyle = `hsl(${i * 15} 70% 50%)`
+          pen.fillRect(i * 100, 0, 100, 1800)
+        }
+      const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg'))
+      return [...new Uint8Array(await (blob as Blob).arrayBuffer())]
+    }),
+  )
   const exif = Buffer.from('Exif\0\0GPS 59.9 N 10.7 E')
   const segment = Buffer.concat([Buffer.from([0xff, 0xe1, 0, exif.length + 2]), exif])
   const path = join(folder, 'camera.jpg')
@@ -27,7 +33,10 @@ async function jpegWithPlace(page: Page): Promise<string> {
 }
 
 async function choose(page: Page, path: string): Promise<void> {
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('add-photo').click()])
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByTestId('add-photo').click(),
+  ])
   await chooser.setFiles(path)
 }
 const thumbs = (page: Page) => page.getByTestId(/^photo-[0-9a-f]{8}-/)
@@ -36,7 +45,10 @@ async function toWires(page: Page): Promise<void> {
   await page.getByTestId('choose-unit').click()
 }
 
-test('a photo is drawn anew, pinned, and lasts through a reload without a server', async ({ app, server }) => {
+test('a photo is drawn anew, pinned, and lasts through a reload without a server', async ({
+  app,
+  server,
+}) => {
   await toWires(app)
   await choose(app, await jpegWithPlace(app))
   await expect(thumbs(app)).toHaveCount(1)
@@ -44,12 +56,19 @@ test('a photo is drawn anew, pinned, and lasts through a reload without a server
   const photo = (await server.changes()).find((c) => c.path[0] === 'photos')
   expect(photo?.value).toMatchObject({ width: 1600, height: 1200, pins: [] })
   const bytes = Buffer.from(await (await fetch(`${server.url}/api/photos/${photo?.path[1]}`)).arrayBuffer())
-  expect([bytes.subarray(0, 2).toString('hex'), bytes.includes('Exif'), bytes.includes('GPS')]).toEqual(['ffd8', false, false])
+  expect([bytes.subarray(0, 2).toString('hex'), bytes.includes('Exif'), bytes.includes('GPS')]).toEqual([
+    'ffd8',
+    false,
+    false,
+  ])
 
   await server.kill()
   await thumbs(app).first().click()
   await app.getByTestId('photo-picture').click({ position: { x: 60, y: 40 } })
-  await app.getByTestId('pin-targets').getByRole('button', { name: 'T1 on the contactor', exact: true }).click()
+  await app
+    .getByTestId('pin-targets')
+    .getByRole('button', { name: 'T1 on the contactor', exact: true })
+    .click()
   await app.getByTestId('photo-picture').click({ position: { x: 120, y: 90 } })
   await app.getByTestId('pin-note').fill('burnt blade')
   await app.getByTestId('keep-note').click()
@@ -59,11 +78,19 @@ test('a photo is drawn anew, pinned, and lasts through a reload without a server
   await delivered(app)
   await app.reload()
   await expect(thumbs(app).first()).toContainText('2')
-  const pins = (await server.changes()).filter((c) => c.path[0] === 'photos').at(-1)?.value as { pins: { kind: string; of: string; words: string }[] }
-  expect(pins.pins).toEqual([expect.objectContaining({ kind: 'post', of: 'T1' }), expect.objectContaining({ kind: 'note', words: 'burnt blade' })])
+  const pins = (await server.changes()).filter((c) => c.path[0] === 'photos').at(-1)?.value as {
+    pins: { kind: string; of: string; words: string }[]
+  }
+  expect(pins.pins).toEqual([
+    expect.objectContaining({ kind: 'post', of: 'T1' }),
+    expect.objectContaining({ kind: 'note', words: 'burnt blade' }),
+  ])
 })
 
-test('a photo taken with the server away is delivered when it returns, and stands beside the board', async ({ app, server }) => {
+test('a photo taken with the server away is delivered when it returns, and stands beside the board', async ({
+  app,
+  server,
+}) => {
   await toWires(app)
   await delivered(app)
   await server.kill()
@@ -96,7 +123,10 @@ test('what is no photo is refused in words, and nothing is changed', async ({ ap
     [file('notes.jpg', 'I am not a picture'), 'notes.jpg is not a picture that this device can read.'],
     [file('empty.jpg', ''), 'empty.jpg is empty: no photo is in it.'],
     [file('huge.jpg', Buffer.alloc(40_000_000, 1)), 'huge.jpg is larger than 30 MB'],
-    [file('half.png', readFileSync(PICTURE).subarray(0, 40)), 'half.png is not a picture that this device can read.'],
+    [
+      file('half.png', readFileSync(PICTURE).subarray(0, 40)),
+      'half.png is not a picture that this device can read.',
+    ],
   ]
   for (const [path, message] of cases) {
     await choose(app, path)

@@ -3,24 +3,43 @@ import type { Download, Page } from '@playwright/test'
 import { delivered, expect, test, toBoard, verdict } from './app'
 
 const textOf = async (download: Download): Promise<string> => readFileSync(await download.path(), 'utf8')
-const download = async (page: Page, id: string) => (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]
+const download = async (page: Page, id: string) =>
+  (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]
 
-test('from home to a proven card in twelve taps at the most, and out again as files', async ({ app, server }) => {
+test('from home to a proven card in twelve taps at the most, and out again as files', async ({
+  app,
+  server,
+}) => {
   const taps = await toBoard(app)
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
   await expect(app.getByTestId('hookup-card')).toBeVisible()
   expect(taps + 1).toBeLessThanOrEqual(12)
 
-  const card = JSON.parse(await textOf(await download(app, 'save-card'))) as { format: string; rows: { lead: string; goes: string }[]; verdict: string }
+  const card = JSON.parse(await textOf(await download(app, 'save-card'))) as {
+    format: string
+    rows: { lead: string; goes: string }[]
+    verdict: string
+  }
   expect(card).toMatchObject({ format: 'oak-switch/hookup-card', version: 1, verdict: 'proven' })
   expect(Object.fromEntries(card.rows.map((r) => [r.lead, r.goes]))).toEqual({
-    black: 'T1 on the contactor', white: 'T2 on the contactor', brown: 'the 5 µF section of the new can', 'brown/white': 'insulated by itself', green: 'the chassis ground',
+    black: 'T1 on the contactor',
+    white: 'T2 on the contactor',
+    brown: 'the 5 µF section of the new can',
+    'brown/white': 'insulated by itself',
+    green: 'the chassis ground',
   })
 
   const svg = await textOf(await download(app, 'save-svg'))
-  const wellFormed = await app.evaluate((text) => new DOMParser().parseFromString(text, 'image/svg+xml').querySelector('parsererror') === null, svg)
-  expect([wellFormed, svg.includes('Proven in off and cooling.'), svg.includes('the 5 µF section')]).toEqual([true, true, true])
+  const wellFormed = await app.evaluate(
+    (text) => new DOMParser().parseFromString(text, 'image/svg+xml').querySelector('parsererror') === null,
+    svg,
+  )
+  expect([wellFormed, svg.includes('Proven in off and cooling.'), svg.includes('the 5 µF section')]).toEqual([
+    true,
+    true,
+    true,
+  ])
 
   const job = JSON.parse(await textOf(await download(app, 'save-job'))) as { changes: { id: string }[] }
   await delivered(app)

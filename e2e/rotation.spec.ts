@@ -1,7 +1,9 @@
 // The rotation finder, from the motor's stage.
 import { enterNumber, expect, test } from './app'
 
-test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({ app }) => {
+test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
@@ -23,7 +25,9 @@ test('found from the blade, seen from both ends, with the plug; a plate that dis
   await app.getByTestId('use-rotation').click()
   await expect(app.getByTestId('rotation-finder')).toBeHidden()
   await app.reload()
-  await expect(app.getByRole('img', { name: 'Turns counter-clockwise seen from the shaft end' })).toBeVisible()
+  await expect(
+    app.getByRole('img', { name: 'Turns counter-clockwise seen from the shaft end' }),
+  ).toBeVisible()
 })
 
 test('a motor that cannot be reversed refuses the found way', async ({ app }) => {
@@ -38,7 +42,9 @@ test('a motor that cannot be reversed refuses the found way', async ({ app }) =>
   await expect(app.getByTestId('rotation-answer')).toContainText('Rowan 16F cannot be reversed')
 })
 
-test('motors are matched against the plate: what fits stands first, what cannot says why', async ({ app }) => {
+test('motors are matched against the plate: what fits stands first, what cannot says why', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
@@ -50,8 +56,13 @@ test('motors are matched against the plate: what fits stands first, what cannot 
   await enterNumber(app, '0.5')
   await app.getByTestId('stage-motor').click()
   await expect(app.getByTestId('match-rowan-25r')).toContainText('Fits at 1/4 hp.')
-  await expect(app.getByTestId('match-brant-50t')).toContainText('One phase and three do not stand in for each other.')
-  await expect(app.getByTestId(/^sheet-/).first()).toHaveAttribute('data-testid', /^sheet-(rowan-25r|rowan-33m|teal-33e)$/)
+  await expect(app.getByTestId('match-brant-50t')).toContainText(
+    'One phase and three do not stand in for each other.',
+  )
+  await expect(app.getByTestId(/^sheet-/).first()).toHaveAttribute(
+    'data-testid',
+    /^sheet-(rowan-25r|rowan-33m|teal-33e)$/,
+  )
   await app.getByTestId('match-rowan-16f').click()
   await expect(app.getByTestId('row-horsepower')).toContainText('Below the old one: it would be overloaded.')
 })

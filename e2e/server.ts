@@ -27,8 +27,18 @@ export class OakServer {
 
   /** Starts the process and waits until it answers. */
   async up(): Promise<void> {
-    const env: NodeJS.ProcessEnv = { ...process.env, PORT: String(this.port), OAK_DATA: this.data, OAK_DEMO: this.demo ? '1' : '0', NODE_ENV: 'production' }
-    this.process = spawn(resolve(root, 'node_modules/.bin/tsx'), ['server/main.ts'], { cwd: root, env, stdio: 'pipe' })
+    const env: NodeJS.ProcessEnv = {
+      ...process.env,
+      PORT: String(this.port),
+      OAK_DATA: this.data,
+      OAK_DEMO: this.demo ? '1' : '0',
+      NODE_ENV: 'production',
+    }
+    this.process = spawn(resolve(root, 'node_modules/.bin/tsx'), ['server/main.ts'], {
+      cwd: root,
+      env,
+      stdio: 'pipe',
+    })
     for (let i = 0; i < 150; i++) {
       if (await this.answers()) return
       await new Promise((r) => setTimeout(r, 100))
@@ -37,7 +47,10 @@ export class OakServer {
   }
 
   private answers(): Promise<boolean> {
-    return fetch(`${this.url}/api/health`).then((r) => r.ok, () => false)
+    return fetch(`${this.url}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
   }
 
   /** Kills it without warning, as a power cut would. */
@@ -56,7 +69,9 @@ export class OakServer {
 
   async changes(): Promise<{ id: string; job: string; path: string[]; value: unknown }[]> {
     const response = await fetch(`${this.url}/api/changes?limit=500`)
-    return ((await response.json()) as { changes: { id: string; job: string; path: string[]; value: unknown }[] }).changes
+    return (
+      (await response.json()) as { changes: { id: string; job: string; path: string[]; value: unknown }[] }
+    ).changes
   }
 
   async close(): Promise<void> {
@@ -71,7 +86,9 @@ function freePort(): Promise<number> {
     probe.once('error', failed)
     probe.listen(0, '127.0.0.1', () => {
       const address = probe.address()
-      probe.close(() => (typeof address === 'object' && address ? done(address.port) : failed(new Error('no port'))))
+      probe.close(() =>
+        typeof address === 'object' && address ? done(address.port) : failed(new Error('no port')),
+      )
     })
   })
 }

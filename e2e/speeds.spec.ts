@@ -1,7 +1,9 @@
 // A blower's outputs get taps of the new motor, from the motor's stage.
 import { expect, test } from './app'
 
-test('a blower from four speeds to three: every output in use keeps a lead, the choice can be changed, and lasts', async ({ app }) => {
+test('a blower from four speeds to three: every output in use keeps a lead, the choice can be changed, and lasts', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('family-gas-furnace').click()
   await app.getByTestId('choose-unit').click()
@@ -18,7 +20,9 @@ test('a blower from four speeds to three: every output in use keeps a lead, the 
   await expect(app.getByTestId('output-HEAT')).toContainText('blue · BU')
   await expect(app.getByTestId('output-CIRC')).toContainText('red · RD')
   await app.getByTestId('output-CIRC').getByRole('radio', { name: 'medium' }).click()
-  await expect(app.getByTestId('speeds')).toContainText('Jumper from HEAT on the fan board to CIRC on the fan board: the blue tap serves both.')
+  await expect(app.getByTestId('speeds')).toContainText(
+    'Jumper from HEAT on the fan board to CIRC on the fan board: the blue tap serves both.',
+  )
   await expect(app.getByTestId('idle-red')).toContainText('idle, by itself on PARK 1 on the fan board')
   await app.reload()
   await expect(app.getByTestId('output-CIRC')).toContainText('Chosen by the technician: medium.')

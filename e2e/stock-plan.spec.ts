@@ -4,7 +4,10 @@ import { enterNumber, expect, test, verdict } from './app'
 test.use({ demo: true })
 const JOB = '/job/01950000-0000-7000-8000-000000000001'
 
-test('a plan is chosen, the stock is lowered, and the board proves it; another gives the first back', async ({ app, server }) => {
+test('a plan is chosen, the stock is lowered, and the board proves it; another gives the first back', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '35')
@@ -27,7 +30,10 @@ test('a plan is chosen, the stock is lowered, and the board proves it; another g
   await expect(app.getByTestId('line-capacitor-dual-35-7-5')).not.toContainText('none')
 })
 
-test('a section killed by a press is crossed out and planned around, and lasts; brought back, it serves again', async ({ app, server }) => {
+test('a section killed by a press is crossed out and planned around, and lasts; brought back, it serves again', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   const strip = app.getByTestId('plan-strip')
   await expect(strip).toContainText('FAN 7.5 µF (0 %)')
@@ -41,13 +47,18 @@ test('a section killed by a press is crossed out and planned around, and lasts; 
   await expect(strip).toHaveText(before ?? '')
 })
 
-test('an old can of another value is shown against the new motor’s tag, and the tag counts', async ({ app, server }) => {
+test('an old can of another value is shown against the new motor’s tag, and the tag counts', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/plates`)
   await app.getByTestId('plate-can-read').click()
   await app.getByTestId('label-line').fill('40/5 MFD 440VAC')
   await app.getByTestId('keep-label').click()
   await app.getByTestId('stage-capacitor').click()
-  await expect(app.getByTestId('wanted-FAN')).toContainText('The motor’s tag says 7.5 µF, the old can’s label 5 µF: another motor, another value; the tag counts.')
+  await expect(app.getByTestId('wanted-FAN')).toContainText(
+    'The motor’s tag says 7.5 µF, the old can’s label 5 µF: another motor, another value; the tag counts.',
+  )
   await expect(app.getByTestId('plan-strip')).toContainText('FAN 7.5 µF')
 })
 
@@ -63,13 +74,19 @@ test('the order of the aims is the technician’s, and is kept', async ({ app, s
   await expect(app.getByTestId('plan-0')).toContainText('no jumper')
 })
 
-test('two capacitors are drawn as two, tied, and fitted step by step; ticks last', async ({ app, server }) => {
+test('two capacitors are drawn as two, tied, and fitted step by step; ticks last', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('best-from-van').click()
   await app.getByTestId('aim-jumpers').click()
   await expect(app.getByTestId('plan-0')).toContainText('Dual 40/5')
   await app.getByTestId('plan-0').click()
-  await expect(app.getByTestId('can-view')).toHaveAttribute('aria-label', /The capacitors from the top\..*Dual 40\/5, Single 7\.5: their C’s are tied\./)
+  await expect(app.getByTestId('can-view')).toHaveAttribute(
+    'aria-label',
+    /The capacitors from the top\..*Dual 40\/5, Single 7\.5: their C’s are tied\./,
+  )
   await expect(app.getByTestId('fit-tie-0')).toContainText('Tie C of Single 7.5 to C of Dual 40/5')
   await expect(app.getByTestId('fit-steps')).toContainText('Discharge each section of the old capacitor')
   await app.getByTestId('fit-discharge').click()
@@ -80,7 +97,10 @@ test('two capacitors are drawn as two, tied, and fitted step by step; ticks last
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
 })
 
-test('HERM’s side of the old can stays when it reads good, and the card says so; read weak it does not', async ({ app, server }) => {
+test('HERM’s side of the old can stays when it reads good, and the card says so; read weak it does not', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/plates`)
   await app.getByTestId('plate-can-read').click()
   await app.getByTestId('label-line').fill('40/5 MFD ±6% 440VAC')
@@ -95,14 +115,24 @@ test('HERM’s side of the old can stays when it reads good, and the card says s
   await read('HERM', '39.4')
   await app.getByTestId('stage-capacitor').click()
   await expect(app.getByTestId('old-can-verdict')).toContainText('Replace HERM and FAN')
-  await expect(app.getByTestId('old-can-verdict')).toContainText('Two singles, 40 and 5 µF, stand for this dual')
+  await expect(app.getByTestId('old-can-verdict')).toContainText(
+    'Two singles, 40 and 5 µF, stand for this dual',
+  )
   await app.getByTestId('best-from-van').click()
   await app.getByTestId('old-stays').getByRole('radio', { name: /leave/ }).click()
   await expect(app.getByTestId('stays-why')).toContainText('The old can may stay for HERM')
   await app.getByTestId('aim-jumpers').click()
   await app.getByTestId('aim-opened').click()
-  await app.getByTestId('plan-sheet').getByText('The old can stays for HERM + ').or(app.getByText('+ The old can stays for HERM')).first().click()
-  await expect(app.getByTestId('can-view')).toHaveAttribute('aria-label', /The old can, Single 7\.5: their C’s are tied\./)
+  await app
+    .getByTestId('plan-sheet')
+    .getByText('The old can stays for HERM + ')
+    .or(app.getByText('+ The old can stays for HERM'))
+    .first()
+    .click()
+  await expect(app.getByTestId('can-view')).toHaveAttribute(
+    'aria-label',
+    /The old can, Single 7\.5: their C’s are tied\./,
+  )
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
@@ -118,11 +148,17 @@ test('HERM’s side of the old can stays when it reads good, and the card says s
 test('a start capacitor is found by its range, and taken', async ({ app, server }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('start-capacitor').getByRole('radio', { name: 'by its range' }).click()
-  for (const [field, digits] of [['low', '135'], ['high', '162'], ['volts', '330']] as const) {
+  for (const [field, digits] of [
+    ['low', '135'],
+    ['high', '162'],
+    ['volts', '330'],
+  ] as const) {
     await app.getByTestId(`start-${field}`).click()
     await enterNumber(app, digits)
   }
-  await expect(app.getByTestId('start-fits')).toContainText('No start capacitor on the van is rated 330 V or more.')
+  await expect(app.getByTestId('start-fits')).toContainText(
+    'No start capacitor on the van is rated 330 V or more.',
+  )
   await app.getByTestId('start-volts').click()
   await enterNumber(app, '250')
   await app.getByTestId('start-fit-capacitor-start-135-162').click()
@@ -132,7 +168,9 @@ test('a start capacitor is found by its range, and taken', async ({ app, server 
   await expect(app.getByTestId('line-capacitor-start-135-162')).toContainText('none left')
 })
 
-test('one that is read gets a line of its own, is judged by its marking, and is planned on no more when it is outside', async ({ app }) => {
+test('one that is read gets a line of its own, is judged by its marking, and is planned on no more when it is outside', async ({
+  app,
+}) => {
   await app.getByTestId('to-van').click()
   await app.getByTestId('kinds').getByRole('radio', { name: /Cans/ }).click()
   await app.getByTestId('line-capacitor-dual-45-5').click()
@@ -145,7 +183,10 @@ test('one that is read gets a line of its own, is judged by its marking, and is 
   await expect(app.getByTestId('line-capacitor-dual-45-5-read')).toContainText('1')
 })
 
-test('nothing on the van reaches it: said with the nearest, and nothing is changed', async ({ app, server }) => {
+test('nothing on the van reaches it: said with the nearest, and nothing is changed', async ({
+  app,
+  server,
+}) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '500')
@@ -157,7 +198,9 @@ test('what the van covers is a picture that can be pressed', async ({ app }) => 
   await app.getByTestId('to-van').click()
   await app.getByTestId('kinds').getByRole('radio', { name: /Cans/ }).click()
   await app.getByTestId('to-coverage').click()
-  await expect(app.getByTestId('coverage-met')).toContainText(/\d+ of 120 pairs can be met\./, { timeout: 30_000 })
+  await expect(app.getByTestId('coverage-met')).toContainText(/\d+ of 120 pairs can be met\./, {
+    timeout: 30_000,
+  })
   await app.getByTestId('cell-45-5').click()
   await expect(app.getByTestId('coverage-cell')).toContainText('45/5: one capacitor, exact (Dual 45/5).')
   await expect(app.getByTestId('cell-45-6')).toHaveAttribute('aria-label', '45/6: cannot be met')
@@ -165,14 +208,38 @@ test('what the van covers is a picture that can be pressed', async ({ app }) => 
 
 test.describe('restock', () => {
   test.use({ demo: false })
-  test('over many past calls takes long, is stopped at once, and answers when it is let run', async ({ app, server }) => {
+  test('over many past calls takes long, is stopped at once, and answers when it is let run', async ({
+    app,
+    server,
+  }) => {
     const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
     const at = Date.now()
-    const change = (n: number, job: string, path: string[], value: unknown) => ({ id: id(n), job, path, value, at: at + n, device: id(999_999), technician: '' })
+    const change = (n: number, job: string, path: string[], value: unknown) => ({
+      id: id(n),
+      job,
+      path,
+      value,
+      at: at + n,
+      device: id(999_999),
+      technician: '',
+    })
     const van = '00000000-0000-4000-8000-00000000a0ad'
     const changes = [
-      change(1, van, ['stock', 'capacitor-s5'], { kind: 'capacitor', name: 'Single 5', quantity: 1, cents: null, countedAt: at, layout: 'single', microfarads: [5], volts: 440, tolerancePercent: 6, protectedStart: false }),
-      ...Array.from({ length: 300 }, (_, i) => change(10 + i, id(10_000 + i), ['compressorMicrofarads'], 15 + ((i * 7) % 66))),
+      change(1, van, ['stock', 'capacitor-s5'], {
+        kind: 'capacitor',
+        name: 'Single 5',
+        quantity: 1,
+        cents: null,
+        countedAt: at,
+        layout: 'single',
+        microfarads: [5],
+        volts: 440,
+        tolerancePercent: 6,
+        protectedStart: false,
+      }),
+      ...Array.from({ length: 300 }, (_, i) =>
+        change(10 + i, id(10_000 + i), ['compressorMicrofarads'], 15 + ((i * 7) % 66)),
+      ),
     ]
     const put = await app.request.post(`${server.url}/api/changes`, { data: { changes } })
     expect(put.ok()).toBe(true)
@@ -187,6 +254,8 @@ test.describe('restock', () => {
     await app.getByTestId('most').click()
     await enterNumber(app, '1')
     await app.getByTestId('restock-ask').click()
-    await expect(app.getByTestId('restock-answer')).toContainText('0 calls could be met before', { timeout: 60_000 })
+    await expect(app.getByTestId('restock-answer')).toContainText('0 calls could be met before', {
+      timeout: 60_000,
+    })
   })
 })

@@ -14,7 +14,9 @@ async function lead(page: Page, colour: string, role: string, stripe?: string): 
   await page.getByTestId('set-lead').click()
 }
 
-test('lead by lead, with a contradiction shown and mended, to a proven hookup; half read, it is there after a reload', async ({ app }) => {
+test('lead by lead, with a contradiction shown and mended, to a proven hookup; half read, it is there after a reload', async ({
+  app,
+}) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wires-next').click()
@@ -24,11 +26,16 @@ test('lead by lead, with a contradiction shown and mended, to a proven hookup; h
   await lead(app, 'black', 'motor common')
   await lead(app, 'white', 'run')
   await lead(app, 'brown', 'run')
-  await expect(app.getByTestId('tag-strip')).toContainText('A PSC motor has exactly one run lead; this sheet has 2.')
+  await expect(app.getByTestId('tag-strip')).toContainText(
+    'A PSC motor has exactly one run lead; this sheet has 2.',
+  )
   await app.reload()
   await expect(app.getByTestId('tag-lead-brown')).toBeVisible()
   await app.getByTestId('tag-lead-brown').click()
-  await app.getByRole('radiogroup', { name: 'Role' }).getByRole('radio', { name: 'start', exact: true }).click()
+  await app
+    .getByRole('radiogroup', { name: 'Role' })
+    .getByRole('radio', { name: 'start', exact: true })
+    .click()
   await app.getByTestId('set-lead').click()
   await lead(app, 'brown', 'run-return', 'white')
   for (const colour of ['purple', 'yellow', 'orange', 'gray']) await lead(app, colour, 'rotation plug')
@@ -43,9 +50,24 @@ test('lead by lead, with a contradiction shown and mended, to a proven hookup; h
   await expect(app.getByTestId('keep-tag')).toBeDisabled()
   await app.getByRole('radio', { name: 'CW: purple to orange, yellow to gray', exact: true }).click()
   await app.getByRole('radio', { name: 'CCW: purple to gray, yellow to orange', exact: true }).click()
-  await expect(app.getByTestId('tag-strip')).toHaveText('The tag is whole, and nothing in it contradicts itself.')
+  await expect(app.getByTestId('tag-strip')).toHaveText(
+    'The tag is whole, and nothing in it contradicts itself.',
+  )
   const [file] = await Promise.all([app.waitForEvent('download'), app.getByTestId('save-tag').click()])
-  expect(JSON.parse(readFileSync(await file.path(), 'utf8'))).toMatchObject({ format: 'oak-switch/lead-sheet', id: 'birch-25', leads: [{ id: 'black' }, { id: 'white' }, { id: 'brown' }, { id: 'brown/white', stripe: 'WH' }, {}, {}, {}, {}] })
+  expect(JSON.parse(readFileSync(await file.path(), 'utf8'))).toMatchObject({
+    format: 'oak-switch/lead-sheet',
+    id: 'birch-25',
+    leads: [
+      { id: 'black' },
+      { id: 'white' },
+      { id: 'brown' },
+      { id: 'brown/white', stripe: 'WH' },
+      {},
+      {},
+      {},
+      {},
+    ],
+  })
   await app.getByTestId('keep-tag').click()
   await expect(app.getByTestId('sheet-birch-25')).toHaveAttribute('aria-checked', 'true')
   await app.getByTestId('motor-next').click()
@@ -63,7 +85,10 @@ test('a name that is taken is said before it is kept', async ({ app }) => {
 
 test('a blade is compared with the old one, figure by figure', async ({ app }) => {
   await app.getByTestId('to-van').click()
-  await app.getByTestId('kinds').getByRole('radio', { name: /Blades/ }).click()
+  await app
+    .getByTestId('kinds')
+    .getByRole('radio', { name: /Blades/ })
+    .click()
   await app.getByTestId('add-line').click()
   await app.getByTestId('add-blade-diameterInches').click()
   await enterNumber(app, '22.5')

@@ -8,20 +8,32 @@ const GOOD = `${HEAD}motor,Rowan 25R,2,148.00,rowan-25r,,\ncapacitor,Dual 45/5,1
 
 async function readList(page: Page, text: string | Buffer, name = 'van.csv'): Promise<void> {
   await page.getByTestId('import').click()
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('choose-list').click()])
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByTestId('choose-list').click(),
+  ])
   await chooser.setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
 }
 
 const shelf = (page: Page, name: RegExp) => page.getByTestId('kinds').getByRole('radio', { name }).click()
 
-test('a list with two bad rows changes nothing and names both; mended, it is taken over and lasts', async ({ app }) => {
+test('a list with two bad rows changes nothing and names both; mended, it is taken over and lasts', async ({
+  app,
+}) => {
   await app.getByTestId('to-van').click()
   await readList(app, GOOD)
   await app.getByTestId('take-over').click()
   await expect(app.getByTestId('line-motor-rowan-25r')).toContainText('2')
-  await readList(app, `${HEAD}motor,Rowan 25R,9,148.00,rowan-25r,,\nmotor,No tag,1,,nobody,,\ncapacitor,Dual 40/5,two,,,40/5,440\npart,Tie,80,,,,\n`)
-  await expect(app.getByTestId('import-problems')).toContainText('Nothing was taken over. 2 things are wrong:')
-  await expect(app.getByTestId('import-problems')).toContainText('row 3, sheet: There is no lead sheet “nobody” here.')
+  await readList(
+    app,
+    `${HEAD}motor,Rowan 25R,9,148.00,rowan-25r,,\nmotor,No tag,1,,nobody,,\ncapacitor,Dual 40/5,two,,,40/5,440\npart,Tie,80,,,,\n`,
+  )
+  await expect(app.getByTestId('import-problems')).toContainText(
+    'Nothing was taken over. 2 things are wrong:',
+  )
+  await expect(app.getByTestId('import-problems')).toContainText(
+    'row 3, sheet: There is no lead sheet “nobody” here.',
+  )
   await expect(app.getByTestId('import-problems')).toContainText('row 4, quantity: “two” is not a number.')
   await expect(app.getByTestId('take-over')).toHaveCount(0)
   await app.keyboard.press('Escape')
@@ -32,12 +44,19 @@ test('a list with two bad rows changes nothing and names both; mended, it is tak
   await expect(app.getByTestId('line-part-tie')).toHaveCount(0)
 })
 
-test('other heads, no head, a list of 100,000: refused in words; semicolons and a byte-order mark are read', async ({ app }) => {
+test('other heads, no head, a list of 100,000: refused in words; semicolons and a byte-order mark are read', async ({
+  app,
+}) => {
   await app.getByTestId('to-van').click()
   await readList(app, 'part no;amount\n1;2\n')
-  await expect(app.getByTestId('import-problems')).toContainText('The head lacks “kind” and “name” and “quantity”.')
+  await expect(app.getByTestId('import-problems')).toContainText(
+    'The head lacks “kind” and “name” and “quantity”.',
+  )
   await app.keyboard.press('Escape')
-  await readList(app, `kind,name,quantity\n${Array.from({ length: 100_000 }, (_, i) => `part,Part ${i},1`).join('\n')}\n`)
+  await readList(
+    app,
+    `kind,name,quantity\n${Array.from({ length: 100_000 }, (_, i) => `part,Part ${i},1`).join('\n')}\n`,
+  )
   await expect(app.getByTestId('import-problems')).toContainText('more than 5,000 lines')
   await app.keyboard.press('Escape')
   await expect(app.getByTestId('van-empty')).toBeVisible()
@@ -57,7 +76,11 @@ test('the list goes out as it came in', async ({ app }) => {
   expect(text).toContain('part,"Cap, small",40,0.20')
 })
 
-test('a motor taken for a job lowers the stock; undone, it is back; a second device sees it', async ({ app, server, browser }) => {
+test('a motor taken for a job lowers the stock; undone, it is back; a second device sees it', async ({
+  app,
+  server,
+  browser,
+}) => {
   await app.getByTestId('to-van').click()
   await readList(app, GOOD)
   await app.getByTestId('take-over').click()
@@ -99,7 +122,10 @@ test('a part is put on by hand, counted, and taken off', async ({ app }) => {
 
 test.describe('the parts counter', () => {
   test.use({ demo: true })
-  test('takes its time, says what is out of stock, and when it cannot be reached', async ({ app, server }) => {
+  test('takes its time, says what is out of stock, and when it cannot be reached', async ({
+    app,
+    server,
+  }) => {
     await app.getByTestId('to-van').click()
     await app.getByTestId('ask-counter').click()
     await app.getByTestId('counter-text').fill('50')

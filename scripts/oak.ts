@@ -9,10 +9,13 @@ const BAD_INPUT = 2
 
 function answer(name: string, json: string): OperationResult {
   const parsed = parseJson(json)
-  return parsed.ok ? runOperation(name, parsed.value) : badInput([{ path: '', message: 'The input is not one whole JSON object.' }])
+  return parsed.ok
+    ? runOperation(name, parsed.value)
+    : badInput([{ path: '', message: 'The input is not one whole JSON object.' }])
 }
 
-const line = (result: OperationResult): string => `${JSON.stringify(result.ok ? result.output : { error: result.error })}\n`
+const line = (result: OperationResult): string =>
+  `${JSON.stringify(result.ok ? result.output : { error: result.error })}\n`
 
 function usage(): string {
   const names = OPERATIONS.map((o) => `  ${o.name.padEnd(14)}${o.help}`).join('\n')
@@ -22,8 +25,8 @@ function usage(): string {
 async function main(args: readonly string[]): Promise<number> {
   const names = args.filter((arg) => !arg.startsWith('--'))
   const unknown = args.find((arg) => arg.startsWith('--') && arg !== '--lines' && arg !== '--help')
-  if (args.includes('--help')) return process.stdout.write(usage()), 0
-  if (names.length !== 1 || unknown) return process.stderr.write(usage()), BAD_INPUT
+  if (args.includes('--help')) return (process.stdout.write(usage()), 0)
+  if (names.length !== 1 || unknown) return (process.stderr.write(usage()), BAD_INPUT)
   const name = names[0] as string
   if (!args.includes('--lines')) {
     const result = answer(name, await text(process.stdin))
@@ -35,7 +38,8 @@ async function main(args: readonly string[]): Promise<number> {
     // A blank line is a bad line: every line in has its line out.
     const result = answer(name, row)
     if (!result.ok) code = BAD_INPUT
-    if (!process.stdout.write(line(result))) await new Promise((resolve) => process.stdout.once('drain', resolve))
+    if (!process.stdout.write(line(result)))
+      await new Promise((resolve) => process.stdout.once('drain', resolve))
   }
   return code
 }

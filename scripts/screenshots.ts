@@ -32,7 +32,14 @@ async function covered(page: Page): Promise<void> {
 
 /** Old and new motor measured with the tape. */
 async function measured(page: Page): Promise<void> {
-  for (const [figure, whole, parts] of [['oldBody', '6', 16], ['newBody', '5', 16], ['oldHub', '2', 4], ['hubLength', '1', 8], ['shaft', '5', 0], ['flat', '2', 16]] as const) {
+  for (const [figure, whole, parts] of [
+    ['oldBody', '6', 16],
+    ['newBody', '5', 16],
+    ['oldHub', '2', 4],
+    ['hubLength', '1', 8],
+    ['shaft', '5', 0],
+    ['flat', '2', 16],
+  ] as const) {
     await page.getByTestId(`length-of-${figure}`).click()
     await page.getByTestId(`length-${whole}`).click()
     await page.getByTestId(`eighth-${parts}`).click()
@@ -109,9 +116,17 @@ const VIEWS: readonly View[] = [
     wait: 'charge-picture',
     prepare: async (page) => {
       await page.getByTestId('refrigerant').getByRole('radio', { name: '454B' }).click()
-      for (const [key, digits] of [['suctionPsig', '108'], ['suctionFahrenheit', '52'], ['liquidPsig', '303'], ['liquidFahrenheit', '90'], ['outdoorFahrenheit', '88'], ['minutes', '15']] as const) {
+      for (const [key, digits] of [
+        ['suctionPsig', '108'],
+        ['suctionFahrenheit', '52'],
+        ['liquidPsig', '303'],
+        ['liquidFahrenheit', '90'],
+        ['outdoorFahrenheit', '88'],
+        ['minutes', '15'],
+      ] as const) {
         await page.getByTestId(`charge-${key}`).click()
-        for (const digit of digits) await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
+        for (const digit of digits)
+          await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
         await page.getByTestId('pad-set').click()
       }
       await page.getByTestId('charge-superheat').waitFor()
@@ -126,10 +141,17 @@ const VIEWS: readonly View[] = [
 async function main(): Promise<void> {
   const only = process.argv.slice(2)
   mkdirSync(folder, { recursive: true })
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  })
   for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
     const server = await OakServer.start({ demo: true })
-    const context = await browser.newContext({ viewport: view.size ?? PHONE, colorScheme: view.dark ? 'dark' : 'light', timezoneId: 'UTC' })
+    const context = await browser.newContext({
+      viewport: view.size ?? PHONE,
+      colorScheme: view.dark ? 'dark' : 'light',
+      timezoneId: 'UTC',
+    })
     const page = await context.newPage()
     await page.goto(`${server.url}/`)
     await page.getByTestId('job-01950000-0000-7000-8000-000000000001').waitFor()

@@ -8,6 +8,10 @@ import { bin, root } from './setup/run.mjs'
 const demo = process.argv[2] !== 'lasting'
 install()
 await buildWeb()
-const server = spawn(bin('tsx'), [resolve(root, 'server', 'main.ts')], { cwd: root, stdio: 'inherit', env: { ...process.env, NODE_ENV: 'production', OAK_DEMO: demo ? '1' : '0' } })
+const server = spawn(bin('tsx'), [resolve(root, 'server', 'main.ts')], {
+  cwd: root,
+  stdio: 'inherit',
+  env: { ...process.env, NODE_ENV: 'production', OAK_DEMO: demo ? '1' : '0' },
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))

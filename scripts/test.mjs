@@ -33,7 +33,9 @@ function unitTests() {
 function browserTests() {
   console.log('\n== browser tests')
   const file = join(folder, 'browser.json')
-  const { code } = tryRun(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { env: { CHROMIUM_PATH: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
+  const { code } = tryRun(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+    env: { CHROMIUM_PATH: browser, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+  })
   const stats = readReport(file)?.stats
   const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
   counts.passed += stats?.expected ?? 0
@@ -50,7 +52,15 @@ function readReport(file) {
 
 step('types', 'tsc', ['--noEmit', '-p', 'tsconfig.json'])
 step('lint', 'eslint', ['.', '--max-warnings', '0'])
-step('layers', 'depcruise', ['--config', '.dependency-cruiser.cjs', 'core', 'app/src', 'server', 'scripts', 'e2e'])
+step('layers', 'depcruise', [
+  '--config',
+  '.dependency-cruiser.cjs',
+  'core',
+  'app/src',
+  'server',
+  'scripts',
+  'e2e',
+])
 unitTests()
 await buildWeb()
 browserTests()

@@ -6,4 +6,5 @@ import { publishedSchemas } from '../core/operations/json-schema'
 const folder = resolve(__dirname, '..', 'docs', 'schemas')
 rmSync(folder, { recursive: true, force: true })
 mkdirSync(folder, { recursive: true })
-for (const [name, schema] of Object.entries(publishedSchemas())) writeFileSync(resolve(folder, `${name}.schema.json`), `${JSON.stringify(schema, null, 1)}\n`)
+for (const [name, schema] of Object.entries(publishedSchemas()))
+  writeFileSync(resolve(folder, `${name}.schema.json`), `${JSON.stringify(schema, null, 1)}\n`)

@@ -34,11 +34,29 @@ export interface AppOptions {
 
 const BODY_LIMIT = '2mb'
 
-export function createApp({ store, photos, operations, truths = new Map(), catalogue = EMPTY_CATALOGUE, webRoot, requestsPerMinute = 1200 }: AppOptions): Express {
+export function createApp({
+  store,
+  photos,
+  operations,
+  truths = new Map(),
+  catalogue = EMPTY_CATALOGUE,
+  webRoot,
+  requestsPerMinute = 1200,
+}: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(securityHeaders())
-  app.use('/api', rateLimit({ windowMs: 60_000, limit: requestsPerMinute, standardHeaders: true, legacyHeaders: false, handler: (_req, res) => refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]) }))
+  app.use(
+    '/api',
+    rateLimit({
+      windowMs: 60_000,
+      limit: requestsPerMinute,
+      standardHeaders: true,
+      legacyHeaders: false,
+      handler: (_req, res) =>
+        refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]),
+    }),
+  )
   app.use('/api', noStore, sameOrigin, express.json({ limit: BODY_LIMIT, strict: true }))
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true })
@@ -49,7 +67,9 @@ export function createApp({ store, photos, operations, truths = new Map(), catal
   app.use('/api/counter', counterRoutes(catalogue))
   app.use('/api/operations', operationRoutes(operations))
   app.use('/api/schemas', schemaRoutes())
-  app.use('/api', (_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))
+  app.use('/api', (_req, res) =>
+    refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]),
+  )
   if (webRoot) serveWeb(app, webRoot)
   app.use(errorHandler)
   return app
@@ -101,7 +121,13 @@ function serveWeb(app: Express, webRoot: string): void {
       enableBrotli: true,
       orderPreference: ['br', 'gz'],
       index: false,
-      serveStatic: { setHeaders: (res, path) => res.setHeader('Cache-Control', /_expo|assets/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache') },
+      serveStatic: {
+        setHeaders: (res, path) =>
+          res.setHeader(
+            'Cache-Control',
+            /_expo|assets/.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+          ),
+      },
     }),
   )
   const page = join(webRoot, 'index.html')
@@ -110,5 +136,7 @@ function serveWeb(app: Express, webRoot: string): void {
     if (existsSync(page)) res.sendFile(page)
     else refuse(res, 503, 'not-built', [{ path: '', message: 'The web app is not built yet.' }])
   })
-  app.use((_req, res) => refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]))
+  app.use((_req, res) =>
+    refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]),
+  )
 }

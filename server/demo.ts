@@ -10,7 +10,9 @@ import { readStockRows } from '@oak/core/van/stock-csv'
 import type { ChangeStore } from './store/change-store'
 
 export async function seedDemo(store: ChangeStore, folder: string): Promise<void> {
-  for (const name of readdirSync(folder).filter((n) => n.endsWith('.job.json')).sort()) {
+  for (const name of readdirSync(folder)
+    .filter((n) => n.endsWith('.job.json'))
+    .sort()) {
     const read = readJobFile(readFileSync(join(folder, name), 'utf8'))
     if (!read.ok) throw new Error(`${name}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
     const put = await store.put(read.file.changes)
@@ -26,8 +28,17 @@ const DEMO_DEVICE = '00000000-0000-4000-8000-0000000de0de'
 export async function seedVan(store: ChangeStore, file: string): Promise<void> {
   const rows = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: 'greedy' }).data
   const read = readStockRows(rows, { countedAt: COUNTED_AT, sheets: LEAD_SHEETS.map((sheet) => sheet.id) })
-  if (read.problems.length > 0) throw new Error(`${file}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
-  const changes = Object.entries(read.lines).map(([id, value]) => ({ id: idOf(id), job: VAN_ID, path: ['stock', id], value, at: COUNTED_AT, device: DEMO_DEVICE, technician: 'demo' }))
+  if (read.problems.length > 0)
+    throw new Error(`${file}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
+  const changes = Object.entries(read.lines).map(([id, value]) => ({
+    id: idOf(id),
+    job: VAN_ID,
+    path: ['stock', id],
+    value,
+    at: COUNTED_AT,
+    device: DEMO_DEVICE,
+    technician: 'demo',
+  }))
   const put = await store.put(changes)
   if (!put.ok) throw new Error(`${file}: change ${put.clash} is in the database with other contents`)
 }

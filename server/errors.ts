@@ -8,11 +8,23 @@ export function refuse(res: Response, status: number, code: string, problems: re
 }
 
 /** Errors of the body parser carry a status and a type; anything else is ours, logged and not told. */
-export const errorHandler: ErrorRequestHandler = (error: { status?: number; type?: string; limit?: number }, _req, res, next) => {
+export const errorHandler: ErrorRequestHandler = (
+  error: { status?: number; type?: string; limit?: number },
+  _req,
+  res,
+  next,
+) => {
   if (res.headersSent) return next(error)
-  if (error.type === 'entity.too.large') return refuse(res, 413, 'too-large', [{ path: '', message: `What was sent is larger than ${Math.round((error.limit ?? 0) / 1_048_576)} MB.` }])
-  if (error.type === 'entity.parse.failed') return refuse(res, 400, 'bad-input', [{ path: '', message: 'The request is not one whole JSON object.' }])
-  if (error.status && error.status >= 400 && error.status < 500) return refuse(res, error.status, 'bad-input', [{ path: '', message: 'The request could not be read.' }])
+  if (error.type === 'entity.too.large')
+    return refuse(res, 413, 'too-large', [
+      { path: '', message: `What was sent is larger than ${Math.round((error.limit ?? 0) / 1_048_576)} MB.` },
+    ])
+  if (error.type === 'entity.parse.failed')
+    return refuse(res, 400, 'bad-input', [{ path: '', message: 'The request is not one whole JSON object.' }])
+  if (error.status && error.status >= 400 && error.status < 500)
+    return refuse(res, error.status, 'bad-input', [{ path: '', message: 'The request could not be read.' }])
   console.error(error)
-  refuse(res, 500, 'server-error', [{ path: '', message: 'The server failed; nothing was changed. What you entered is kept on your device.' }])
+  refuse(res, 500, 'server-error', [
+    { path: '', message: 'The server failed; nothing was changed. What you entered is kept on your device.' },
+  ])
 }

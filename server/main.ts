@@ -18,7 +18,8 @@ async function main(): Promise<void> {
   const host = process.env.HOST ?? '127.0.0.1'
   // Two default ports, so that a browser keeps the demo's jobs apart from the shop's own.
   const port = Number(process.env.PORT ?? (demo ? 4650 : 4651))
-  if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
+  if (!Number.isInteger(port) || port < 0 || port > 65_535)
+    throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
   mkdirSync(data, { recursive: true })
   const db = await openDatabase(join(data, 'oak-switch.sqlite'))
   const store = changeStore(db)
@@ -27,14 +28,23 @@ async function main(): Promise<void> {
     await seedVan(store, join(root, 'demo', 'van.csv'))
   }
   const operations = operationPool()
-  const server = createApp({ store, photos: photoStore(db), operations, truths: demo ? readTruths(join(root, 'demo')) : new Map(), catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined, webRoot: join(root, 'app', 'dist') }).listen(port, host, (error?: Error) => {
+  const server = createApp({
+    store,
+    photos: photoStore(db),
+    operations,
+    truths: demo ? readTruths(join(root, 'demo')) : new Map(),
+    catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,
+    webRoot: join(root, 'app', 'dist'),
+  }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
     const shown = typeof address === 'object' && address ? address.port : port
     console.log(`Oak Switch is at http://${host}:${shown}  (data in ${data})`)
   })
   const close = () => {
-    server.close(() => void Promise.allSettled([db.destroy(), operations.close()]).finally(() => process.exit(0)))
+    server.close(
+      () => void Promise.allSettled([db.destroy(), operations.close()]).finally(() => process.exit(0)),
+    )
     server.closeAllConnections()
   }
   process.once('SIGINT', close)
@@ -42,7 +52,11 @@ async function main(): Promise<void> {
 }
 
 function fail(error: Error & { code?: string }): never {
-  console.error(error.code === 'EADDRINUSE' ? `The port is taken; set another one, such as PORT=4651 npm start.` : error.message)
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `The port is taken; set another one, such as PORT=4651 npm start.`
+      : error.message,
+  )
   process.exit(1)
 }
 

@@ -13,7 +13,9 @@ export const BLEED_OHMS = 15_000
 /** A bleed resistor is whole within this of its usual value, percent: parts of other sizes are fitted too. Common practice, no source. */
 const BLEED_PERCENT = 35
 
-export type Rating = { readonly microfarads: number; readonly tolerancePercent: number } | { readonly low: number; readonly high: number }
+export type Rating =
+  | { readonly microfarads: number; readonly tolerancePercent: number }
+  | { readonly low: number; readonly high: number }
 
 export interface BenchReading {
   /** µF; 0 or nearly is an open section. */
@@ -37,14 +39,21 @@ export interface BenchResult {
 }
 
 const limitsOf = (rating: Rating) =>
-  'low' in rating ? { low: rating.low, high: rating.high } : { low: rating.microfarads * (1 - rating.tolerancePercent / 100), high: rating.microfarads * (1 + rating.tolerancePercent / 100) }
+  'low' in rating
+    ? { low: rating.low, high: rating.high }
+    : {
+        low: rating.microfarads * (1 - rating.tolerancePercent / 100),
+        high: rating.microfarads * (1 + rating.tolerancePercent / 100),
+      }
 
 const WORDS: Readonly<Record<Exclude<BenchResult['verdict'], null>, string>> = {
   in: 'Inside its marking.',
   out: 'Outside its marking: replace it.',
-  uncertain: 'This meter cannot tell: the limit lies inside its uncertainty. A known-good capacitor in its place does.',
+  uncertain:
+    'This meter cannot tell: the limit lies inside its uncertainty. A known-good capacitor in its place does.',
   open: 'Open: it reads next to nothing. Replace it.',
-  'over-range': 'The meter shows OL: shorted, or beyond its range. Ohms between the posts tell which: near 0 Ω is shorted.',
+  'over-range':
+    'The meter shows OL: shorted, or beyond its range. Ohms between the posts tell which: near 0 Ω is shorted.',
 }
 
 /** The verdict of one bench reading. A marked range has no tolerance of its own: inside it is inside. */
@@ -52,10 +61,31 @@ export function judgeBench({ reading, meter, rating, bleedOhms }: BenchReading):
   const bleed = bleedOhms === undefined ? null : judgeBleed(bleedOhms)
   const limits = rating ? limitsOf(rating) : null
   const shared = { limits, bleed }
-  if (reading === 'OL') return { microfarads: null, low: null, high: null, verdict: 'over-range', ...shared, words: withBleed(WORDS['over-range'], bleed) }
+  if (reading === 'OL')
+    return {
+      microfarads: null,
+      low: null,
+      high: null,
+      verdict: 'over-range',
+      ...shared,
+      words: withBleed(WORDS['over-range'], bleed),
+    }
   const range = readingInterval(reading, meter)
-  const verdict = range.high < OPEN_MICROFARADS ? 'open' : rating ? ('low' in rating ? limitVerdict(range, rating) : toleranceVerdict(range, rating.microfarads, rating.tolerancePercent)) : null
-  return { microfarads: reading, ...range, verdict, ...shared, words: withBleed(verdict ? WORDS[verdict] : 'No marking to hold it against.', bleed) }
+  const verdict =
+    range.high < OPEN_MICROFARADS
+      ? 'open'
+      : rating
+        ? 'low' in rating
+          ? limitVerdict(range, rating)
+          : toleranceVerdict(range, rating.microfarads, rating.tolerancePercent)
+        : null
+  return {
+    microfarads: reading,
+    ...range,
+    verdict,
+    ...shared,
+    words: withBleed(verdict ? WORDS[verdict] : 'No marking to hold it against.', bleed),
+  }
 }
 
 function judgeBleed(ohms: MeterReading): NonNullable<BenchResult['bleed']> {
@@ -63,5 +93,10 @@ function judgeBleed(ohms: MeterReading): NonNullable<BenchResult['bleed']> {
   return Math.abs(ohms - BLEED_OHMS) * 100 <= BLEED_PERCENT * BLEED_OHMS ? 'whole' : 'off-value'
 }
 
-const BLEED_WORDS = { whole: 'Its bleed resistor is whole.', open: 'Its bleed resistor is open or missing: it stays charged after every start.', 'off-value': `Its bleed resistor is not the usual ${BLEED_OHMS / 1000} kΩ: compare with the part.` } as const
-const withBleed = (words: string, bleed: BenchResult['bleed']): string => (bleed ? `${words} ${BLEED_WORDS[bleed]}` : words)
+const BLEED_WORDS = {
+  whole: 'Its bleed resistor is whole.',
+  open: 'Its bleed resistor is open or missing: it stays charged after every start.',
+  'off-value': `Its bleed resistor is not the usual ${BLEED_OHMS / 1000} kΩ: compare with the part.`,
+} as const
+const withBleed = (words: string, bleed: BenchResult['bleed']): string =>
+  bleed ? `${words} ${BLEED_WORDS[bleed]}` : words

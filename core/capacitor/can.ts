@@ -28,9 +28,21 @@ export const SectionSchema = v.strictObject({
   /** As marked, where `microfarads` is a reading. */
   marked: v.optional(microfarads('The marking')),
   /** Which capacitor it stands in, where several are joined; their C's are tied. */
-  of: v.optional(v.pipe(v.string('A capacitor’s name is text.'), v.minLength(1, 'A capacitor’s name is empty.'), v.maxLength(300, 'A capacitor’s name has 300 letters at most.'))),
+  of: v.optional(
+    v.pipe(
+      v.string('A capacitor’s name is text.'),
+      v.minLength(1, 'A capacitor’s name is empty.'),
+      v.maxLength(300, 'A capacitor’s name has 300 letters at most.'),
+    ),
+  ),
   /** The load that it goes on serving, where it is in the old can and that stays; it serves no other. */
-  stays: v.optional(v.pipe(v.string('The load that it stays for is text.'), v.minLength(1, 'The load that it stays for is empty.'), v.maxLength(40, 'A load name has 40 letters at most.'))),
+  stays: v.optional(
+    v.pipe(
+      v.string('The load that it stays for is text.'),
+      v.minLength(1, 'The load that it stays for is empty.'),
+      v.maxLength(40, 'A load name has 40 letters at most.'),
+    ),
+  ),
 })
 /** One section between its own post and C; the post carries the section's id. */
 export type Section = v.InferOutput<typeof SectionSchema>
@@ -39,11 +51,19 @@ export const SectionsSchema = v.pipe(
   v.array(SectionSchema, 'The sections must be a list.'),
   v.minLength(1, 'The can needs at least one section.'),
   v.maxLength(MAX_SECTIONS, `A can has ${MAX_SECTIONS} sections at most.`),
-  v.check((list) => new Set(list.map((s) => s.id)).size === list.length, 'Two sections have the same name: each post needs its own.'),
+  v.check(
+    (list) => new Set(list.map((s) => s.id)).size === list.length,
+    'Two sections have the same name: each post needs its own.',
+  ),
 )
 
 export const LoadSchema = v.strictObject({
-  load: v.pipe(v.string('A load needs a name, such as FAN.'), v.trim(), v.minLength(1, 'A load needs a name, such as FAN.'), v.maxLength(40, 'A load name has 40 letters at most.')),
+  load: v.pipe(
+    v.string('A load needs a name, such as FAN.'),
+    v.trim(),
+    v.minLength(1, 'A load needs a name, such as FAN.'),
+    v.maxLength(40, 'A load name has 40 letters at most.'),
+  ),
   microfarads: microfarads('The load'),
 })
 /** One thing that needs a capacitor, and the value its tag asks for. */

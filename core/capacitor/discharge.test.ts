@@ -3,7 +3,15 @@ import { secondsTo, voltsAfter, workOutDischarge } from './discharge'
 import { simulateDischarge } from './testing/spice'
 
 const USUAL = { ohms: 20_000, watts: 5 }
-const dual = (resistor = USUAL, volts = 370) => workOutDischarge({ sections: [{ id: 'HERM', microfarads: 40 }, { id: 'FAN', microfarads: 5 }], volts, resistor })
+const dual = (resistor = USUAL, volts = 370) =>
+  workOutDischarge({
+    sections: [
+      { id: 'HERM', microfarads: 40 },
+      { id: 'FAN', microfarads: 5 },
+    ],
+    volts,
+    resistor,
+  })
 
 describe('the discharge of a capacitor through a resistor', () => {
   it('follows the closed form: 40 µF at 370 V through 20 kΩ', () => {
@@ -17,7 +25,11 @@ describe('the discharge of a capacitor through a resistor', () => {
     expect(sections[0]?.joules).toBeCloseTo(5.476, 3)
   })
   it('agrees with a transient of ngspice to a thousandth', () => {
-    for (const [ohms, microfarads, seconds] of [[20_000, 40, 1.2], [15_000, 5, 0.2], [47_000, 80, 6]] as const) {
+    for (const [ohms, microfarads, seconds] of [
+      [20_000, 40, 1.2],
+      [15_000, 5, 0.2],
+      [47_000, 80, 6],
+    ] as const) {
       const volts = simulateDischarge(523.259, ohms, microfarads, seconds)
       expect(Math.abs(voltsAfter(seconds, 523.259, ohms, microfarads) - volts) / 523.259).toBeLessThan(1e-3)
     }
@@ -25,9 +37,17 @@ describe('the discharge of a capacitor through a resistor', () => {
   it('takes no time when already below', () => expect(secondsTo(50, 50, 20_000, 40)).toBe(0))
   it('ends at the volts it was asked for', () =>
     fc.assert(
-      fc.property(fc.double({ min: 11, max: 700, noNaN: true }), fc.integer({ min: 100, max: 1_000_000 }), fc.double({ min: 1, max: 200, noNaN: true }), (from, ohms, microfarads) => {
-        expect(voltsAfter(secondsTo(10, from, ohms, microfarads), from, ohms, microfarads)).toBeCloseTo(10, 6)
-      }),
+      fc.property(
+        fc.double({ min: 11, max: 700, noNaN: true }),
+        fc.integer({ min: 100, max: 1_000_000 }),
+        fc.double({ min: 1, max: 200, noNaN: true }),
+        (from, ohms, microfarads) => {
+          expect(voltsAfter(secondsTo(10, from, ohms, microfarads), from, ohms, microfarads)).toBeCloseTo(
+            10,
+            6,
+          )
+        },
+      ),
       { seed: 41 },
     ))
   it('puts the same energy into a small resistor and a large one', () => {
@@ -37,7 +57,13 @@ describe('the discharge of a capacitor through a resistor', () => {
 
 describe('the resistor', () => {
   it('fits at 20 kΩ, 5 W', () => expect(dual().resistor.verdict).toBe('fits'))
-  it('is too small to survive', () => expect(dual({ ohms: 1000, watts: 0.25 }).resistor).toEqual({ verdict: 'too-small', reason: expect.stringContaining('274 W at the first instant') }))
-  it('is too small for the posts, however strong', () => expect(dual({ ohms: 100, watts: 1000 }).resistor.reason).toContain('arcs at the posts'))
-  it('is too large to wait for', () => expect(dual({ ohms: 1_000_000, watts: 1 }).resistor.reason).toContain('158 s to 10 V'))
+  it('is too small to survive', () =>
+    expect(dual({ ohms: 1000, watts: 0.25 }).resistor).toEqual({
+      verdict: 'too-small',
+      reason: expect.stringContaining('274 W at the first instant'),
+    }))
+  it('is too small for the posts, however strong', () =>
+    expect(dual({ ohms: 100, watts: 1000 }).resistor.reason).toContain('arcs at the posts'))
+  it('is too large to wait for', () =>
+    expect(dual({ ohms: 1_000_000, watts: 1 }).resistor.reason).toContain('158 s to 10 V'))
 })

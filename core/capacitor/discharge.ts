@@ -62,7 +62,12 @@ export interface Discharge {
 }
 
 /** Works out the discharge of each section by itself: one is taken down after the other, each between its post and C. */
-export function workOutDischarge({ sections, volts, resistor, elapsedSeconds = 0 }: DischargeProblem): Discharge {
+export function workOutDischarge({
+  sections,
+  volts,
+  resistor,
+  elapsedSeconds = 0,
+}: DischargeProblem): Discharge {
   const startVolts = peakOf(volts)
   const { ohms } = resistor
   const rows = sections.map(({ id, microfarads }) => ({
@@ -76,19 +81,41 @@ export function workOutDischarge({ sections, volts, resistor, elapsedSeconds = 0
   }))
   const longest = (pick: (row: SectionDischarge) => number) => Math.max(0, ...rows.map(pick))
   const secondsTo10 = longest((r) => r.secondsTo10)
-  return { startVolts, sections: rows, secondsTo50: longest((r) => r.secondsTo50), secondsTo10, resistor: judgeResistor(resistor, startVolts, secondsTo10) }
+  return {
+    startVolts,
+    sections: rows,
+    secondsTo50: longest((r) => r.secondsTo50),
+    secondsTo10,
+    resistor: judgeResistor(resistor, startVolts, secondsTo10),
+  }
 }
 
-function judgeResistor({ ohms, watts }: Resistor, startVolts: number, secondsTo10: number): Discharge['resistor'] {
+function judgeResistor(
+  { ohms, watts }: Resistor,
+  startVolts: number,
+  secondsTo10: number,
+): Discharge['resistor'] {
   const peakWatts = startVolts ** 2 / ohms
   const peakAmps = startVolts / ohms
   if (peakWatts > watts * SHORT_TIME_OVERLOAD)
-    return { verdict: 'too-small', reason: `It would take ${round(peakWatts)} W at the first instant; ${round(watts)} W resistors stand about ${round(watts * SHORT_TIME_OVERLOAD)} W for so short a time. Take more ohms, or more watts.` }
+    return {
+      verdict: 'too-small',
+      reason: `It would take ${round(peakWatts)} W at the first instant; ${round(watts)} W resistors stand about ${round(watts * SHORT_TIME_OVERLOAD)} W for so short a time. Take more ohms, or more watts.`,
+    }
   if (peakAmps > LARGEST_PEAK_AMPS)
-    return { verdict: 'too-small', reason: `It would let ${round(peakAmps)} A through at the first instant, which arcs at the posts. Take more ohms.` }
+    return {
+      verdict: 'too-small',
+      reason: `It would let ${round(peakAmps)} A through at the first instant, which arcs at the posts. Take more ohms.`,
+    }
   if (secondsTo10 > LONGEST_WAIT_SECONDS)
-    return { verdict: 'too-large', reason: `It would take ${round(secondsTo10)} s to ${DEAD_VOLTS} V: too long to hold it there. Take fewer ohms; 20 kΩ, 5 W is usual.` }
-  return { verdict: 'fits', reason: `${round(peakWatts)} W at the first instant, down to ${DEAD_VOLTS} V in ${secondsTo10 < 1 ? 'under a second' : `${Math.ceil(secondsTo10)} s`}.` }
+    return {
+      verdict: 'too-large',
+      reason: `It would take ${round(secondsTo10)} s to ${DEAD_VOLTS} V: too long to hold it there. Take fewer ohms; 20 kΩ, 5 W is usual.`,
+    }
+  return {
+    verdict: 'fits',
+    reason: `${round(peakWatts)} W at the first instant, down to ${DEAD_VOLTS} V in ${secondsTo10 < 1 ? 'under a second' : `${Math.ceil(secondsTo10)} s`}.`,
+  }
 }
 
 const round = (value: number): string => figure(value, value >= 10 ? 0 : 1)

@@ -31,7 +31,14 @@ export interface TerminalAnswer {
    */
   readonly state: 'identified' | 'partly' | 'equal' | 'failed' | 'inconsistent' | 'cannot-tell'
   readonly posts: readonly PostFinding[]
-  readonly sections: readonly { readonly load: 'HERM' | 'FAN' | null; readonly posts: readonly [string, string]; readonly microfarads: number; readonly low: number; readonly high: number; readonly verdict: ToleranceVerdict | null }[]
+  readonly sections: readonly {
+    readonly load: 'HERM' | 'FAN' | null
+    readonly posts: readonly [string, string]
+    readonly microfarads: number
+    readonly low: number
+    readonly high: number
+    readonly verdict: ToleranceVerdict | null
+  }[]
   readonly findings: readonly string[]
   /** What would settle what is open. */
   readonly settledBy: readonly string[]
@@ -42,16 +49,23 @@ type Ranges = (a: string, b: string) => Interval
 
 export function identifyTerminals(problem: TerminalProblem): TerminalAnswer {
   const { posts, pairs, meter } = problem
-  const of = (a: string, b: string) => pairs.find(({ between }) => between.includes(a) && between.includes(b)) as PairReading
+  const of = (a: string, b: string) =>
+    pairs.find(({ between }) => between.includes(a) && between.includes(b)) as PairReading
   const open = pairs.filter((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS)
   const over = pairs.filter((p) => p.microfarads === 'OL')
-  const answer = over.length > 0 ? overRange(problem, over) : open.length > 0 ? openSections(problem, open.length) : fromThree(problem, (a, b) => readingInterval(of(a, b).microfarads as number, meter))
+  const answer =
+    over.length > 0
+      ? overRange(problem, over)
+      : open.length > 0
+        ? openSections(problem, open.length)
+        : fromThree(problem, (a, b) => readingInterval(of(a, b).microfarads as number, meter))
   const blades = problem.blades ? bladeHint(posts, problem.blades, answer.posts) : null
   return { ...answer, blades }
 }
 
 type Bare = Omit<TerminalAnswer, 'blades'>
-const untold = (posts: readonly string[]): PostFinding[] => posts.map((post) => ({ post, is: null, certainty: 'cannot-tell' }))
+const untold = (posts: readonly string[]): PostFinding[] =>
+  posts.map((post) => ({ post, is: null, certainty: 'cannot-tell' }))
 const name = ([a, b]: readonly [string, string]) => `${a}–${b}`
 
 function overRange({ posts }: TerminalProblem, over: readonly PairReading[]): Bare {
@@ -59,17 +73,37 @@ function overRange({ posts }: TerminalProblem, over: readonly PairReading[]): Ba
     state: 'failed',
     posts: untold(posts),
     sections: [],
-    findings: [`${over.map((p) => name(p.between)).join(' and ')}: the meter shows OL, so a section is shorted or beyond the meter’s range. No post can be told from that.`],
-    settledBy: ['Discharge it and read ohms between those posts: near 0 Ω is a shorted section, and the can is done for. Otherwise take a higher µF range.'],
+    findings: [
+      `${over.map((p) => name(p.between)).join(' and ')}: the meter shows OL, so a section is shorted or beyond the meter’s range. No post can be told from that.`,
+    ],
+    settledBy: [
+      'Discharge it and read ohms between those posts: near 0 Ω is a shorted section, and the can is done for. Otherwise take a higher µF range.',
+    ],
   }
 }
 
 /** One live pair fits three faults, and its value alone does not say which: an aged section reads like any other value. */
 function openSections({ posts, pairs, rated }: TerminalProblem, openCount: number): Bare {
   const base = { state: 'failed' as const, posts: untold(posts), sections: [] }
-  if (openCount === 3) return { ...base, findings: ['No pair reads anything: both sections, or one of them and the joint at C, are open. The can is done for.'], settledBy: [] }
+  if (openCount === 3)
+    return {
+      ...base,
+      findings: [
+        'No pair reads anything: both sections, or one of them and the joint at C, are open. The can is done for.',
+      ],
+      settledBy: [],
+    }
   if (openCount === 1)
-    return { ...base, state: 'inconsistent', findings: ['Two pairs read and the third reads nothing: no can does that, since the third would be the two in series.'], settledBy: [`Read ${name((pairs.find((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS) as PairReading).between)} again, with clean posts.`] }
+    return {
+      ...base,
+      state: 'inconsistent',
+      findings: [
+        'Two pairs read and the third reads nothing: no can does that, since the third would be the two in series.',
+      ],
+      settledBy: [
+        `Read ${name((pairs.find((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS) as PairReading).between)} again, with clean posts.`,
+      ],
+    }
   const live = pairs.find((p) => p.microfarads !== 'OL' && p.microfarads >= OPEN_MICROFARADS) as PairReading
   const third = posts.find((post) => !live.between.includes(post)) as string
   const read = live.microfarads as number
@@ -83,7 +117,9 @@ function openSections({ posts, pairs, rated }: TerminalProblem, openCount: numbe
       `the FAN section is open: then ${name(live.between)} is C with HERM${near(rated?.herm ?? 0)}, and ${third} is FAN;`,
       `the joint at C is open: then ${name(live.between)} is HERM with FAN in series${near(series)}, and ${third} is C. It looks like a weak FAN section.`,
     ],
-    settledBy: ['Follow the wires instead: the compressor’s start wire is on HERM, the fan’s start lead on FAN, the tie to a line on C.'],
+    settledBy: [
+      'Follow the wires instead: the compressor’s start wire is on HERM, the fan’s start lead on FAN, the tie to a line on C.',
+    ],
   }
 }
 
@@ -100,13 +136,30 @@ function fromThree(problem: TerminalProblem, range: Ranges): Bare {
   })
   if (fits.length === 1) return withC(problem, range, fits[0] as string, others(fits[0] as string))
   if (fits.length === 2) return withOneTold(problem, range, fits as [string, string])
-  if (fits.length === 3) return { state: 'cannot-tell', posts: untold(posts), sections: [], findings: ['With this meter’s accuracy any of the three posts could be C.'], settledBy: ['Take a finer range, or follow the wires.'] }
-  return { state: 'inconsistent', posts: untold(posts), sections: [], findings: [`No can reads so: the smallest of the three should be the other two in series. ${nearestWords(problem, others)}`], settledBy: ['Discharge it, clean the posts and read all three again.'] }
+  if (fits.length === 3)
+    return {
+      state: 'cannot-tell',
+      posts: untold(posts),
+      sections: [],
+      findings: ['With this meter’s accuracy any of the three posts could be C.'],
+      settledBy: ['Take a finer range, or follow the wires.'],
+    }
+  return {
+    state: 'inconsistent',
+    posts: untold(posts),
+    sections: [],
+    findings: [
+      `No can reads so: the smallest of the three should be the other two in series. ${nearestWords(problem, others)}`,
+    ],
+    settledBy: ['Discharge it, clean the posts and read all three again.'],
+  }
 }
 
 /** What the smallest reading should have been, from the other two. */
 function nearestWords({ pairs }: TerminalProblem, others: (c: string) => [string, string]): string {
-  const [least, ...rest] = [...pairs].sort((a, b) => (a.microfarads as number) - (b.microfarads as number)) as [PairReading, PairReading, PairReading]
+  const [least, ...rest] = [...pairs].sort(
+    (a, b) => (a.microfarads as number) - (b.microfarads as number),
+  ) as [PairReading, PairReading, PairReading]
   const [a, b] = rest.map((p) => p.microfarads as number) as [number, number]
   const c = rest[0]?.between.find((p) => rest[1]?.between.includes(p)) as string
   return `With ${c} as C, ${name(others(c))} should read ${microfaradsText(seriesOf(a, b))}, and it reads ${microfaradsText(least.microfarads as number)}.`
@@ -120,7 +173,9 @@ function withC(problem: TerminalProblem, range: Ranges, c: string, [x, y]: [stri
       state: 'equal',
       posts: [cPost, ...untold([x, y])],
       sections: [sectionOf(problem, range, null, [c, x]), sectionOf(problem, range, null, [c, y])],
-      findings: [`${c} is C. The two sections read alike: which is HERM and which is FAN cannot be told by readings, and does not matter if both loads ask for that value.`],
+      findings: [
+        `${c} is C. The two sections read alike: which is HERM and which is FAN cannot be told by readings, and does not matter if both loads ask for that value.`,
+      ],
       settledBy: ['Follow the wires: the compressor’s start wire is on HERM.'],
     }
   const [large, small] = a.low > b.low ? [x, y] : [y, x]
@@ -128,17 +183,33 @@ function withC(problem: TerminalProblem, range: Ranges, c: string, [x, y]: [stri
   const told = certainty !== 'cannot-tell'
   return {
     state: told ? 'identified' : 'partly',
-    posts: [cPost, { post: large, is: told ? 'HERM' : null, certainty }, { post: small, is: told ? 'FAN' : null, certainty }],
-    sections: [sectionOf(problem, range, told ? 'HERM' : null, [c, large]), sectionOf(problem, range, told ? 'FAN' : null, [c, small])],
-    findings: [`${c} is C: ${name([large, small])} reads as the other two in series.`, NAMING[certainty](large, small)],
-    settledBy: certainty === 'certain' ? [] : ['The compressor’s start wire is on HERM, the fan’s start lead on FAN: following them makes it certain.'],
+    posts: [
+      cPost,
+      { post: large, is: told ? 'HERM' : null, certainty },
+      { post: small, is: told ? 'FAN' : null, certainty },
+    ],
+    sections: [
+      sectionOf(problem, range, told ? 'HERM' : null, [c, large]),
+      sectionOf(problem, range, told ? 'FAN' : null, [c, small]),
+    ],
+    findings: [
+      `${c} is C: ${name([large, small])} reads as the other two in series.`,
+      NAMING[certainty](large, small),
+    ],
+    settledBy:
+      certainty === 'certain'
+        ? []
+        : [
+            'The compressor’s start wire is on HERM, the fan’s start lead on FAN: following them makes it certain.',
+          ],
   }
 }
 
 const NAMING: Readonly<Record<Certainty, (large: string, small: string) => string>> = {
   certain: (large, small) => `${large} is HERM: the FAN section is never that large. So ${small} is FAN.`,
   likely: (large, small) => `${large} is the larger section, so HERM by custom; ${small} is FAN by custom.`,
-  'cannot-tell': (large, small) => `Against the marking, HERM has lost value: ${large} and ${small} cannot be told apart by size any more. The can is done for.`,
+  'cannot-tell': (large, small) =>
+    `Against the marking, HERM has lost value: ${large} and ${small} cannot be told apart by size any more. The can is done for.`,
 }
 
 /** Very unequal sections: the series value is nearly the small one, so C and HERM change places; the post in both small pairs is FAN. */
@@ -147,14 +218,26 @@ function withOneTold(problem: TerminalProblem, range: Ranges, [c1, c2]: [string,
   const large = range(c1, c2)
   const small = Math.max(range(c1, third).high, range(c2, third).high)
   if (large.low <= small)
-    return { state: 'cannot-tell', posts: untold(problem.posts), sections: [], findings: [`With this meter’s accuracy ${c1} or ${c2} could be C.`], settledBy: ['Take a finer range, or follow the wires.'] }
+    return {
+      state: 'cannot-tell',
+      posts: untold(problem.posts),
+      sections: [],
+      findings: [`With this meter’s accuracy ${c1} or ${c2} could be C.`],
+      settledBy: ['Take a finer range, or follow the wires.'],
+    }
   const certainty = namingCertainty(problem, large)
   return {
     state: 'partly',
     posts: [{ post: third, is: certainty === 'cannot-tell' ? null : 'FAN', certainty }, ...untold([c1, c2])],
     sections: [],
-    findings: [certainty === 'cannot-tell' ? NAMING['cannot-tell'](c1, third) : `${third} is FAN${certainty === 'certain' ? '' : ' by custom'}: both its readings are small. ${c1} and ${c2} are C and HERM, but the series reading is so near the FAN value that this meter cannot tell which is which.`],
-    settledBy: ['Follow the wires: the tie to a line and the compressor’s run wire are on C; the compressor’s start wire is on HERM.'],
+    findings: [
+      certainty === 'cannot-tell'
+        ? NAMING['cannot-tell'](c1, third)
+        : `${third} is FAN${certainty === 'certain' ? '' : ' by custom'}: both its readings are small. ${c1} and ${c2} are C and HERM, but the series reading is so near the FAN value that this meter cannot tell which is which.`,
+    ],
+    settledBy: [
+      'Follow the wires: the tie to a line and the compressor’s run wire are on C; the compressor’s start wire is on HERM.',
+    ],
   }
 }
 
@@ -164,9 +247,20 @@ function namingCertainty({ rated }: TerminalProblem, large: Interval): Certainty
   return large.low > rated.fan * (1 + rated.tolerancePercent / 100) ? 'certain' : 'cannot-tell'
 }
 
-function sectionOf({ rated, pairs }: TerminalProblem, range: Ranges, load: 'HERM' | 'FAN' | null, posts: [string, string]): TerminalAnswer['sections'][number] {
+function sectionOf(
+  { rated, pairs }: TerminalProblem,
+  range: Ranges,
+  load: 'HERM' | 'FAN' | null,
+  posts: [string, string],
+): TerminalAnswer['sections'][number] {
   const interval = range(...posts)
   const read = pairs.find(({ between }) => posts.every((p) => between.includes(p))) as PairReading
   const marked = load && rated ? (load === 'HERM' ? rated.herm : rated.fan) : null
-  return { load, posts, microfarads: read.microfarads as number, ...interval, verdict: marked && rated ? toleranceVerdict(interval, marked, rated.tolerancePercent) : null }
+  return {
+    load,
+    posts,
+    microfarads: read.microfarads as number,
+    ...interval,
+    verdict: marked && rated ? toleranceVerdict(interval, marked, rated.tolerancePercent) : null,
+  }
 }

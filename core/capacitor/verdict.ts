@@ -14,8 +14,15 @@ const LIMIT_EPSILON = 1e-9
  * `in` when every value the reading allows is within the rating ± tolerance (limits included),
  * `out` when none is, `uncertain` otherwise. Rating in µF, above 0; tolerance in percent.
  */
-export const toleranceVerdict = (range: Interval, ratingMicrofarads: number, tolerancePercent: number): ToleranceVerdict =>
-  limitVerdict(range, { low: ratingMicrofarads * (1 - tolerancePercent / 100), high: ratingMicrofarads * (1 + tolerancePercent / 100) })
+export const toleranceVerdict = (
+  range: Interval,
+  ratingMicrofarads: number,
+  tolerancePercent: number,
+): ToleranceVerdict =>
+  limitVerdict(range, {
+    low: ratingMicrofarads * (1 - tolerancePercent / 100),
+    high: ratingMicrofarads * (1 + tolerancePercent / 100),
+  })
 
 /** The same against two limits, such as the marked range of a start capacitor; a value exactly at a limit is inside. */
 export function limitVerdict(range: Interval, limits: Interval): ToleranceVerdict {

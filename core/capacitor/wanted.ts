@@ -37,7 +37,12 @@ export interface Wanted {
   readonly why: string
 }
 
-const NAMES: Readonly<Record<WantedSource, string>> = { tag: 'the motor’s tag', plate: 'the compressor’s plate', label: 'the old can’s label', reading: 'the old can’s reading' }
+const NAMES: Readonly<Record<WantedSource, string>> = {
+  tag: 'the motor’s tag',
+  plate: 'the compressor’s plate',
+  label: 'the old can’s label',
+  reading: 'the old can’s reading',
+}
 /** Guesses less likely than this are not worth a line. Our judgement. */
 const LEAST_LIKELY = 0.02
 /** A can's true value is taken to lie this far below its marking on average, from ageing. Our judgement. */
@@ -45,32 +50,60 @@ const AGED_PERCENT = 2
 
 export function wantedMicrofarads(input: WantedInput): Wanted {
   const { load, newMotor, tolerancePercent, reading = null } = input
-  const stated = (['tag', 'plate', 'label'] as const).flatMap((source) => (typeof input[source] === 'number' ? [{ source, microfarads: input[source] as number }] : []))
+  const stated = (['tag', 'plate', 'label'] as const).flatMap((source) =>
+    typeof input[source] === 'number' ? [{ source, microfarads: input[source] as number }] : [],
+  )
   const guesses = reading ? tradeGuesses(reading, tolerancePercent) : []
   const allowed = newMotor ? stated.filter((s) => s.source === 'tag') : stated
   const chosen = allowed[0] ?? null
-  return { microfarads: chosen?.microfarads ?? null, from: chosen?.source ?? null, guesses, conflicts: conflictsOf(input, stated), why: whyOf(load, newMotor, chosen, guesses, stated.length > 0) }
+  return {
+    microfarads: chosen?.microfarads ?? null,
+    from: chosen?.source ?? null,
+    guesses,
+    conflicts: conflictsOf(input, stated),
+    why: whyOf(load, newMotor, chosen, guesses, stated.length > 0),
+  }
 }
 
-function whyOf(load: string, newMotor: boolean, chosen: { readonly source: WantedSource; readonly microfarads: number } | null, guesses: readonly TradeGuess[], hasOld: boolean): string {
+function whyOf(
+  load: string,
+  newMotor: boolean,
+  chosen: { readonly source: WantedSource; readonly microfarads: number } | null,
+  guesses: readonly TradeGuess[],
+  hasOld: boolean,
+): string {
   if (chosen) return `${load} asks for ${microfaradsText(chosen.microfarads)}, by ${NAMES[chosen.source]}.`
-  if (newMotor) return `What ${load} asks for stands on the new motor’s tag${hasOld || guesses.length > 0 ? '; the old can served the old motor, and does not say' : ''}.`
+  if (newMotor)
+    return `What ${load} asks for stands on the new motor’s tag${hasOld || guesses.length > 0 ? '; the old can served the old motor, and does not say' : ''}.`
   const best = guesses[0]
-  return best ? `Not stated. The old can reads most like ${microfaradsText(best.microfarads)} (${figure(100 * best.likelihood, 0)} % likely): read the plate or the diagram before ordering.` : `What ${load} asks for is not known: read the plate or the diagram.`
+  return best
+    ? `Not stated. The old can reads most like ${microfaradsText(best.microfarads)} (${figure(100 * best.likelihood, 0)} % likely): read the plate or the diagram before ordering.`
+    : `What ${load} asks for is not known: read the plate or the diagram.`
 }
 
 /** Statements that differ, and a reading that does not go with the strongest of them. */
-function conflictsOf({ newMotor, reading, tolerancePercent }: WantedInput, stated: readonly { readonly source: WantedSource; readonly microfarads: number }[]): string[] {
+function conflictsOf(
+  { newMotor, reading, tolerancePercent }: WantedInput,
+  stated: readonly { readonly source: WantedSource; readonly microfarads: number }[],
+): string[] {
   const found: string[] = []
   const [first, ...others] = stated
   for (const other of others)
     if (first && other.microfarads !== first.microfarads)
-      found.push(`${capital(NAMES[first.source])} says ${microfaradsText(first.microfarads)}, ${NAMES[other.source]} ${microfaradsText(other.microfarads)}${newMotor && first.source === 'tag' ? ': another motor, another value; the tag counts' : ''}.`)
+      found.push(
+        `${capital(NAMES[first.source])} says ${microfaradsText(first.microfarads)}, ${NAMES[other.source]} ${microfaradsText(other.microfarads)}${newMotor && first.source === 'tag' ? ': another motor, another value; the tag counts' : ''}.`,
+      )
   // A reading judges the old can by its own label, never by the new motor's tag.
   const own = stated.find((s) => s.source === 'label') ?? (newMotor ? undefined : first)
   if (own && reading) {
-    const limits = { low: own.microfarads * (1 - tolerancePercent / 100), high: own.microfarads * (1 + tolerancePercent / 100) }
-    if (limitVerdict(reading, limits) === 'out') found.push(`The old can reads ${figure(reading.low)} to ${figure(reading.high)} µF; ${NAMES[own.source]} says ${microfaradsText(own.microfarads)}: it has failed, or that is not its value.`)
+    const limits = {
+      low: own.microfarads * (1 - tolerancePercent / 100),
+      high: own.microfarads * (1 + tolerancePercent / 100),
+    }
+    if (limitVerdict(reading, limits) === 'out')
+      found.push(
+        `The old can reads ${figure(reading.low)} to ${figure(reading.high)} µF; ${NAMES[own.source]} says ${microfaradsText(own.microfarads)}: it has failed, or that is not its value.`,
+      )
   }
   return found
 }
@@ -86,7 +119,10 @@ export function tradeGuesses({ low, high }: Interval, tolerancePercent: number):
   const weights = TRADE_MICROFARADS.map((microfarads) => ({ microfarads, weight: weigh(microfarads) }))
   const total = weights.reduce((sum, w) => sum + w.weight, 0)
   if (!(total > 0)) return []
-  return weights.map(({ microfarads, weight }) => ({ microfarads, likelihood: weight / total })).filter((g) => g.likelihood >= LEAST_LIKELY).sort((a, b) => b.likelihood - a.likelihood)
+  return weights
+    .map(({ microfarads, weight }) => ({ microfarads, likelihood: weight / total }))
+    .filter((g) => g.likelihood >= LEAST_LIKELY)
+    .sort((a, b) => b.likelihood - a.likelihood)
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

@@ -47,12 +47,22 @@ const LONGER_SHAFT = 0.5
 
 export function carryList(input: CarryInput): CarryItem[] {
   const holds = conditionsOf(input)
-  return (data.items as readonly ItemData[]).filter((item) => holds.has(item.when)).map((item) => ({ id: item.id, group: item.group as CarryGroup, name: nameOf(item, input), why: item.why }))
+  return (data.items as readonly ItemData[])
+    .filter((item) => holds.has(item.when))
+    .map((item) => ({
+      id: item.id,
+      group: item.group as CarryGroup,
+      name: nameOf(item, input),
+      why: item.why,
+    }))
 }
 
 function nameOf({ name, each }: ItemData, { motor, can, counts }: CarryInput): string {
   const count = each ? counts?.[each as keyof PlanCounts] : undefined
-  return name.replace('{motor}', motor?.name ?? '').replace('{can}', can ?? '').replace('{count}', count === undefined ? 'as many as the plan will need' : String(count))
+  return name
+    .replace('{motor}', motor?.name ?? '')
+    .replace('{can}', can ?? '')
+    .replace('{count}', count === undefined ? 'as many as the plan will need' : String(count))
 }
 
 /** Which conditions of the items hold. An unknown holds what its absence would make forgotten. */
@@ -65,19 +75,31 @@ function conditionsOf({ unit, motor, can, oldBody, observations, counts }: Carry
   when('insulated', counts === null ? motor !== null : counts.insulated > 0)
   when('splice', motor?.settings.speed.some((s) => s.join.length > 0) ?? false)
   when('drains', unit.traits.fan === 'outdoor' && (motor === null || motor.drains.length > 0))
-  when('rough', ROUGH.some(([test, answers]) => answers.includes(observations[test] ?? '')))
+  when(
+    'rough',
+    ROUGH.some(([test, answers]) => answers.includes(observations[test] ?? '')),
+  )
   mountingConditions(oldBody, motor?.mechanical ?? null).forEach((condition) => holds.add(condition))
   return holds
 }
 
-const ROUGH: readonly (readonly [string, readonly string[]])[] = [['spin', ['drags', 'seized', 'scrapes']], ['shaft', ['oil', 'burnt']]]
+const ROUGH: readonly (readonly [string, readonly string[]])[] = [
+  ['spin', ['drags', 'seized', 'scrapes']],
+  ['shaft', ['oil', 'burnt']],
+]
 
 function mountingConditions(old: Mechanical | null, fresh: Mechanical | null): string[] {
   const held = old?.mounting ?? []
   const found = held.length === 0 ? ['mounting-unknown'] : held.map((m) => `mounting-${m}`)
-  if (held.length > 0 && fresh && fresh.mounting.length > 0 && !held.some((m) => fresh.mounting.includes(m))) found.push('mounting-differs')
-  const larger = (a: number | null | undefined, b: number | null | undefined, by: number) => typeof a === 'number' && typeof b === 'number' && a - b > by
-  if (larger(fresh?.frameInches, old?.frameInches, SAME_FRAME) || larger(old?.frameInches, fresh?.frameInches, SAME_FRAME)) found.push('frame-differs')
+  if (held.length > 0 && fresh && fresh.mounting.length > 0 && !held.some((m) => fresh.mounting.includes(m)))
+    found.push('mounting-differs')
+  const larger = (a: number | null | undefined, b: number | null | undefined, by: number) =>
+    typeof a === 'number' && typeof b === 'number' && a - b > by
+  if (
+    larger(fresh?.frameInches, old?.frameInches, SAME_FRAME) ||
+    larger(old?.frameInches, fresh?.frameInches, SAME_FRAME)
+  )
+    found.push('frame-differs')
   if (larger(fresh?.shaftLengthInches, old?.shaftLengthInches, LONGER_SHAFT)) found.push('shaft-longer')
   return found
 }

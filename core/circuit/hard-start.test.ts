@@ -4,7 +4,8 @@ import { makeCard } from '../job/card'
 import { workOutHookup } from './hookup'
 
 const request = requestFor()
-const codes = (hardStart: string | null, protectedStart: boolean, unit = request) => workOutHookup({ ...unit, can: { ...CAN, protectedStart }, hardStart }).proof.hazards.map((h) => h.code)
+const codes = (hardStart: string | null, protectedStart: boolean, unit = request) =>
+  workOutHookup({ ...unit, can: { ...CAN, protectedStart }, hardStart }).proof.hazards.map((h) => h.code)
 
 it.each([
   ['no kit', null, true, []],
@@ -17,17 +18,32 @@ it.each([
   ['the kit on the other line', 'T1', false, ['hard-start-misplaced']],
 ])('%s', (_, post, guarded, expected) => expect(codes(post, guarded)).toEqual(expected))
 
-it('where no compressor shares the can there is no place for a kit', () => expect(codes(NEW_C, false, requestFor('cooling-1-pole-own-capacitor'))).toContain('hard-start-misplaced'))
+it('where no compressor shares the can there is no place for a kit', () =>
+  expect(codes(NEW_C, false, requestFor('cooling-1-pole-own-capacitor'))).toContain('hard-start-misplaced'))
 it('stands on the card', () => {
   const guarded = { ...request, can: { ...CAN, protectedStart: true }, hardStart: PROTECTED_POST }
-  expect(makeCard(guarded, workOutHookup(guarded), { job: '', title: '', site: '', date: '', technician: '', readings: [] })?.capacitor).toContain('Hard-start kit: from the compressor’s section to the protected terminal')
+  expect(
+    makeCard(guarded, workOutHookup(guarded), {
+      job: '',
+      title: '',
+      site: '',
+      date: '',
+      technician: '',
+      readings: [],
+    })?.capacitor,
+  ).toContain('Hard-start kit: from the compressor’s section to the protected terminal')
 })
 it('at 50 Hz the motor is solved at 50 Hz', () => {
-  const rpm = (hertz: 50 | 60) => workOutHookup({ ...request, hertz }).proof.modes.find((m) => m.mode === 'cooling')!.solution.motor.rpm
+  const rpm = (hertz: 50 | 60) =>
+    workOutHookup({ ...request, hertz }).proof.modes.find((m) => m.mode === 'cooling')!.solution.motor.rpm
   expect(rpm(50)).toBeLessThan(rpm(60) * 0.9)
 })
 it('names what floats, and how the capacitor’s tolerance moves its figures', () => {
-  const { proof } = hookupWith(request, { white: { kind: 'insulated' }, black: { kind: 'insulated' }, brown: { kind: 'insulated' } })
+  const { proof } = hookupWith(request, {
+    white: { kind: 'insulated' },
+    black: { kind: 'insulated' },
+    brown: { kind: 'insulated' },
+  })
   expect(proof.modes[0]?.solution.floating).toContain('white')
   const sound = hookupWith(request, {}).proof.modes.find((m) => m.mode === 'cooling')!.solution
   const [low, high] = sound.tolerance!.startTorque

@@ -70,5 +70,15 @@ export interface Hazard {
   readonly move?: { readonly lead: string; readonly to: Placement }
 }
 
-export const stop = (code: HazardCode, message: string, leads: readonly string[] = [], modes: readonly ModeId[] = []): Hazard => ({ code, severity: 'stop', message, leads, modes })
-export const watch = (code: HazardCode, message: string, leads: readonly string[] = [], modes: readonly ModeId[] = []): Hazard => ({ code, severity: 'watch', message, leads, modes })
+export const stop = (
+  code: HazardCode,
+  message: string,
+  leads: readonly string[] = [],
+  modes: readonly ModeId[] = [],
+): Hazard => ({ code, severity: 'stop', message, leads, modes })
+export const watch = (
+  code: HazardCode,
+  message: string,
+  leads: readonly string[] = [],
+  modes: readonly ModeId[] = [],
+): Hazard => ({ code, severity: 'watch', message, leads, modes })

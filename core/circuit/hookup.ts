@@ -9,7 +9,14 @@ import { selectSpeeds, setLeads } from '../motor/settings'
 import { seenFrom, type Direction, type Rotation } from '../rotation/view'
 import { capacitorSides, recordedCopper } from '../wiring/capacitor-sides'
 import { findRoles, type WireFinding } from '../wiring/evidence'
-import { COMPRESSOR_LOAD, FAN_LOAD, moveUnitWires, NO_CAN, type FittedCan, type UnitWire } from '../wiring/new-can'
+import {
+  COMPRESSOR_LOAD,
+  FAN_LOAD,
+  moveUnitWires,
+  NO_CAN,
+  type FittedCan,
+  type UnitWire,
+} from '../wiring/new-can'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
 import { assignSpeeds, outputsInUse } from '../wiring/speeds'
 import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
@@ -29,7 +36,9 @@ export interface HookupRequest {
   /** Where the technician set the plug instead of where the wanted rotation puts it. */
   readonly plug?: Direction | null
   /** null: none, where the motor has no capacitor and the old one served nothing else. */
-  readonly can: (Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> & { readonly protectedStart?: boolean }) | null
+  readonly can:
+    | (Pick<Can, 'name' | 'volts' | 'tolerancePercent' | 'sections'> & { readonly protectedStart?: boolean })
+    | null
   /** Of the speeds set by a select lead. */
   readonly speed?: SpeedName | null
   /** Of a blower: output to speed, where the technician chose otherwise than proposed. */
@@ -72,57 +81,143 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   const sides = capacitorSides(unit, recordedCopper(unit, wires))
   const { plan, can, refusals: canRefusals } = planCan(request)
   const { set, advised, refusals: plugRefusals } = choosePlug(sheet, wanted, request.plug ?? null)
-  const horsepower = sheet.settings.horsepower.find((c) => c.horsepower === request.horsepower) ?? (sheet.settings.horsepower[0] as HorsepowerChoice)
+  const horsepower =
+    sheet.settings.horsepower.find((c) => c.horsepower === request.horsepower) ??
+    (sheet.settings.horsepower[0] as HorsepowerChoice)
   const speeds = selectSpeeds(sheet)
   const speed = speeds.find((choice) => choice.speed === request.speed) ?? speeds[0] ?? null
   const leads = setLeads(sheet, { horsepower, rotation: set, speed })
-  const outputs = sheet.kind === 'psc-blower' && unit.traits.fan === 'blower' ? assignSpeeds({ unit, wires, sheet, choices: offeredChoices(sheet, request.speedChoices ?? {}) }) : null
+  const outputs =
+    sheet.kind === 'psc-blower' && unit.traits.fan === 'blower'
+      ? assignSpeeds({ unit, wires, sheet, choices: offeredChoices(sheet, request.speedChoices ?? {}) })
+      : null
   const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can, speeds: outputs })
   const unitWires = moveUnitWires(unit, wires, sides, can)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
-  const refusals = [...refuseKind(unit, sheet), ...canRefusals, ...plugRefusals, ...(outputs?.problems ?? []).map((message) => ({ code: 'speeds', message })), ...translation.refusals]
+  const refusals = [
+    ...refuseKind(unit, sheet),
+    ...canRefusals,
+    ...plugRefusals,
+    ...(outputs?.problems ?? []).map((message) => ({ code: 'speeds', message })),
+    ...translation.refusals,
+  ]
   const proof = proveHookup({
-    unit: asUsed(unit, wires), sheet, can, leads, placements, wanted,
+    unit: asUsed(unit, wires),
+    sheet,
+    can,
+    leads,
+    placements,
+    wanted,
     unitWires: [...unitWires, ...translation.added],
     plug: set.direction,
     compressorMicrofarads: request.compressorMicrofarads ?? null,
     hertz: request.hertz ?? USUAL_HERTZ,
     hardStart: request.hardStart ?? null,
     refusals: refusals.map((r) => r.message),
-    unknowns: [...unknownsOf(findings, wires, wanted), ...(speeds.length > 1 && !request.speed ? ['which speed to set is not stated: read the old motor’s rpm.'] : [])],
+    unknowns: [
+      ...unknownsOf(findings, wires, wanted),
+      ...(speeds.length > 1 && !request.speed
+        ? ['which speed to set is not stated: read the old motor’s rpm.']
+        : []),
+    ],
     advised: translation.leads,
   })
-  return { findings, plan, can, horsepower, speed, plug: { set, advised }, leads: translation.leads, placements, unitWires, added: translation.added, warnings: translation.warnings, refusals, proof }
+  return {
+    findings,
+    plan,
+    can,
+    horsepower,
+    speed,
+    plug: { set, advised },
+    leads: translation.leads,
+    placements,
+    unitWires,
+    added: translation.added,
+    warnings: translation.warnings,
+    refusals,
+    proof,
+  }
 }
 
 /** The circuit of a worked-out hookup in one mode, as the proof solves it. */
-export function hookupCircuit({ unit, sheet, compressorMicrofarads, hertz }: HookupRequest, answer: HookupAnswer, mode: ModeId): { readonly built: BuiltCircuit; readonly machine: Machine | null } {
-  const leads = setLeads(sheet, { horsepower: answer.horsepower, rotation: answer.plug.set, speed: answer.speed })
+export function hookupCircuit(
+  { unit, sheet, compressorMicrofarads, hertz }: HookupRequest,
+  answer: HookupAnswer,
+  mode: ModeId,
+): { readonly built: BuiltCircuit; readonly machine: Machine | null } {
+  const leads = setLeads(sheet, {
+    horsepower: answer.horsepower,
+    rotation: answer.plug.set,
+    speed: answer.speed,
+  })
   const machine = machineOf(sheet)
-  const hookup = { unit, can: answer.can, leads, placements: answer.placements, unitWires: [...answer.unitWires, ...answer.added] }
-  return { machine, built: buildCircuit({ hookup, sheet, machine, hertz: hertz ?? USUAL_HERTZ, compressorMicrofarads: compressorMicrofarads ?? null }, mode) }
+  const hookup = {
+    unit,
+    can: answer.can,
+    leads,
+    placements: answer.placements,
+    unitWires: [...answer.unitWires, ...answer.added],
+  }
+  return {
+    machine,
+    built: buildCircuit(
+      {
+        hookup,
+        sheet,
+        machine,
+        hertz: hertz ?? USUAL_HERTZ,
+        compressorMicrofarads: compressorMicrofarads ?? null,
+      },
+      mode,
+    ),
+  }
 }
 
 /** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */
 function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): TranslationNote[] {
   const refuse = (message: string): TranslationNote[] => [{ code: 'wrong-kind-of-motor', message }]
-  if (kind === 'three-phase') return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
-  if (traits.fan === 'outdoor' && kind === 'psc-blower') return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
-  if (traits.fan === 'blower' && kind !== 'psc-blower') return refuse(`${name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`)
+  if (kind === 'three-phase')
+    return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
+  if (traits.fan === 'outdoor' && kind === 'psc-blower')
+    return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
+  if (traits.fan === 'blower' && kind !== 'psc-blower')
+    return refuse(
+      `${name} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`,
+    )
   return []
 }
 
-const NO_PLAN: TapPlan = { feasible: true, groups: [], worstErrorPercent: null, jumperCount: 0, unused: [], proven: true, nearest: null, problems: [] }
+const NO_PLAN: TapPlan = {
+  feasible: true,
+  groups: [],
+  worstErrorPercent: null,
+  jumperCount: 0,
+  unused: [],
+  proven: true,
+  nearest: null,
+  problems: [],
+}
 
 function planCan({ unit, sheet, can: given, compressorMicrofarads, prefer }: HookupRequest) {
   const can = given ?? NO_CAN
   const shared = unit.traits.capacitor === 'shared'
   const loads: Load[] = sheet.capacitor ? [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }] : []
   const refusals: TranslationNote[] = []
-  if (!given && (shared || sheet.capacitor)) refusals.push({ code: 'no-can', message: shared ? 'The compressor needs its capacitor: pick the can.' : 'This motor’s tag asks for a capacitor: pick one.' })
-  if (shared && compressorMicrofarads) loads.unshift({ load: COMPRESSOR_LOAD, microfarads: compressorMicrofarads })
+  if (!given && (shared || sheet.capacitor))
+    refusals.push({
+      code: 'no-can',
+      message: shared
+        ? 'The compressor needs its capacitor: pick the can.'
+        : 'This motor’s tag asks for a capacitor: pick one.',
+    })
+  if (shared && compressorMicrofarads)
+    loads.unshift({ load: COMPRESSOR_LOAD, microfarads: compressorMicrofarads })
   if (shared && !compressorMicrofarads)
-    refusals.push({ code: 'compressor-value-missing', message: 'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.' })
+    refusals.push({
+      code: 'compressor-value-missing',
+      message:
+        'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.',
+    })
   if (loads.length === 0) return { plan: NO_PLAN, can: { ...can, groups: [] } satisfies FittedCan, refusals }
   const plan = planTaps({ sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer })
   plan.problems.forEach((p) => refusals.push({ code: 'no-section-plan', message: p.message }))
@@ -134,7 +229,8 @@ function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction |
   const only = sheet.settings.rotation[0] as RotationChoice
   const answer = wanted && plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction)
   const advised = answer?.kind === 'set' ? answer.choice : null
-  const refusals: TranslationNote[] = answer?.kind === 'refused' ? [{ code: 'not-reversible', message: answer.why }] : []
+  const refusals: TranslationNote[] =
+    answer?.kind === 'refused' ? [{ code: 'not-reversible', message: answer.why }] : []
   const set = sheet.settings.rotation.find((c) => c.direction === plug) ?? advised ?? only
   return { set, advised, refusals }
 }
@@ -147,7 +243,13 @@ function asUsed(unit: UnitType, wires: readonly NamedWire[]): UnitType {
 }
 
 /** What was chosen for another motor, and this one lacks, does not hold. */
-const offeredChoices = (sheet: LeadSheet, choices: Readonly<Record<PostId, SpeedName>>): Record<PostId, SpeedName> => Object.fromEntries(Object.entries(choices).filter(([, speed]) => sheet.settings.speed.some((s) => s.speed === speed)))
+const offeredChoices = (
+  sheet: LeadSheet,
+  choices: Readonly<Record<PostId, SpeedName>>,
+): Record<PostId, SpeedName> =>
+  Object.fromEntries(
+    Object.entries(choices).filter(([, speed]) => sheet.settings.speed.some((s) => s.speed === speed)),
+  )
 
 /** The advice with the technician's moves on top. A lead moved twice stays twice, so that the proof can say so. */
 function mergePlacements(advice: readonly LeadAdvice[], moves: readonly LandedLead[]): LandedLead[] {
@@ -157,12 +259,18 @@ function mergePlacements(advice: readonly LeadAdvice[], moves: readonly LandedLe
   })
 }
 
-function unknownsOf(findings: readonly WireFinding[], wires: readonly NamedWire[], wanted: Rotation | null): string[] {
+function unknownsOf(
+  findings: readonly WireFinding[],
+  wires: readonly NamedWire[],
+  wanted: Rotation | null,
+): string[] {
   const unknowns: string[] = []
   const untraced = wires.filter((wire) => !wire.traced)
   if (untraced.some(goesToMotor)) unknowns.push('the old motor’s wires are not all traced.')
-  else if (untraced.length > 0) unknowns.push('the unit’s own wires, such as the tie of cap C, are not all traced.')
-  if (findings.some((f) => f.role === null)) unknowns.push('what one of the old motor’s wires does is not known.')
+  else if (untraced.length > 0)
+    unknowns.push('the unit’s own wires, such as the tie of cap C, are not all traced.')
+  if (findings.some((f) => f.role === null))
+    unknowns.push('what one of the old motor’s wires does is not known.')
   if (!wanted) unknowns.push('the wanted rotation is not stated.')
   return unknowns
 }

@@ -12,25 +12,40 @@ type Edge = readonly [string, string]
 
 function reach(edges: readonly Edge[], from: string): Set<string> {
   const seen = new Set([from])
-  for (const at of seen) for (const [a, b] of edges) {
-    if (a === at) seen.add(b)
-    if (b === at) seen.add(a)
-  }
+  for (const at of seen)
+    for (const [a, b] of edges) {
+      if (a === at) seen.add(b)
+      if (b === at) seen.add(a)
+    }
   return seen
 }
 
 /** Winding end by role; taps by their own name. Nothing is shared with the proof. */
-const INNER: Readonly<Record<string, string>> = { 'motor-common': 'COMMON', run: 'RUN', 'run-return': 'RUN', line: 'RUN', start: 'START', ground: 'FRAME' }
+const INNER: Readonly<Record<string, string>> = {
+  'motor-common': 'COMMON',
+  run: 'RUN',
+  'run-return': 'RUN',
+  line: 'RUN',
+  start: 'START',
+  ground: 'FRAME',
+}
 function innerOf(sheet: LeadSheet, lead: string): string {
   const { role } = sheet.leads.find((l) => l.id === lead)!
-  if (role === 'capacitor') return sheet.leads.find((l) => l.role === 'capacitor')?.id === lead ? 'START' : 'RUN'
+  if (role === 'capacitor')
+    return sheet.leads.find((l) => l.role === 'capacitor')?.id === lead ? 'START' : 'RUN'
   return INNER[role] ?? `OWN-${lead}`
 }
 
 /** What is dangerous, or dead, by walking the copper of each mode; null when nothing is. */
-function plainSearch({ unit, sheet }: HookupRequest, { unitWires, added, can, placements }: HookupAnswer, horsepowerTap: string | null): string | null {
+function plainSearch(
+  { unit, sheet }: HookupRequest,
+  { unitWires, added, can, placements }: HookupAnswer,
+  horsepowerTap: string | null,
+): string | null {
   const taps = sheet.leads.filter((l) => l.role === 'speed' || l.role === 'power-tap').map((l) => l.id)
-  const landed = placements.flatMap(({ lead, goes }): [string, string][] => (goes.kind === 'post' ? [[lead, goes.post]] : []))
+  const landed = placements.flatMap(({ lead, goes }): [string, string][] =>
+    goes.kind === 'post' ? [[lead, goes.post]] : [],
+  )
   for (const { id, fanRuns } of unit.modes) {
     if (sheet.kind === 'psc-blower' && fanRuns && !placements.length) continue
     const edges: Edge[] = [
@@ -42,11 +57,20 @@ function plainSearch({ unit, sheet }: HookupRequest, { unitWires, added, can, pl
     ]
     const [one, two] = [reach(edges, unit.supply.line1), reach(edges, unit.supply.line2)]
     if (one.has(unit.supply.line2)) return `short in ${id}`
-    for (const post of unit.posts) if ((post.kind === 'coil' || (post.kind === 'earth' && unit.volts > 130)) && (one.has(post.id) || two.has(post.id))) return `line on ${post.id} in ${id}`
-    const points = sheet.kind === 'psc-blower' ? taps.map((t) => `OWN-${t}`) : ['COMMON', ...taps.filter((t) => t !== horsepowerTap).map((t) => `OWN-${t}`)]
+    for (const post of unit.posts)
+      if (
+        (post.kind === 'coil' || (post.kind === 'earth' && unit.volts > 130)) &&
+        (one.has(post.id) || two.has(post.id))
+      )
+        return `line on ${post.id} in ${id}`
+    const points =
+      sheet.kind === 'psc-blower'
+        ? taps.map((t) => `OWN-${t}`)
+        : ['COMMON', ...taps.filter((t) => t !== horsepowerTap).map((t) => `OWN-${t}`)]
     const live = points.filter((p) => one.has(p) || two.has(p))
     if (live.length > 1) return `two taps in ${id}`
-    const driven = live.length === 1 && ((one.has(live[0]!) && two.has('RUN')) || (two.has(live[0]!) && one.has('RUN')))
+    const driven =
+      live.length === 1 && ((one.has(live[0]!) && two.has('RUN')) || (two.has(live[0]!) && one.has('RUN')))
     if (fanRuns && !driven) return `dead fan in ${id}`
     if (!fanRuns && driven) return `runs in ${id}`
   }
@@ -54,7 +78,18 @@ function plainSearch({ unit, sheet }: HookupRequest, { unitWires, added, can, pl
 }
 
 /** The modes a unit is used in: what its typical wires call. */
-const used = (unit: UnitType): UnitType => ({ ...unit, modes: unit.modes.filter((m) => !m.fanRuns || unit.traits.fan === 'outdoor' || unit.switches.some((s) => s.closedIn.includes(m.id) && unit.typicalWires.some((w) => w.from === s.to && w.to === 'motor'))) })
+const used = (unit: UnitType): UnitType => ({
+  ...unit,
+  modes: unit.modes.filter(
+    (m) =>
+      !m.fanRuns ||
+      unit.traits.fan === 'outdoor' ||
+      unit.switches.some(
+        (s) =>
+          s.closedIn.includes(m.id) && unit.typicalWires.some((w) => w.from === s.to && w.to === 'motor'),
+      ),
+  ),
+})
 
 /**
  * Moves that are sound, by hand from the wiring of the units: on a shared can C is tied to run's line, so run may land on C; a lead beside
@@ -68,37 +103,54 @@ const PROPER: readonly (readonly [RegExp, 'proven' | 'watch'])[] = [
   [/^(cooling|heat-pump)-[12]-pole-shared-capacitor rowan-(25r|33m) brown\/white (T2|CAN-C)$/, 'watch'],
 ]
 
-const OUTDOOR = UNIT_TYPES.filter((u) => u.traits.fan === 'outdoor').flatMap((u) => ['rowan-25r', 'rowan-33m', 'rowan-16f'].map((s) => [u.id, s] as const))
-const BLOWERS = UNIT_TYPES.filter((u) => u.traits.fan === 'blower' && u.volts < 200).flatMap((u) => ['alder-33b', 'alder-50b'].map((s) => [u.id, s] as const))
+const OUTDOOR = UNIT_TYPES.filter((u) => u.traits.fan === 'outdoor').flatMap((u) =>
+  ['rowan-25r', 'rowan-33m', 'rowan-16f'].map((s) => [u.id, s] as const),
+)
+const BLOWERS = UNIT_TYPES.filter((u) => u.traits.fan === 'blower' && u.volts < 200).flatMap((u) =>
+  ['alder-33b', 'alder-50b'].map((s) => [u.id, s] as const),
+)
 
 let cases = 0
 let condemned = 0
 let sound = 0
 
-it.each([...OUTDOOR, ...BLOWERS])('%s with %s', (unitId, sheetId) => {
-  const blower = sheetId.startsWith('alder')
-  const can = blower ? { ...BLOWER_CAN, sections: [{ id: 'a', microfarads: sheetId === 'alder-33b' ? 7.5 : 10 }] } : CAN
-  const request = { ...requestFor(unitId, sheetId, { can, compressorMicrofarads: unitTypeById(unitId)!.traits.capacitor === 'shared' ? 45 : null }) }
-  const home = hookupWith(request, {})
-  expect(home.proof.verdict).toBe('proven')
-  const tap = request.sheet.settings.horsepower[0]?.land[0]?.lead ?? null
-  expect(plainSearch({ ...request, unit: used(request.unit) }, home, tap)).toBeNull()
-  for (const { lead, goes } of home.leads.filter((l) => request.sheet.leads.find((s) => s.id === l.lead)?.role !== 'rotation'))
-    for (const post of hookupPosts(request.unit, can)) {
-      if (goes.kind === 'post' && goes.post === post.id) continue
-      cases += 1
-      const answer = hookupWith(request, { [lead]: onPost(post.id) })
-      const why = plainSearch({ ...request, unit: used(request.unit) }, answer, tap)
-      if (why) {
-        condemned += 1
-        expect([lead, post.id, why, answer.proof.verdict]).toEqual([lead, post.id, why, 'stop'])
-      }
-      const proper = PROPER.find(([pattern]) => pattern.test(`${unitId} ${sheetId} ${lead} ${post.id}`))
-      if (!proper) continue
-      sound += 1
-      expect([lead, post.id, answer.proof.verdict]).toEqual([lead, post.id, proper[1]])
+it.each([...OUTDOOR, ...BLOWERS])(
+  '%s with %s',
+  (unitId, sheetId) => {
+    const blower = sheetId.startsWith('alder')
+    const can = blower
+      ? { ...BLOWER_CAN, sections: [{ id: 'a', microfarads: sheetId === 'alder-33b' ? 7.5 : 10 }] }
+      : CAN
+    const request = {
+      ...requestFor(unitId, sheetId, {
+        can,
+        compressorMicrofarads: unitTypeById(unitId)!.traits.capacitor === 'shared' ? 45 : null,
+      }),
     }
-}, 60_000)
+    const home = hookupWith(request, {})
+    expect(home.proof.verdict).toBe('proven')
+    const tap = request.sheet.settings.horsepower[0]?.land[0]?.lead ?? null
+    expect(plainSearch({ ...request, unit: used(request.unit) }, home, tap)).toBeNull()
+    for (const { lead, goes } of home.leads.filter(
+      (l) => request.sheet.leads.find((s) => s.id === l.lead)?.role !== 'rotation',
+    ))
+      for (const post of hookupPosts(request.unit, can)) {
+        if (goes.kind === 'post' && goes.post === post.id) continue
+        cases += 1
+        const answer = hookupWith(request, { [lead]: onPost(post.id) })
+        const why = plainSearch({ ...request, unit: used(request.unit) }, answer, tap)
+        if (why) {
+          condemned += 1
+          expect([lead, post.id, why, answer.proof.verdict]).toEqual([lead, post.id, why, 'stop'])
+        }
+        const proper = PROPER.find(([pattern]) => pattern.test(`${unitId} ${sheetId} ${lead} ${post.id}`))
+        if (!proper) continue
+        sound += 1
+        expect([lead, post.id, answer.proof.verdict]).toEqual([lead, post.id, proper[1]])
+      }
+  },
+  60_000,
+)
 
 it('were thousands of cases, and the search condemned enough of them to mean something', () => {
   expect(cases).toBeGreaterThan(3000)

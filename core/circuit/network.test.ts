@@ -8,8 +8,18 @@ import { copperIn, potentials } from './potential'
 const hookupOf = (unit: string, sheetId = 'rowan-25r') => {
   const request = requestFor(unit, sheetId)
   const answer = workOutHookup(request)
-  const leads = setLeads(request.sheet, { horsepower: answer.horsepower, rotation: answer.plug.set, speed: answer.speed })
-  return { unit: request.unit, can: answer.can, unitWires: [...answer.unitWires, ...answer.added], leads, placements: answer.placements }
+  const leads = setLeads(request.sheet, {
+    horsepower: answer.horsepower,
+    rotation: answer.plug.set,
+    speed: answer.speed,
+  })
+  return {
+    unit: request.unit,
+    can: answer.can,
+    unitWires: [...answer.unitWires, ...answer.added],
+    leads,
+    placements: answer.placements,
+  }
 }
 
 describe('conductors', () => {
@@ -17,13 +27,24 @@ describe('conductors', () => {
     const copper = new Conductors()
     copper.join('a', 'b')
     copper.join('c', 'd')
-    expect([copper.joined('a', 'b'), copper.joined('a', 'c'), copper.joined('x', 'y'), copper.joined('x', 'x')]).toEqual([true, false, false, true])
+    expect([
+      copper.joined('a', 'b'),
+      copper.joined('a', 'c'),
+      copper.joined('x', 'y'),
+      copper.joined('x', 'x'),
+    ]).toEqual([true, false, false, true])
     copper.join('b', 'c')
     expect(copper.joined('a', 'd')).toBe(true)
   })
   it('survive loops of jumpers', () => {
     const copper = new Conductors()
-    for (const [a, b] of [['a', 'b'], ['b', 'c'], ['c', 'a'], ['a', 'a']] as const) copper.join(a, b)
+    for (const [a, b] of [
+      ['a', 'b'],
+      ['b', 'c'],
+      ['c', 'a'],
+      ['a', 'a'],
+    ] as const)
+      copper.join(a, b)
     expect(copper.find('a')).toBe(copper.find('c'))
   })
 })
@@ -31,9 +52,20 @@ describe('conductors', () => {
 describe('the network', () => {
   it('takes run-return as run, and every idle tap as a point of its own', () => {
     const sheet = sheetOf('rowan-33m')
-    const leads = setLeads(sheet, { horsepower: sheet.settings.horsepower[0]!, rotation: sheet.settings.rotation[0]!, speed: null })
+    const leads = setLeads(sheet, {
+      horsepower: sheet.settings.horsepower[0]!,
+      rotation: sheet.settings.rotation[0]!,
+      speed: null,
+    })
     const points = Object.fromEntries(leads.map((l) => [l.lead.id, leadPoint(l)]))
-    expect(points).toMatchObject({ black: COMMON, white: RUN, 'brown/white': RUN, brown: START, blue: 'MOTOR:power-tap:blue', red: 'MOTOR:power-tap:red' })
+    expect(points).toMatchObject({
+      black: COMMON,
+      white: RUN,
+      'brown/white': RUN,
+      brown: START,
+      blue: 'MOTOR:power-tap:blue',
+      red: 'MOTOR:power-tap:red',
+    })
   })
   it('holds a capacitor for each section, and the one that stays with its value unknown', () => {
     expect(buildNetwork(hookupOf('cooling-1-pole-shared-capacitor')).capacitors).toHaveLength(6)
@@ -42,7 +74,12 @@ describe('the network', () => {
   })
   it('lands only what is on a post', () => {
     const network = buildNetwork(hookupOf('cooling-1-pole-shared-capacitor'))
-    expect(network.conductors.flatMap((c) => (c.lead ? [c.lead] : [])).sort()).toEqual(['black', 'brown', 'green', 'white'])
+    expect(network.conductors.flatMap((c) => (c.lead ? [c.lead] : [])).sort()).toEqual([
+      'black',
+      'brown',
+      'green',
+      'white',
+    ])
   })
 })
 
@@ -53,9 +90,33 @@ describe('potentials', () => {
     return Object.fromEntries(potentials(copperIn(hookup.unit, network, mode), network, points))
   }
   // By hand: one pole, so L2 and T2 are one copper; T1 hangs on L1 only while the contactor is closed.
-  it('of a one-pole unit, off', () => expect(at('cooling-1-pole-shared-capacitor', 'off', ['L1', 'T1', 'L2', 'T2', COMMON, 'GND', 'A1'])).toEqual({ L1: 'line1', T1: 'through', L2: 'line2', T2: 'line2', [COMMON]: 'through', GND: 'earth', A1: 'low-voltage' }))
-  it('of a two-pole unit, off: nothing behind the contactor', () => expect(at('cooling-2-pole-shared-capacitor', 'off', ['T1', 'T2', COMMON, RUN, START])).toEqual({ T1: 'dead', T2: 'dead', [COMMON]: 'dead', [RUN]: 'dead', [START]: 'dead' }))
-  it('of a heat pump in defrost: the relay holds motor common off the line', () => expect(at('heat-pump-2-pole-shared-capacitor', 'defrost', ['DF1', 'DF2', COMMON, RUN])).toEqual({ DF1: 'line1', DF2: 'through', [COMMON]: 'through', [RUN]: 'line2' }))
+  it('of a one-pole unit, off', () =>
+    expect(
+      at('cooling-1-pole-shared-capacitor', 'off', ['L1', 'T1', 'L2', 'T2', COMMON, 'GND', 'A1']),
+    ).toEqual({
+      L1: 'line1',
+      T1: 'through',
+      L2: 'line2',
+      T2: 'line2',
+      [COMMON]: 'through',
+      GND: 'earth',
+      A1: 'low-voltage',
+    }))
+  it('of a two-pole unit, off: nothing behind the contactor', () =>
+    expect(at('cooling-2-pole-shared-capacitor', 'off', ['T1', 'T2', COMMON, RUN, START])).toEqual({
+      T1: 'dead',
+      T2: 'dead',
+      [COMMON]: 'dead',
+      [RUN]: 'dead',
+      [START]: 'dead',
+    }))
+  it('of a heat pump in defrost: the relay holds motor common off the line', () =>
+    expect(at('heat-pump-2-pole-shared-capacitor', 'defrost', ['DF1', 'DF2', COMMON, RUN])).toEqual({
+      DF1: 'line1',
+      DF2: 'through',
+      [COMMON]: 'through',
+      [RUN]: 'line2',
+    }))
   it('a point joined to two sources is a fault', () => {
     const { proof } = hookupWith(requestFor(), { green: onPost('T1') })
     expect(proof.modes.find((m) => m.mode === 'cooling')?.posts).toMatchObject({ T1: 'line1', GND: 'earth' })

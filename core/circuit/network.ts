@@ -39,7 +39,11 @@ export interface Network {
   readonly conductors: readonly Conductor[]
   readonly switches: readonly { readonly a: Point; readonly b: Point; readonly closedIn: readonly ModeId[] }[]
   /** `microfarads` null: a capacitor that stays in the unit and whose value is not recorded. */
-  readonly capacitors: readonly { readonly a: Point; readonly b: Point; readonly microfarads: number | null }[]
+  readonly capacitors: readonly {
+    readonly a: Point
+    readonly b: Point
+    readonly microfarads: number | null
+  }[]
   readonly windings: readonly { readonly a: Point; readonly b: Point }[]
 }
 
@@ -66,12 +70,19 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
   const kept = unit.posts.filter((post) => post.kind === 'kept-cap').map((post) => post.id)
   const compressor = compressorPosts(unit)
   const hasStart = leads.some((set) => leadPoint(set) === START)
-  const idle = leads.filter((l) => l.use.kind === 'insulate' || l.use.kind === 'plug' || l.use.kind === 'with' || l.use.kind === 'tap').map((l) => ({ a: COMMON, b: leadPoint(l) }))
+  const idle = leads
+    .filter(
+      (l) =>
+        l.use.kind === 'insulate' || l.use.kind === 'plug' || l.use.kind === 'with' || l.use.kind === 'tap',
+    )
+    .map((l) => ({ a: COMMON, b: leadPoint(l) }))
   return {
     conductors: [
       ...unit.links.map(({ from, to }) => ({ a: from, b: to })),
       ...unitWires.map(({ from, to }) => ({ a: from, b: to })),
-      ...can.groups.flatMap((group) => group.jumpers.map(({ from, to }) => ({ a: sectionPost(from), b: sectionPost(to) }))),
+      ...can.groups.flatMap((group) =>
+        group.jumpers.map(({ from, to }) => ({ a: sectionPost(from), b: sectionPost(to) })),
+      ),
       ...landed,
     ],
     switches: unit.switches.map(({ from, to, closedIn }) => ({ a: from, b: to, closedIn })),
@@ -83,7 +94,12 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
       { a: COMMON, b: RUN },
       ...(hasStart ? [{ a: COMMON, b: START }] : []),
       ...idle,
-      ...(compressor ? [{ a: compressor.C, b: compressor.R }, { a: compressor.C, b: compressor.S }] : []),
+      ...(compressor
+        ? [
+            { a: compressor.C, b: compressor.R },
+            { a: compressor.C, b: compressor.S },
+          ]
+        : []),
     ],
   }
 }

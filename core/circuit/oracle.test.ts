@@ -16,7 +16,10 @@ function reach(edges: readonly Edge[], from: string): Set<string> {
   while (queue.length > 0) {
     const at = queue.pop() as string
     for (const [a, b] of edges)
-      for (const [here, there] of [[a, b], [b, a]] as const)
+      for (const [here, there] of [
+        [a, b],
+        [b, a],
+      ] as const)
         if (here === at && !seen.has(there)) {
           seen.add(there)
           queue.push(there)
@@ -28,10 +31,18 @@ function reach(edges: readonly Edge[], from: string): Set<string> {
 /** Copper of a mode: unit, moved wires, jumpers, and the motor's leads ("run-return" is run). */
 function edgesIn(request: HookupRequest, answer: HookupAnswer, mode: string): Edge[] {
   const { unit, sheet } = request
-  const inner: Record<string, string> = { 'motor-common': 'COMMON', run: 'RUN', 'run-return': 'RUN', start: 'START', ground: 'FRAME' }
+  const inner: Record<string, string> = {
+    'motor-common': 'COMMON',
+    run: 'RUN',
+    'run-return': 'RUN',
+    start: 'START',
+    ground: 'FRAME',
+  }
   return [
     ...unit.links.map((l): Edge => [l.from, l.to]),
-    ...unit.switches.filter((s) => (s.closedIn as readonly string[]).includes(mode)).map((s): Edge => [s.from, s.to]),
+    ...unit.switches
+      .filter((s) => (s.closedIn as readonly string[]).includes(mode))
+      .map((s): Edge => [s.from, s.to]),
     ...[...answer.unitWires, ...answer.added].map((w): Edge => [w.from, w.to]),
     ...answer.plan.groups.flatMap((g) => g.jumpers.map((j): Edge => [`CAN-${j.from}`, `CAN-${j.to}`])),
     ...answer.placements.flatMap(({ lead, goes }): Edge[] => {
@@ -57,7 +68,8 @@ function condemned(request: HookupRequest, answer: HookupAnswer): string | null 
       if (start.has('RUN') || start.has('COMMON')) return 'start joined to another winding end'
       const sections = CAN.sections.filter((s) => start.has(`CAN-${s.id}`) !== start.has('CAN-C'))
       const run = reach(edges, 'RUN')
-      if (!sections.every((s) => run.has(start.has(`CAN-${s.id}`) ? 'CAN-C' : `CAN-${s.id}`))) return 'the capacitor’s far side is not run'
+      if (!sections.every((s) => run.has(start.has(`CAN-${s.id}`) ? 'CAN-C' : `CAN-${s.id}`)))
+        return 'the capacitor’s far side is not run'
       const total = sections.reduce((sum, s) => sum + s.microfarads, 0)
       const wanted = request.sheet.capacitor?.microfarads ?? NaN
       if (Math.abs(total - wanted) > wanted * 0.06 + 1e-9) return `${total} µF instead of ${wanted}`
@@ -70,8 +82,19 @@ function condemned(request: HookupRequest, answer: HookupAnswer): string | null 
 
 const anyCase = fc.constantFrom(...UNIT_TYPES).chain((unit) => {
   const request = requestFor(unit.id)
-  const places: Placement[] = [...hookupPosts(unit, request.can).map((p) => onPost(p.id)), { kind: 'insulated' }, { kind: 'plug' }, { kind: 'loose' }]
-  const moves = fc.array(fc.record({ lead: fc.constantFrom(...request.sheet.leads.map((l) => l.id)), goes: fc.constantFrom(...places) }), { maxLength: 9 })
+  const places: Placement[] = [
+    ...hookupPosts(unit, request.can).map((p) => onPost(p.id)),
+    { kind: 'insulated' },
+    { kind: 'plug' },
+    { kind: 'loose' },
+  ]
+  const moves = fc.array(
+    fc.record({
+      lead: fc.constantFrom(...request.sheet.leads.map((l) => l.id)),
+      goes: fc.constantFrom(...places),
+    }),
+    { maxLength: 9 },
+  )
   return moves.map((placements): HookupRequest => ({ ...request, placements }))
 })
 
@@ -92,7 +115,13 @@ it('what the plain search condemns is always stopped, one and two leads at a tim
   let bad = 0
   for (const first of places)
     for (const second of places) {
-      const moved = { ...request, placements: [{ lead: 'black', goes: first }, { lead: 'white', goes: second }] }
+      const moved = {
+        ...request,
+        placements: [
+          { lead: 'black', goes: first },
+          { lead: 'white', goes: second },
+        ],
+      }
       const answer = workOutHookup(moved)
       if (condemned(moved, answer) === null) continue
       bad += 1

@@ -17,7 +17,9 @@ export interface ModeCopper {
 /** The copper of one mode; `without` leaves one lead of the motor out, to see what it does. */
 export function copperIn(unit: UnitType, network: Network, mode: ModeId, without?: string): ModeCopper {
   const copper = new Conductors()
-  network.conductors.filter((c) => without === undefined || c.lead !== without).forEach((c) => copper.join(c.a, c.b))
+  network.conductors
+    .filter((c) => without === undefined || c.lead !== without)
+    .forEach((c) => copper.join(c.a, c.b))
   network.switches.filter((s) => s.closedIn.includes(mode)).forEach((s) => copper.join(s.a, s.b))
   const byGroup = new Map<string, Set<Source>>()
   for (const [post, source] of sourcePosts(unit)) {
@@ -37,7 +39,11 @@ function sourcePosts(unit: UnitType): [Point, Source][] {
 }
 
 /** The potential of each of `points` in this mode. */
-export function potentials({ copper, sources }: ModeCopper, network: Network, points: readonly Point[]): Map<Point, Potential> {
+export function potentials(
+  { copper, sources }: ModeCopper,
+  network: Network,
+  points: readonly Point[],
+): Map<Point, Potential> {
   const reached = reachedThrough(copper, sources, network)
   return new Map(
     points.map((point): [Point, Potential] => {
@@ -49,14 +55,21 @@ export function potentials({ copper, sources }: ModeCopper, network: Network, po
 }
 
 /** Groups of copper that a line reaches through windings and capacitors. */
-function reachedThrough(copper: Conductors, sources: ModeCopper['sources'], { windings, capacitors }: Network): Set<string> {
+function reachedThrough(
+  copper: Conductors,
+  sources: ModeCopper['sources'],
+  { windings, capacitors }: Network,
+): Set<string> {
   const live = (point: Point) => sources(point).some((s) => s === 'line1' || s === 'line2')
   const reached = new Set<string>()
   const edges = [...windings, ...capacitors]
-  for (let grew = true; grew; ) {
+  for (let grew = true; grew;) {
     grew = false
     for (const { a, b } of edges)
-      for (const [from, to] of [[a, b], [b, a]] as const)
+      for (const [from, to] of [
+        [a, b],
+        [b, a],
+      ] as const)
         if ((live(from) || reached.has(copper.find(from))) && !live(to) && !reached.has(copper.find(to))) {
           reached.add(copper.find(to))
           grew = true

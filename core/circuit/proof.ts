@@ -67,21 +67,49 @@ export function proveHookup(input: ProofInput): Proof {
   const view = viewOf(input)
   const rules = rulesOf(view, input)
   const machine = machineOf(input.sheet)
-  const solved = solveModes({ hookup: input, sheet: input.sheet, machine, hertz: input.hertz, compressorMicrofarads: input.compressorMicrofarads }).map((mode) => mode.solution)
-  const symptoms = findSymptoms({ unit: input.unit, machine, can: input.can, modes: solved, taps: tapsOf(input.sheet), ratedVolts: input.sheet.nameplate.volts, ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)) })
+  const solved = solveModes({
+    hookup: input,
+    sheet: input.sheet,
+    machine,
+    hertz: input.hertz,
+    compressorMicrofarads: input.compressorMicrofarads,
+  }).map((mode) => mode.solution)
+  const symptoms = findSymptoms({
+    unit: input.unit,
+    machine,
+    can: input.can,
+    modes: solved,
+    taps: tapsOf(input.sheet),
+    ratedVolts: input.sheet.nameplate.volts,
+    ratedAmps: Math.max(...input.sheet.settings.horsepower.map((c) => c.amps)),
+  })
   // A symptom is a figure and knows no wire: the leads that are not where they were advised are looked at first.
   const misplaced = input.placements.map((p) => p.lead).filter((lead) => isMisplaced(view, lead))
-  const hazards = [...rules, ...unexplained(symptoms, rules).map((h) => ({ ...h, leads: [...new Set([...h.leads.filter((lead) => misplaced.includes(lead)), ...misplaced, ...h.leads])] }))]
+  const hazards = [
+    ...rules,
+    ...unexplained(symptoms, rules).map((h) => ({
+      ...h,
+      leads: [...new Set([...h.leads.filter((lead) => misplaced.includes(lead)), ...misplaced, ...h.leads])],
+    })),
+  ]
     .map((hazard) => withMove(hazard, input))
     .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))
   const verdict = verdictOf(hazards, input)
-  return { verdict, sentence: sentenceOf(verdict, hazards, input), hazards, unknowns: input.unknowns, modes: describeModes(view, solved), estimated: machine?.estimated ?? false }
+  return {
+    verdict,
+    sentence: sentenceOf(verdict, hazards, input),
+    hazards,
+    unknowns: input.unknowns,
+    modes: describeModes(view, solved),
+    estimated: machine?.estimated ?? false,
+  }
 }
 
 /** Of the supply, where it is not stated. */
 export const USUAL_HERTZ = 60
 
-const tapsOf = ({ leads }: LeadSheet): string[] => leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
+const tapsOf = ({ leads }: LeadSheet): string[] =>
+  leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
 
 /** What the copper alone shows. Of a blower the circuit judges drive and start: its taps are many, and which is live depends on the mode. */
 function rulesOf(view: ProofView, input: ProofInput): Hazard[] {
@@ -102,7 +130,11 @@ function verdictOf(hazards: readonly Hazard[], { refusals, unknowns }: ProofInpu
   return hazards.length > 0 ? 'watch' : 'proven'
 }
 
-function sentenceOf(verdict: ProofVerdict, hazards: readonly Hazard[], { unit, refusals, unknowns }: ProofInput): string {
+function sentenceOf(
+  verdict: ProofVerdict,
+  hazards: readonly Hazard[],
+  { unit, refusals, unknowns }: ProofInput,
+): string {
   if (verdict === 'stop') return refusals[0] ?? (hazards[0] as Hazard).message
   if (verdict === 'cannotTell') return `Cannot tell yet: ${unknowns[0]}`
   const names = unit.modes.map((mode) => mode.name)
@@ -115,7 +147,8 @@ function withMove(hazard: Hazard, { advised, placements }: ProofInput): Hazard {
   for (const lead of hazard.leads) {
     const to = advised.find((a) => a.lead === lead)?.goes
     const now = placements.find((p) => p.lead === lead)?.goes
-    if (to && to.kind !== 'loose' && JSON.stringify(to) !== JSON.stringify(now)) return { ...hazard, move: { lead, to } }
+    if (to && to.kind !== 'loose' && JSON.stringify(to) !== JSON.stringify(now))
+      return { ...hazard, move: { lead, to } }
   }
   return hazard
 }

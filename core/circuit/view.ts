@@ -30,7 +30,8 @@ export function running({ hookup, modes }: ProofView): ModeCopper {
   return copper
 }
 
-export const placementOf = ({ hookup }: ProofView, lead: string): Placement | undefined => hookup.placements.find((p) => p.lead === lead)?.goes
+export const placementOf = ({ hookup }: ProofView, lead: string): Placement | undefined =>
+  hookup.placements.find((p) => p.lead === lead)?.goes
 
 export const postOfLead = (view: ProofView, lead: string): HookupPost | undefined => {
   const goes = placementOf(view, lead)
@@ -44,12 +45,17 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 /** Is this lead elsewhere than advised? */
 export function isMisplaced({ hookup }: ProofView, lead: string): boolean {
   const advised = hookup.advised?.find((a) => a.lead === lead)?.goes
-  return advised !== undefined && hookup.placements.some((p) => p.lead === lead && !samePlacement(p.goes, advised))
+  return (
+    advised !== undefined && hookup.placements.some((p) => p.lead === lead && !samePlacement(p.goes, advised))
+  )
 }
 
 /** The leads that come from this inner point of the motor. */
-export const leadsAt = ({ hookup }: ProofView, point: Point): string[] => hookup.leads.filter((set) => leadPoint(set) === point).map((set) => set.lead.id)
+export const leadsAt = ({ hookup }: ProofView, point: Point): string[] =>
+  hookup.leads.filter((set) => leadPoint(set) === point).map((set) => set.lead.id)
 
 /** The leads whose post is one copper with this point: any of them may be the one that is wrong. */
 export const landedLeadsOn = ({ hookup }: ProofView, copper: Conductors, point: Point): string[] =>
-  hookup.placements.filter(({ goes }) => goes.kind === 'post' && copper.joined(goes.post, point)).map(({ lead }) => lead)
+  hookup.placements
+    .filter(({ goes }) => goes.kind === 'post' && copper.joined(goes.post, point))
+    .map(({ lead }) => lead)

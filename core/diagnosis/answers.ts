@@ -8,8 +8,21 @@ import type { Interval } from '../quantity/interval'
 
 /** Where a reading is taken; the key under which a job keeps it. */
 export const PROBES = [
-  'volts-supply', 'volts-call', 'volts-motor', 'volts-output', 'amps-motor', 'amps-low', 'amps-medium', 'amps-high',
-  'microfarads-FAN', 'microfarads-HERM', 'ohms-common-run', 'ohms-common-start', 'ohms-run-start', 'ohms-frame', 'celsius-motor',
+  'volts-supply',
+  'volts-call',
+  'volts-motor',
+  'volts-output',
+  'amps-motor',
+  'amps-low',
+  'amps-medium',
+  'amps-high',
+  'microfarads-FAN',
+  'microfarads-HERM',
+  'ohms-common-run',
+  'ohms-common-start',
+  'ohms-run-start',
+  'ohms-frame',
+  'celsius-motor',
 ] as const
 export type Probe = (typeof PROBES)[number]
 export type ProbeReading = Pick<Measurement, 'quantity' | 'value' | 'accuracy'>
@@ -34,7 +47,8 @@ const NO_VOLTS = 20
 /** 24 V controls: pulled in reliably above, dead below. Common practice, no source. */
 const CALL = { there: 18, none: 6 }
 /** Lowest rated voltage of the class less 10 % (NEMA MG 1 allows ±10 %, from memory). */
-const lowestGood = (nominal: number): number => 0.9 * (nominal >= 220 && nominal <= 245 ? 208 : nominal >= 110 && nominal <= 125 ? 115 : nominal)
+const lowestGood = (nominal: number): number =>
+  0.9 * (nominal >= 220 && nominal <= 245 ? 208 : nominal >= 110 && nominal <= 125 ? 115 : nominal)
 /** A clamp reads next to nothing below this, A. Common practice, no source. */
 const NO_AMPS = 0.08
 /** Amps this far above the plate are over, percent; between the plate and this it is watched. Common practice, no source. */
@@ -47,7 +61,10 @@ const FRAME = { good: 1_000_000, bad: 100_000 }
 const SHELL = { warm: 38, hot: 60 }
 
 /** Every answer that the readings give, one a test. */
-export function answersFrom(readings: Readonly<Partial<Record<Probe, ProbeReading>>>, context: ReadingContext): ReadingAnswer[] {
+export function answersFrom(
+  readings: Readonly<Partial<Record<Probe, ProbeReading>>>,
+  context: ReadingContext,
+): ReadingAnswer[] {
   const found: (ReadingAnswer | null)[] = [
     volts('supply', readings['volts-supply'], context.volts),
     volts('motor-volts', readings['volts-motor'], context.volts),
@@ -65,14 +82,17 @@ export function answersFrom(readings: Readonly<Partial<Record<Probe, ProbeReadin
 }
 
 const said = (test: string, answer: string | null, words: string): ReadingAnswer => ({ test, answer, words })
-const range = (reading: ProbeReading): Interval => measuredInterval(reading) ?? { low: Infinity, high: Infinity }
-const shown = (reading: ProbeReading, unit: string): string => (reading.value === 'OL' ? 'OL' : `${figure(reading.value)} ${unit}`)
+const range = (reading: ProbeReading): Interval =>
+  measuredInterval(reading) ?? { low: Infinity, high: Infinity }
+const shown = (reading: ProbeReading, unit: string): string =>
+  reading.value === 'OL' ? 'OL' : `${figure(reading.value)} ${unit}`
 
 function volts(test: string, reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
   if (!reading) return null
   const { low, high } = range(reading)
   const limit = lowestGood(nominal)
-  const answer = high < NO_VOLTS ? 'none' : low >= limit ? 'right' : high < limit && low >= NO_VOLTS ? 'low' : null
+  const answer =
+    high < NO_VOLTS ? 'none' : low >= limit ? 'right' : high < limit && low >= NO_VOLTS ? 'low' : null
   return said(test, answer, `${shown(reading, 'V')}; right is ${figure(limit, 0)} V at least.`)
 }
 
@@ -84,40 +104,82 @@ function outputVolts(reading: ProbeReading | undefined, nominal: number): Readin
 function call(reading: ProbeReading | undefined): ReadingAnswer | null {
   if (!reading) return null
   const { low, high } = range(reading)
-  return said('call', low >= CALL.there ? 'there' : high < CALL.none ? 'none' : null, `${shown(reading, 'V')}; a 24 V call reads ${CALL.there} V at least.`)
+  return said(
+    'call',
+    low >= CALL.there ? 'there' : high < CALL.none ? 'none' : null,
+    `${shown(reading, 'V')}; a 24 V call reads ${CALL.there} V at least.`,
+  )
 }
 
-function microfarads(test: string, reading: ProbeReading | undefined, marking: CanMarking | null, side: 'fan' | 'compressor'): ReadingAnswer | null {
+function microfarads(
+  test: string,
+  reading: ProbeReading | undefined,
+  marking: CanMarking | null,
+  side: 'fan' | 'compressor',
+): ReadingAnswer | null {
   if (!reading) return null
   // Of a dual the smaller value is the fan's, by custom; a single marking is the fan's own.
   const values = [...(marking?.sections ?? [])].sort((a, b) => a - b)
   const marked = side === 'fan' ? values[0] : values.length === 2 ? values[1] : undefined
-  const rating = marked === undefined ? undefined : { microfarads: marked, tolerancePercent: marking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT }
-  const { verdict, words } = judgeBench({ reading: reading.value, meter: reading.accuracy ?? USUAL_ACCURACY.microfarads, rating })
+  const rating =
+    marked === undefined
+      ? undefined
+      : { microfarads: marked, tolerancePercent: marking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT }
+  const { verdict, words } = judgeBench({
+    reading: reading.value,
+    meter: reading.accuracy ?? USUAL_ACCURACY.microfarads,
+    rating,
+  })
   const answer = verdict === 'in' || verdict === 'out' || verdict === 'open' ? verdict : null
-  return said(test, answer, `${shown(reading, 'µF')}${marked === undefined ? '' : `, marked ${figure(marked)}`}. ${words}`)
+  return said(
+    test,
+    answer,
+    `${shown(reading, 'µF')}${marked === undefined ? '' : `, marked ${figure(marked)}`}. ${words}`,
+  )
 }
 
 /** Motor common to run, motor common to start, run to start. The first two add to the third (windings in series, textbook). */
-function windings(commonRun?: ProbeReading, commonStart?: ProbeReading, runStart?: ProbeReading): ReadingAnswer | null {
+function windings(
+  commonRun?: ProbeReading,
+  commonStart?: ProbeReading,
+  runStart?: ProbeReading,
+): ReadingAnswer | null {
   if (!commonRun || !commonStart || !runStart) return null
   const all = [commonRun, commonStart, runStart]
   const open = all.map((r) => r.value === 'OL')
   const words = `${shown(commonRun, 'Ω')}, ${shown(commonStart, 'Ω')}, ${shown(runStart, 'Ω')}.`
-  if (open.every(Boolean)) return said('ohms', 'all-open', `${words} All OL: the thermal cut-out or a broken motor common.`)
-  if (open[0] && open[1]) return said('ohms', 'common-open', `${words} Only run to start reads: motor common is open, which the thermal cut-out does too.`)
+  if (open.every(Boolean))
+    return said('ohms', 'all-open', `${words} All OL: the thermal cut-out or a broken motor common.`)
+  if (open[0] && open[1])
+    return said(
+      'ohms',
+      'common-open',
+      `${words} Only run to start reads: motor common is open, which the thermal cut-out does too.`,
+    )
   if (open.filter(Boolean).length === 2) return said('ohms', 'one-open', `${words} One winding is open.`)
-  if (open.some(Boolean)) return said('ohms', null, `${words} One pair OL and two that read cannot be: read it again.`)
+  if (open.some(Boolean))
+    return said('ohms', null, `${words} One pair OL and two that read cannot be: read it again.`)
   const [a, b, sum] = all.map(range) as [Interval, Interval, Interval]
-  if ([a, b, sum].some((r) => r.high < NEAR_NOTHING_OHMS)) return said('ohms', 'low', `${words} A winding reads near nothing.`)
+  if ([a, b, sum].some((r) => r.high < NEAR_NOTHING_OHMS))
+    return said('ohms', 'low', `${words} A winding reads near nothing.`)
   const adds = a.low + b.low <= sum.high && sum.low <= a.high + b.high
-  return said('ohms', adds ? 'adds-up' : null, adds ? `${words} The first two add to the third.` : `${words} The first two do not add to the third: find which lead is which, and read again.`)
+  return said(
+    'ohms',
+    adds ? 'adds-up' : null,
+    adds
+      ? `${words} The first two add to the third.`
+      : `${words} The first two do not add to the third: find which lead is which, and read again.`,
+  )
 }
 
 function frame(reading: ProbeReading | undefined): ReadingAnswer | null {
   if (!reading) return null
   const { low, high } = range(reading)
-  return said('ohms-frame', low >= FRAME.good ? 'megohms' : high < FRAME.bad ? 'low' : null, `${shown(reading, 'Ω')}; a good one reads a megohm at least.`)
+  return said(
+    'ohms-frame',
+    low >= FRAME.good ? 'megohms' : high < FRAME.bad ? 'low' : null,
+    `${shown(reading, 'Ω')}; a good one reads a megohm at least.`,
+  )
 }
 
 function amps(reading: ProbeReading | undefined, plate: number | null): ReadingAnswer | null {
@@ -127,7 +189,11 @@ function amps(reading: ProbeReading | undefined, plate: number | null): ReadingA
   if (plate === null) return said('amps', null, `${shown(reading, 'A')}; the plate’s amps are not known.`)
   const over = plate * (1 + OVER_PERCENT / 100)
   const answer = high <= over && (reading.value as number) <= plate ? 'under' : low > over ? 'over' : null
-  return said('amps', answer, `${shown(reading, 'A')}, plate ${figure(plate)} A.${answer === null ? ' Slightly over, or too near to tell: watch it.' : ''}`)
+  return said(
+    'amps',
+    answer,
+    `${shown(reading, 'A')}, plate ${figure(plate)} A.${answer === null ? ' Slightly over, or too near to tell: watch it.' : ''}`,
+  )
 }
 
 /** Amps rise with speed; the order in which they rise tells crossed taps. */
@@ -137,14 +203,26 @@ function speeds(low?: ProbeReading, medium?: ProbeReading, high?: ProbeReading):
   const words = `${steps.map((s) => shown(s, 'A')).join(', ')} from low to high.`
   const rises = steps.slice(1).map((step, i) => range(step).low > range(steps[i] as ProbeReading).high)
   const falls = steps.slice(1).map((step, i) => range(step).high < range(steps[i] as ProbeReading).low)
-  if (falls.some(Boolean)) return said('speed-amps', 'crossed', `${words} They fall where they should rise: the taps are crossed.`)
+  if (falls.some(Boolean))
+    return said('speed-amps', 'crossed', `${words} They fall where they should rise: the taps are crossed.`)
   if (rises.every(Boolean)) return said('speed-amps', 'rise', `${words} They rise with the selection.`)
-  return said('speed-amps', rises.some(Boolean) ? null : 'alike', `${words} ${rises.some(Boolean) ? 'Two are too near to tell apart.' : 'They are alike.'}`)
+  return said(
+    'speed-amps',
+    rises.some(Boolean) ? null : 'alike',
+    `${words} ${rises.some(Boolean) ? 'Two are too near to tell apart.' : 'They are alike.'}`,
+  )
 }
 
 function shell(reading: ProbeReading | undefined): ReadingAnswer | null {
   if (!reading || reading.value === 'OL') return null
   const { low, high } = range(reading)
-  const answer = low >= SHELL.hot ? 'hot' : high < SHELL.warm ? 'cold' : low >= SHELL.warm && high < SHELL.hot ? 'warm' : null
+  const answer =
+    low >= SHELL.hot
+      ? 'hot'
+      : high < SHELL.warm
+        ? 'cold'
+        : low >= SHELL.warm && high < SHELL.hot
+          ? 'warm'
+          : null
   return said('heat', answer, `${figure(reading.value, 0)} °C (${figure(reading.value * 1.8 + 32, 0)} °F).`)
 }

@@ -66,20 +66,37 @@ const SPEAKS = 1.6
 
 export function diagnose(input: DiagnosisInput): Diagnosis {
   const model = modelFor(input.unit)
-  const readings = answersFrom(input.readings, { volts: input.unit.volts, marking: input.marking, plateAmps: input.plateAmps })
+  const readings = answersFrom(input.readings, {
+    volts: input.unit.volts,
+    marking: input.marking,
+    plateAmps: input.plateAmps,
+  })
   const answers = mergedAnswers(model, input.observations, readings)
   const chances = posterior(model, answers)
-  const doubtful = readings.filter((r) => r.answer === null && answers[r.test] === undefined).map((r) => r.test)
+  const doubtful = readings
+    .filter((r) => r.answer === null && answers[r.test] === undefined)
+    .map((r) => r.test)
   const { next, state } = suggest(model, chances, answers, doubtful)
   const causes = model.causes
-    .map((cause, c): RankedCause => ({ id: cause.id, name: cause.name, chance: chances[c] as number, strength: strengthOf(chances[c] as number), ...spoken(model, answers, c), remedy: cause.remedy, stage: cause.stage ?? null }))
+    .map((cause, c): RankedCause => ({
+      id: cause.id,
+      name: cause.name,
+      chance: chances[c] as number,
+      strength: strengthOf(chances[c] as number),
+      ...spoken(model, answers, c),
+      remedy: cause.remedy,
+      stage: cause.stage ?? null,
+    }))
     .sort((a, b) => b.chance - a.chance)
   return {
     causes,
     state,
     sentence: sentenceOf(causes, state, Object.keys(answers).length),
     next,
-    contradictions: [...disagreements(model, input.observations, readings), ...contradictions(model, answers)],
+    contradictions: [
+      ...disagreements(model, input.observations, readings),
+      ...contradictions(model, answers),
+    ],
     contributory: CONTRIBUTORY.filter((c) => input.observations[c.id] === c.when).map((c) => c.words),
     questions: questionsOf(model, answers, input.observations),
     readings,
@@ -88,8 +105,26 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
 }
 
 function questionsOf(model: Model, answers: Answers, observations: Answers): Question[] {
-  const tests = model.tests.map((test): Question => ({ id: test.id, question: test.question, kind: test.kind, note: test.note ?? null, answers: test.answers.map(({ id, text }) => ({ id, text })), reads: test.reads ?? null, answer: answers[test.id] ?? null, open: isAllowed(test, answers) }))
-  const beside = CONTRIBUTORY.map(({ id, question, answers: options }): Question => ({ id, question, kind: 'contributory', note: null, answers: options, reads: null, answer: observations[id] ?? null, open: true }))
+  const tests = model.tests.map((test): Question => ({
+    id: test.id,
+    question: test.question,
+    kind: test.kind,
+    note: test.note ?? null,
+    answers: test.answers.map(({ id, text }) => ({ id, text })),
+    reads: test.reads ?? null,
+    answer: answers[test.id] ?? null,
+    open: isAllowed(test, answers),
+  }))
+  const beside = CONTRIBUTORY.map(({ id, question, answers: options }): Question => ({
+    id,
+    question,
+    kind: 'contributory',
+    note: null,
+    answers: options,
+    reads: null,
+    answer: observations[id] ?? null,
+    open: true,
+  }))
   return [...tests, ...beside]
 }
 
@@ -104,18 +139,26 @@ function mergedAnswers(model: Model, observations: Answers, readings: readonly R
   return merged
 }
 
-const strengthOf = (chance: number): Strength => (chance >= 0.9 ? 'strong' : chance >= 0.6 ? 'likely' : chance >= 0.2 ? 'possible' : 'unlikely')
+const strengthOf = (chance: number): Strength =>
+  chance >= 0.9 ? 'strong' : chance >= 0.6 ? 'likely' : chance >= 0.2 ? 'possible' : 'unlikely'
 
-const textOf = (test: ModelTest, a: number): string => `${test.question.replace(/[?:]$/, '')}: ${(test.answers[a]?.text ?? '').toLowerCase()}`
+const textOf = (test: ModelTest, a: number): string =>
+  `${test.question.replace(/[?:]$/, '')}: ${(test.answers[a]?.text ?? '').toLowerCase()}`
 
 /** Against how usual the answer is under the other causes before anything was seen: what a person calls a sign of it. */
-function spoken({ tests, priors }: Model, answers: Answers, c: number): { readonly for: string[]; readonly against: string[] } {
+function spoken(
+  { tests, priors }: Model,
+  answers: Answers,
+  c: number,
+): { readonly for: string[]; readonly against: string[] } {
   const found = { for: [] as string[], against: [] as string[] }
   for (const test of tests) {
     const a = answerIndex(test, answers)
     if (a < 0) continue
     const here = test.rows[c]?.[a] as number
-    const others = priors.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) / (1 - (priors[c] as number))
+    const others =
+      priors.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) /
+      (1 - (priors[c] as number))
     if (here > others * SPEAKS) found.for.push(textOf(test, a))
     else if (here < others / SPEAKS) found.against.push(textOf(test, a))
   }
@@ -126,7 +169,8 @@ function sentenceOf([top, second]: readonly RankedCause[], state: Suggestion['st
   if (!top || seen === 0) return 'Nothing is seen yet. Begin with what the fan does.'
   if (state === 'settled') return `${top.name}.`
   if (top.strength === 'strong' || top.strength === 'likely') return `Probably: ${lower(top.name)}.`
-  if (second && top.strength === 'possible') return `Not told apart yet: ${lower(top.name)}, or ${lower(second.name)}.`
+  if (second && top.strength === 'possible')
+    return `Not told apart yet: ${lower(top.name)}, or ${lower(second.name)}.`
   return 'Too little is seen to name a cause.'
 }
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
@@ -137,7 +181,9 @@ function disagreements(model: Model, observations: Answers, readings: readonly R
     const tapped = test.answers.find((a) => a.id === observations[test.id])
     const read = readings.find((r) => r.test === test.id)
     if (!tapped || !read?.answer || read.answer === tapped.id) return []
-    return [`${test.question}: tapped “${tapped.text.toLowerCase()}”, but the reading says otherwise (${read.words}) The reading counts.`]
+    return [
+      `${test.question}: tapped “${tapped.text.toLowerCase()}”, but the reading says otherwise (${read.words}) The reading counts.`,
+    ]
   })
 }
 
@@ -160,10 +206,16 @@ function contradictions(model: Model, answers: Answers): string[] {
     const expected = predict(test, named(model, posterior(model, answers, test.id)))[a] as number
     const usual = predict(test, named(model, model.priors))[a] as number
     if (expected >= RARE || usual < expected * RARER) return []
-    return [`“${textOf(test, a)}” goes badly with the rest: it is seen in about ${Math.max(1, Math.round(100 * expected))} of 100 such cases. Look at it again.`]
+    return [
+      `“${textOf(test, a)}” goes badly with the rest: it is seen in about ${Math.max(1, Math.round(100 * expected))} of 100 such cases. Look at it again.`,
+    ]
   })
 }
 
 function ignoredOf(model: Model, observations: Answers): string[] {
-  return Object.keys(observations).filter((id) => !CONTRIBUTORY.some((c) => c.id === id) && !model.tests.some((t) => t.id === id && t.answers.some((a) => a.id === observations[id])))
+  return Object.keys(observations).filter(
+    (id) =>
+      !CONTRIBUTORY.some((c) => c.id === id) &&
+      !model.tests.some((t) => t.id === id && t.answers.some((a) => a.id === observations[id])),
+  )
 }

@@ -8,7 +8,11 @@ import testData from './tests.json'
 
 const FanSchema = v.picklist(['outdoor', 'blower'])
 /** Which units something applies to; what is left out does not matter. */
-const OnlySchema = v.strictObject({ fan: v.optional(FanSchema), capacitor: v.optional(v.picklist(['shared', 'own'])), defrostRelay: v.optional(v.boolean()) })
+const OnlySchema = v.strictObject({
+  fan: v.optional(FanSchema),
+  capacitor: v.optional(v.picklist(['shared', 'own'])),
+  defrostRelay: v.optional(v.boolean()),
+})
 
 const CauseSchema = v.strictObject({
   id: v.string(),
@@ -31,7 +35,9 @@ const TestSchema = v.strictObject({
   kind: v.picklist(['look', 'power-off', 'live']),
   /** What it costs, minutes. */
   minutes: v.number(),
-  answers: v.array(v.strictObject({ id: v.string(), text: v.string(), fans: v.optional(v.array(FanSchema)) })),
+  answers: v.array(
+    v.strictObject({ id: v.string(), text: v.string(), fans: v.optional(v.array(FanSchema)) }),
+  ),
   only: v.optional(OnlySchema),
   /** Asked only after these answers; null in a list allows it unanswered. */
   needs: v.optional(v.record(v.string(), v.array(v.nullable(v.string())))),
@@ -45,18 +51,31 @@ const TestSchema = v.strictObject({
 })
 export type DiagnosticTest = v.InferOutput<typeof TestSchema>
 
-const ContributorySchema = v.strictObject({ id: v.string(), question: v.string(), answers: v.array(v.strictObject({ id: v.string(), text: v.string() })), when: v.string(), words: v.string(), kind: v.literal('look') })
+const ContributorySchema = v.strictObject({
+  id: v.string(),
+  question: v.string(),
+  answers: v.array(v.strictObject({ id: v.string(), text: v.string() })),
+  when: v.string(),
+  words: v.string(),
+  kind: v.literal('look'),
+})
 export type Contributory = v.InferOutput<typeof ContributorySchema>
 
 const CAUSES = v.parse(v.array(CauseSchema), causeData.causes)
 const TESTS = v.parse(v.array(TestSchema), testData.tests)
-export const CONTRIBUTORY: readonly Contributory[] = v.parse(v.array(ContributorySchema), contributoryData.contributory)
+export const CONTRIBUTORY: readonly Contributory[] = v.parse(
+  v.array(ContributorySchema),
+  contributoryData.contributory,
+)
 
 /** No answer is impossible under any cause: people misread, and meters lie. */
 export const LEAST_LIKELIHOOD = 0.003
 
 const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, { traits }: UnitType): boolean =>
-  !only || ((only.fan === undefined || only.fan === traits.fan) && (only.capacitor === undefined || only.capacitor === traits.capacitor) && (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay))
+  !only ||
+  ((only.fan === undefined || only.fan === traits.fan) &&
+    (only.capacitor === undefined || only.capacitor === traits.capacitor) &&
+    (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay))
 
 export interface ModelTest extends Omit<DiagnosticTest, 'likelihood'> {
   /** Per cause, in the order of the causes: the likelihood of each answer, summing to 1. */

@@ -26,37 +26,79 @@ export interface Suggestion {
 }
 
 /** Were the answers given that this test waits for? */
-export const isAllowed = (test: ModelTest, answers: Answers): boolean => Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null))
+export const isAllowed = (test: ModelTest, answers: Answers): boolean =>
+  Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null))
 const costOf = (test: ModelTest): number => READY_MINUTES[test.kind] + test.minutes * RISK[test.kind]
 
 /** `doubtful`: tests whose reading could not tell; their figure is on record, so they are not asked again. */
-export function suggest(model: Model, causes: readonly number[], answers: Answers, doubtful: readonly string[]): Suggestion {
-  const open = model.tests.filter((t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers))
+export function suggest(
+  model: Model,
+  causes: readonly number[],
+  answers: Answers,
+  doubtful: readonly string[],
+): Suggestion {
+  const open = model.tests.filter(
+    (t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers),
+  )
   const ranked = open
     .map((test) => ({ test, bits: expectedBits(test, causes) }))
     .filter(({ bits }) => bits >= LEAST_BITS)
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
   const best = topOf(model.causes, causes)
   const confirming = confirmOf(best.cause, open, answers)
-  const settling = open.find((t) => t.settlesDoubtOf !== undefined && doubtful.includes(t.settlesDoubtOf) && expectedBits(t, causes) >= LEAST_BITS)
+  const settling = open.find(
+    (t) =>
+      t.settlesDoubtOf !== undefined &&
+      doubtful.includes(t.settlesDoubtOf) &&
+      expectedBits(t, causes) >= LEAST_BITS,
+  )
   const first = settling ?? (best.chance >= WORTH_CONFIRMING ? confirming : undefined)
-  const rest = ranked.filter(({ test }) => test !== first).map(({ test, bits }): NextTest => ({ test: test.id, bits, why: whyOf(test, bits) }))
-  const next = first ? [{ test: first.id, bits: expectedBits(first, causes), why: first === settling ? (first.note ?? '') : `It confirms or clears: ${best.cause.name.charAt(0).toLowerCase()}${best.cause.name.slice(1)}.` }, ...rest] : rest
-  if (best.chance >= SETTLED && !confirming && !settling && best.cause.id !== 'other') return { next, state: 'settled' }
+  const rest = ranked
+    .filter(({ test }) => test !== first)
+    .map(({ test, bits }): NextTest => ({ test: test.id, bits, why: whyOf(test, bits) }))
+  const next = first
+    ? [
+        {
+          test: first.id,
+          bits: expectedBits(first, causes),
+          why:
+            first === settling
+              ? (first.note ?? '')
+              : `It confirms or clears: ${best.cause.name.charAt(0).toLowerCase()}${best.cause.name.slice(1)}.`,
+        },
+        ...rest,
+      ]
+    : rest
+  if (best.chance >= SETTLED && !confirming && !settling && best.cause.id !== 'other')
+    return { next, state: 'settled' }
   return { next, state: next.length > 0 ? 'go-on' : 'nothing-left' }
 }
 
-function topOf(causes: readonly Cause[], chances: readonly number[]): { readonly cause: Cause; readonly chance: number } {
+function topOf(
+  causes: readonly Cause[],
+  chances: readonly number[],
+): { readonly cause: Cause; readonly chance: number } {
   const i = chances.indexOf(Math.max(...chances))
   return { cause: causes[i] as Cause, chance: chances[i] as number }
 }
 
 /** The cheapest test that confirms this cause, unless one of them is done. An open winding that was read hot is confirmed cold. */
 function confirmOf(cause: Cause, open: readonly ModelTest[], answers: Answers): ModelTest | undefined {
-  if (cause.id === 'winding-open' && ['all-open', 'common-open'].includes(answers.ohms ?? '') && answers.cooled === undefined && answers.heat !== 'cold') return open.find((t) => t.id === 'cooled')
+  if (
+    cause.id === 'winding-open' &&
+    ['all-open', 'common-open'].includes(answers.ohms ?? '') &&
+    answers.cooled === undefined &&
+    answers.heat !== 'cold'
+  )
+    return open.find((t) => t.id === 'cooled')
   if (cause.confirmedBy.some((id) => answers[id] !== undefined)) return undefined
   return open.filter((t) => cause.confirmedBy.includes(t.id)).sort((a, b) => costOf(a) - costOf(b))[0]
 }
 
-const KIND_WORDS: Readonly<Record<ModelTest['kind'], string>> = { look: 'only a look', 'power-off': 'power off', live: 'live: qualified people, rated meter' }
-const whyOf = (test: ModelTest, bits: number): string => `${bits >= 0.5 ? 'Tells much' : bits >= 0.15 ? 'Tells something' : 'Tells little'} for ${test.minutes < 1 ? 'half a minute' : `${test.minutes} min`}; ${KIND_WORDS[test.kind]}.`
+const KIND_WORDS: Readonly<Record<ModelTest['kind'], string>> = {
+  look: 'only a look',
+  'power-off': 'power off',
+  live: 'live: qualified people, rated meter',
+}
+const whyOf = (test: ModelTest, bits: number): string =>
+  `${bits >= 0.5 ? 'Tells much' : bits >= 0.15 ? 'Tells something' : 'Tells little'} for ${test.minutes < 1 ? 'half a minute' : `${test.minutes} min`}; ${KIND_WORDS[test.kind]}.`

@@ -5,7 +5,8 @@ import type { Model, ModelTest } from './model'
 /** Test id to answer id. Answers the model does not know are passed over. */
 export type Answers = Readonly<Record<string, string>>
 
-export const answerIndex = (test: ModelTest, answers: Answers): number => test.answers.findIndex((a) => a.id === answers[test.id])
+export const answerIndex = (test: ModelTest, answers: Answers): number =>
+  test.answers.findIndex((a) => a.id === answers[test.id])
 
 /** Probability of each cause, in the model's order; sums to 1. `without` leaves one test out. */
 export function posterior({ causes, priors, tests }: Model, answers: Answers, without?: string): number[] {
@@ -24,10 +25,12 @@ export function posterior({ causes, priors, tests }: Model, answers: Answers, wi
 }
 
 /** Probability of each answer of a test, given how likely the causes are. */
-export const predict = (test: ModelTest, causes: readonly number[]): number[] => test.answers.map((_, a) => causes.reduce((sum, p, c) => sum + p * (test.rows[c]?.[a] ?? 0), 0))
+export const predict = (test: ModelTest, causes: readonly number[]): number[] =>
+  test.answers.map((_, a) => causes.reduce((sum, p, c) => sum + p * (test.rows[c]?.[a] ?? 0), 0))
 
 /** Bits: 0 when one cause is certain (Shannon, textbook). */
-export const entropy = (causes: readonly number[]): number => causes.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
+export const entropy = (causes: readonly number[]): number =>
+  causes.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
 
 /** Bits that the answer of this test takes off the doubt, on the average. Never below 0. */
 export function expectedBits(test: ModelTest, causes: readonly number[]): number {

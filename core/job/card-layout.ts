@@ -10,10 +10,37 @@ const MARGIN = 9
 const INNER = CARD_WIDTH - 2 * MARGIN
 
 export type Shape =
-  | { readonly kind: 'text'; readonly x: number; readonly y: number; readonly size: number; readonly weight: 400 | 700; readonly text: string }
-  | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number; readonly width: number }
-  | { readonly kind: 'wire'; readonly x1: number; readonly x2: number; readonly y: number; readonly paint: string; readonly tracer: string | null }
-  | { readonly kind: 'mark'; readonly x: number; readonly y: number; readonly size: number; readonly verdict: 'proven' | 'watch' }
+  | {
+      readonly kind: 'text'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly weight: 400 | 700
+      readonly text: string
+    }
+  | {
+      readonly kind: 'line'
+      readonly x1: number
+      readonly y1: number
+      readonly x2: number
+      readonly y2: number
+      readonly width: number
+    }
+  | {
+      readonly kind: 'wire'
+      readonly x1: number
+      readonly x2: number
+      readonly y: number
+      readonly paint: string
+      readonly tracer: string | null
+    }
+  | {
+      readonly kind: 'mark'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly verdict: 'proven' | 'watch'
+    }
 
 // No font is measured here: half the size is a safe mean width of a letter in the app's typeface (measured 0.47).
 const lettersIn = (width: number, size: number): number => Math.floor(width / (size * 0.5))
@@ -22,7 +49,10 @@ const lettersIn = (width: number, size: number): number => Math.floor(width / (s
 export function wrap(text: string, letters: number, most: number): string[] {
   const lines: string[] = []
   let line = ''
-  for (const word of text.split(/\s+/).filter(Boolean).flatMap((w) => chunk(w, letters))) {
+  for (const word of text
+    .split(/\s+/)
+    .filter(Boolean)
+    .flatMap((w) => chunk(w, letters))) {
     if (line && [...line].length + 1 + [...word].length > letters) {
       lines.push(line)
       line = word
@@ -36,7 +66,9 @@ export function wrap(text: string, letters: number, most: number): string[] {
 
 const chunk = (word: string, letters: number): string[] => {
   const all = [...word]
-  return Array.from({ length: Math.ceil(all.length / letters) }, (_, i) => all.slice(i * letters, (i + 1) * letters).join(''))
+  return Array.from({ length: Math.ceil(all.length / letters) }, (_, i) =>
+    all.slice(i * letters, (i + 1) * letters).join(''),
+  )
 }
 
 /** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
@@ -47,11 +79,21 @@ class Column {
     readonly scale: number,
   ) {}
 
-  text(text: string, { x = MARGIN, width = INNER, size = 3.4, weight = 400 as 400 | 700, most = 3 } = {}): void {
+  text(
+    text: string,
+    { x = MARGIN, width = INNER, size = 3.4, weight = 400 as 400 | 700, most = 3 } = {},
+  ): void {
     const scaled = size * this.scale
     for (const line of wrap(text, lettersIn(width, scaled), most)) {
       this.y += scaled * 1.28
-      this.shapes.push({ kind: 'text', x, y: this.y, size: Math.round(scaled * 100) / 100, weight, text: line })
+      this.shapes.push({
+        kind: 'text',
+        x,
+        y: this.y,
+        size: Math.round(scaled * 100) / 100,
+        weight,
+        text: line,
+      })
     }
   }
   rule(width = 0.25): void {
@@ -76,7 +118,8 @@ export function layOutCard(card: Card): Shape[] {
   return [...page.shapes.filter((shape) => bottomOf(shape) <= FOOT), ...footer(card)]
 }
 
-const bottomOf = (shape: Shape): number => (shape.kind === 'line' ? shape.y2 : shape.kind === 'mark' ? shape.y + shape.size : shape.y)
+const bottomOf = (shape: Shape): number =>
+  shape.kind === 'line' ? shape.y2 : shape.kind === 'mark' ? shape.y + shape.size : shape.y
 
 function layOutBody(card: Card, scale: number): Column {
   const page = new Column(MARGIN, scale)
@@ -86,7 +129,13 @@ function layOutBody(card: Card, scale: number): Column {
   page.text(`${card.unit}. New motor ${card.motor}.`, { most: 2 })
   page.rule(0.6)
   page.shapes.push({ kind: 'mark', x: MARGIN, y: page.y + 0.6, size: 6.5 * scale, verdict: card.verdict })
-  page.text(card.sentence, { x: MARGIN + 9 * scale, width: INNER - 9 * scale, size: 4.4, weight: 700, most: 3 })
+  page.text(card.sentence, {
+    x: MARGIN + 9 * scale,
+    width: INNER - 9 * scale,
+    size: 4.4,
+    weight: 700,
+    most: 3,
+  })
   page.y += 2 * scale
   page.heading('Each lead of the new motor')
   for (const row of card.rows) layOutRow(page, row)
@@ -109,12 +158,30 @@ function layOutRow(page: Column, row: CardRow): void {
   const { scale } = page
   const top = page.y + 0.8 * scale
   const { colour, stripe } = row.insulation
-  page.shapes.push({ kind: 'wire', x1: MARGIN + 1, x2: MARGIN + 11, y: top + 3.4 * scale, paint: PAINT[colour], tracer: tracerOf(colour, stripe) })
+  page.shapes.push({
+    kind: 'wire',
+    x1: MARGIN + 1,
+    x2: MARGIN + 11,
+    y: top + 3.4 * scale,
+    paint: PAINT[colour],
+    tracer: tracerOf(colour, stripe),
+  })
   const left = new Column(top, scale)
-  left.text(`${insulationCode(row.insulation)} ${row.role}`, { x: MARGIN + 14, width: 46, size: 3.6, weight: 700, most: 2 })
+  left.text(`${insulationCode(row.insulation)} ${row.role}`, {
+    x: MARGIN + 14,
+    width: 46,
+    size: 3.6,
+    weight: 700,
+    most: 2,
+  })
   const right = new Column(top, scale)
   const place = { x: MARGIN + 62, width: INNER - 62 }
-  right.text(`→ ${row.goes}${row.moved ? ' (moved by the technician)' : ''}`, { ...place, size: 3.6, weight: 700, most: 3 })
+  right.text(`→ ${row.goes}${row.moved ? ' (moved by the technician)' : ''}`, {
+    ...place,
+    size: 3.6,
+    weight: 700,
+    most: 3,
+  })
   if (row.was) right.text(`old wire: ${row.was}`, { ...place, size: 3, most: 2 })
   page.shapes.push(...left.shapes, ...right.shapes)
   page.y = Math.max(left.y, right.y, top + 5 * scale)
@@ -123,7 +190,10 @@ function layOutRow(page: Column, row: CardRow): void {
 function footer(card: Card): Shape[] {
   const foot = new Column(FOOT, 1)
   foot.rule()
-  foot.text('Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card. Checked by what conducts where; readings after start-up complete it.', { size: 2.6, most: 3 })
+  foot.text(
+    'Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card. Checked by what conducts where; readings after start-up complete it.',
+    { size: 2.6, most: 3 },
+  )
   foot.text(`Oak Switch · job ${card.job}`, { size: 2.4, most: 1 })
   return foot.shapes
 }

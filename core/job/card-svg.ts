@@ -1,10 +1,21 @@
 // The card's shapes as the text of an SVG file that stands by itself.
 import { CARD_HEIGHT, CARD_WIDTH, type Shape } from './card-layout'
 
-const ESCAPES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&apos;' }
+const ESCAPES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&apos;',
+}
 // Characters that XML 1.0 does not allow are left out.
-const allowed = (c: string): boolean => c === '\t' || c === '\n' || c === '\r' || (c >= ' ' && c !== '\ufffe' && c !== '\uffff')
-const clean = (text: string): string => [...text].filter(allowed).join('').replace(/[&<>"']/g, (c) => ESCAPES[c] as string)
+const allowed = (c: string): boolean =>
+  c === '\t' || c === '\n' || c === '\r' || (c >= ' ' && c !== '\ufffe' && c !== '\uffff')
+const clean = (text: string): string =>
+  [...text]
+    .filter(allowed)
+    .join('')
+    .replace(/[&<>"']/g, (c) => ESCAPES[c] as string)
 
 const round = (value: number): number => Math.round(value * 100) / 100
 
@@ -16,7 +27,9 @@ function draw(shape: Shape): string {
       return `<path d="M${round(shape.x1)} ${round(shape.y1)}L${round(shape.x2)} ${round(shape.y2)}" stroke="#17130e" stroke-width="${shape.width}"/>`
     case 'wire': {
       const d = `M${round(shape.x1)} ${round(shape.y)}H${round(shape.x2)}`
-      const tracer = shape.tracer ? `<path d="${d}" stroke="${shape.tracer}" stroke-width="1" stroke-dasharray="2 1.5"/>` : ''
+      const tracer = shape.tracer
+        ? `<path d="${d}" stroke="${shape.tracer}" stroke-width="1" stroke-dasharray="2 1.5"/>`
+        : ''
       return `<path d="${d}" stroke="#17130e" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
     }
     case 'mark': {

@@ -67,16 +67,34 @@ export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: 
   }
 }
 
-function rowsOf({ sheet, wires, unit }: HookupRequest, { leads, placements, findings }: HookupAnswer, posts: readonly HookupPost[]): CardRow[] {
+function rowsOf(
+  { sheet, wires, unit }: HookupRequest,
+  { leads, placements, findings }: HookupAnswer,
+  posts: readonly HookupPost[],
+): CardRow[] {
   return leads
     .filter(({ goes }) => goes.kind !== 'plug')
     .map(({ lead, goes, like }) => {
-      const { colour, stripe = null, role } = sheet.leads.find((l) => l.id === lead) as (typeof sheet.leads)[number]
+      const {
+        colour,
+        stripe = null,
+        role,
+      } = sheet.leads.find((l) => l.id === lead) as (typeof sheet.leads)[number]
       const now = placements.find((p) => p.lead === lead)?.goes ?? goes
-      const old = like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
+      const old =
+        like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
       const colourOf = old?.segments.at(-1)
-      const was = old ? `${postName(unit, old.from)}${colourOf ? ` (${insulationName(colourOf)} ${insulationCode(colourOf)})` : ''}` : null
-      return { lead, insulation: { colour, stripe }, role: ROLE_NAMES[role], was, goes: placeText(now, posts), moved: !samePlacement(now, goes) }
+      const was = old
+        ? `${postName(unit, old.from)}${colourOf ? ` (${insulationName(colourOf)} ${insulationCode(colourOf)})` : ''}`
+        : null
+      return {
+        lead,
+        insulation: { colour, stripe },
+        role: ROLE_NAMES[role],
+        was,
+        goes: placeText(now, posts),
+        moved: !samePlacement(now, goes),
+      }
     })
 }
 
@@ -85,8 +103,13 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
 }
 
-function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, unitWires, added }: HookupAnswer, posts: readonly HookupPost[]): string[] {
-  if (!can) return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
+function capacitorLines(
+  { can, unit, sheet, hardStart }: HookupRequest,
+  { plan, unitWires, added }: HookupAnswer,
+  posts: readonly HookupPost[],
+): string[] {
+  if (!can)
+    return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
   const cases = casesOf({ name: can.name ?? 'the can', sections: can.sections })
   const value = (id: string) => {
     const section = can.sections.find((s) => s.id === id)
@@ -96,10 +119,22 @@ function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, 
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...(cases.length > 1 ? [`C tied: ${cases.map((c) => c.name).join(' – ')}`] : []),
-    ...cases.filter((c) => c.stays).map((c) => `${c.name} stays for ${c.stays}, ${c.sections.map((s) => `marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`),
-    ...plan.groups.map((g) => `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`),
+    ...cases
+      .filter((c) => c.stays)
+      .map(
+        (c) =>
+          `${c.name} stays for ${c.stays}, ${c.sections.map((s) => `marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`,
+      ),
+    ...plan.groups.map(
+      (g) =>
+        `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`,
+    ),
     ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
-    ...(hardStart ? [`Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`] : []),
+    ...(hardStart
+      ? [
+          `Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`,
+        ]
+      : []),
     ...unitWires.flatMap((w) => movedEnds(w, unit, name)),
     ...added.map((w) => `Added: ${name(w.from)} – ${name(w.to)}`),
   ]
@@ -108,15 +143,27 @@ function capacitorLines({ can, unit, sheet, hardStart }: HookupRequest, { plan, 
 /** "Wire to S on the compressor: from HERM to the 25 µF section of the new can" */
 function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => string): string[] {
   if (!wire.was) return []
-  const ends = [[wire.was.from, wire.from, wire.to], [wire.was.to, wire.to, wire.from]] as const
-  return ends.filter(([was, now]) => was !== now).map(([was, now, other]) => `Wire to ${name(other)}: from ${postOf(unit, was)?.label ?? was} to ${name(now)}`)
+  const ends = [
+    [wire.was.from, wire.from, wire.to],
+    [wire.was.to, wire.to, wire.from],
+  ] as const
+  return ends
+    .filter(([was, now]) => was !== now)
+    .map(
+      ([was, now, other]) =>
+        `Wire to ${name(other)}: from ${postOf(unit, was)?.label ?? was} to ${name(now)}`,
+    )
 }
 
 function settingLines({ sheet }: HookupRequest, { horsepower, speed, plug }: HookupAnswer): string[] {
   const joins = plug.set.join.map(([a, b]) => `${a} to ${b}`).join(', ')
   return [
     `${horsepower.horsepower} hp, rated ${figure(horsepower.amps)} A, ${figure(sheet.nameplate.volts.low)}–${figure(sheet.nameplate.volts.high)} V, ${figure(sheet.nameplate.rpm)} rpm`,
-    ...(speed ? [`Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`] : []),
+    ...(speed
+      ? [
+          `Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`,
+        ]
+      : []),
     `Turns ${rotationText({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
     ...(joins ? [`Plug: ${joins}`] : ['No reversing plug']),
   ]

@@ -5,16 +5,33 @@ import { schemaAt } from './fields'
 import { VAN_ID, vanSchemaAt } from './van'
 
 /** A UUID in lower case, made on the device; never reused. */
-const Id = (what: string) => v.pipe(v.string(`${what} is missing.`), v.regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, `${what} is not an id.`))
+const Id = (what: string) =>
+  v.pipe(
+    v.string(`${what} is missing.`),
+    v.regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, `${what} is not an id.`),
+  )
 
 const PathSchema = v.pipe(
-  v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(60), v.check((key) => key !== '__proto__', 'That is no field.')), 'The field’s path is a list of names.'),
+  v.array(
+    v.pipe(
+      v.string(),
+      v.minLength(1),
+      v.maxLength(60),
+      v.check((key) => key !== '__proto__', 'That is no field.'),
+    ),
+    'The field’s path is a list of names.',
+  ),
   v.minLength(1, 'The field is not named.'),
   v.maxLength(2, 'No field lies that deep.'),
 )
 
 /** Changes may not claim times before 2020 or beyond 2100 (milliseconds since 1970). */
-const AtSchema = v.pipe(v.number('The time is missing.'), v.integer('The time is whole milliseconds.'), v.minValue(1_577_836_800_000, 'The time is before 2020.'), v.maxValue(4_102_444_800_000, 'The time is beyond 2100.'))
+const AtSchema = v.pipe(
+  v.number('The time is missing.'),
+  v.integer('The time is whole milliseconds.'),
+  v.minValue(1_577_836_800_000, 'The time is before 2020.'),
+  v.maxValue(4_102_444_800_000, 'The time is beyond 2100.'),
+)
 
 const EnvelopeSchema = v.strictObject({
   id: Id('The change’s id'),
@@ -23,13 +40,18 @@ const EnvelopeSchema = v.strictObject({
   value: v.unknown(),
   at: AtSchema,
   device: Id('The device’s id'),
-  technician: v.pipe(v.string('The technician must be text.'), v.maxLength(300, 'The technician’s name has 300 letters at most.')),
+  technician: v.pipe(
+    v.string('The technician must be text.'),
+    v.maxLength(300, 'The technician’s name has 300 letters at most.'),
+  ),
 })
 export type Change = v.InferOutput<typeof EnvelopeSchema>
 
 export const ChangeSchema = EnvelopeSchema
 
-export type ParsedChange = { readonly ok: true; readonly change: Change } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ParsedChange =
+  | { readonly ok: true; readonly change: Change }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** Checks the envelope and the value against the field it is for. */
 export function parseChange(input: unknown): ParsedChange {
@@ -37,15 +59,31 @@ export function parseChange(input: unknown): ParsedChange {
   if (!envelope.success) return { ok: false, problems: problemsOf(envelope.issues) }
   const van = envelope.output.job === VAN_ID
   const schema = (van ? vanSchemaAt : schemaAt)(envelope.output.path)
-  if (!schema) return { ok: false, problems: [{ path: 'path', message: `${van ? 'The van' : 'A job'} has no field “${envelope.output.path.join(' › ')}”.` }] }
+  if (!schema)
+    return {
+      ok: false,
+      problems: [
+        {
+          path: 'path',
+          message: `${van ? 'The van' : 'A job'} has no field “${envelope.output.path.join(' › ')}”.`,
+        },
+      ],
+    }
   const value = v.safeParse(schema, envelope.output.value)
   if (!value.success)
-    return { ok: false, problems: problemsOf(value.issues).map((p) => ({ path: p.path ? `value.${p.path}` : 'value', message: p.message })) }
+    return {
+      ok: false,
+      problems: problemsOf(value.issues).map((p) => ({
+        path: p.path ? `value.${p.path}` : 'value',
+        message: p.message,
+      })),
+    }
   return { ok: true, change: { ...envelope.output, value: value.output } }
 }
 
 /** The order in which changes count: by time, then by id. The same on every device. */
-export const compareChanges = (a: Change, b: Change): number => a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+export const compareChanges = (a: Change, b: Change): number =>
+  a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
 
 /** A time for a new change: never earlier than one already seen, so that an edit made knowing another comes after it. */
 export const nextTime = (nowMs: number, seen: Iterable<Change>): number => {

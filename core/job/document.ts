@@ -88,7 +88,12 @@ export interface JobDocument {
   readonly estimateLines: Readonly<Record<string, EstimateLine>>
   readonly estimateTerms: EstimateTerms | null
   /** Accepted by name, drawn or typed; `signature`: the strokes as a path of moves and lines, 0 to 1000 across. */
-  readonly acceptance: { readonly name: string; readonly at: number; readonly cents: number; readonly signature: string | null } | null
+  readonly acceptance: {
+    readonly name: string
+    readonly at: number
+    readonly cents: number
+    readonly signature: string | null
+  } | null
   /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
   readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }

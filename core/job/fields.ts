@@ -15,9 +15,14 @@ import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
 
-const text = (what: string, most: number) => v.pipe(v.string(`${what} must be text.`), v.maxLength(most, `${what} has ${most} letters at most.`))
+const text = (what: string, most: number) =>
+  v.pipe(v.string(`${what} must be text.`), v.maxLength(most, `${what} has ${most} letters at most.`))
 const positive = (what: string, unit: string, most: number) =>
-  v.pipe(v.number(`${what} must be a number.`), v.gtValue(0, `${what} must be above 0 ${unit}.`), v.maxValue(most, `${what} above ${most} ${unit} is not believable.`))
+  v.pipe(
+    v.number(`${what} must be a number.`),
+    v.gtValue(0, `${what} must be above 0 ${unit}.`),
+    v.maxValue(most, `${what} above ${most} ${unit} is not believable.`),
+  )
 
 export const ReadingSchema = v.strictObject({
   /** Which capacitor was read. */
@@ -51,7 +56,11 @@ export const DischargeSchema = v.strictObject({
   ohms: positive('The resistor', 'Ω', 1e8),
   watts: positive('The resistor’s rating', 'W', 1000),
   volts: positive('The volts it ran at', 'V', 1000),
-  microfarads: v.pipe(v.array(positive('A section', 'µF', MAX_MICROFARADS)), v.minLength(1, 'The can has one section at least.'), v.maxLength(24, 'A can has 24 sections at most.')),
+  microfarads: v.pipe(
+    v.array(positive('A section', 'µF', MAX_MICROFARADS)),
+    v.minLength(1, 'The can has one section at least.'),
+    v.maxLength(24, 'A can has 24 sections at most.'),
+  ),
   /** Milliseconds since 1970; null before the resistor is on. */
   startedAt: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0))),
 })
@@ -67,7 +76,11 @@ export const FaultSchema = v.strictObject({
 export type Fault = v.InferOutput<typeof FaultSchema>
 
 export const MAX_PHOTO_SIDE = 1600
-const unitShare = v.pipe(v.number(), v.minValue(0, 'A pin lies on the photo.'), v.maxValue(1, 'A pin lies on the photo.'))
+const unitShare = v.pipe(
+  v.number(),
+  v.minValue(0, 'A pin lies on the photo.'),
+  v.maxValue(1, 'A pin lies on the photo.'),
+)
 /** A photo’s facts; its picture is kept beside the changes, under the same id. */
 export const PhotoSchema = v.strictObject({
   caption: text('The caption', 300),
@@ -75,7 +88,18 @@ export const PhotoSchema = v.strictObject({
   height: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MAX_PHOTO_SIDE)),
   takenAt: v.pipe(v.number(), v.integer(), v.minValue(0)),
   /** Where a post, a wire or a word stands on the picture, as shares of its width and height. */
-  pins: v.pipe(v.array(v.strictObject({ x: unitShare, y: unitShare, kind: v.picklist(['post', 'wire', 'note']), of: text('What a pin points at', 60), words: text('A pin’s words', 120) })), v.maxLength(40, 'A photo has 40 pins at most.')),
+  pins: v.pipe(
+    v.array(
+      v.strictObject({
+        x: unitShare,
+        y: unitShare,
+        kind: v.picklist(['post', 'wire', 'note']),
+        of: text('What a pin points at', 60),
+        words: text('A pin’s words', 120),
+      }),
+    ),
+    v.maxLength(40, 'A photo has 40 pins at most.'),
+  ),
 })
 export type Photo = v.InferOutput<typeof PhotoSchema>
 export type Pin = Photo['pins'][number]
@@ -87,7 +111,14 @@ const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
 function withStaysByLoad(can: unknown): unknown {
   const sections = (can as { sections?: unknown } | null)?.sections
   if (!Array.isArray(sections)) return can
-  return { ...(can as object), sections: sections.map((s) => (typeof s?.stays === 'boolean' ? { ...s, stays: s.stays ? String(s.id).replace(/^\d+-/, '') : undefined } : s)) }
+  return {
+    ...(can as object),
+    sections: sections.map((s) =>
+      typeof s?.stays === 'boolean'
+        ? { ...s, stays: s.stays ? String(s.id).replace(/^\d+-/, '') : undefined }
+        : s,
+    ),
+  }
 }
 
 export const FIELDS = {
@@ -97,15 +128,31 @@ export const FIELDS = {
   owner: text('The owner’s name', 300),
   unitName: text('The unit’s name', 300),
   estimateTerms: v.strictObject({
-    taxThousandths: v.pipe(v.number('Tax must be a number of percent.'), v.integer('Tax has three decimals at most.'), v.minValue(0, 'Tax cannot be below 0 %.'), v.maxValue(100_000, 'Tax above 100 % is not believable.')),
-    validDays: v.pipe(v.number('Days must be a whole number.'), v.integer('Days must be a whole number.'), v.minValue(1, 'It is valid for a day at least.'), v.maxValue(365, 'It is valid for a year at most.')),
+    taxThousandths: v.pipe(
+      v.number('Tax must be a number of percent.'),
+      v.integer('Tax has three decimals at most.'),
+      v.minValue(0, 'Tax cannot be below 0 %.'),
+      v.maxValue(100_000, 'Tax above 100 % is not believable.'),
+    ),
+    validDays: v.pipe(
+      v.number('Days must be a whole number.'),
+      v.integer('Days must be a whole number.'),
+      v.minValue(1, 'It is valid for a day at least.'),
+      v.maxValue(365, 'It is valid for a year at most.'),
+    ),
   }),
   acceptance: v.strictObject({
     name: v.pipe(text('The name', 300), v.trim(), v.minLength(1, 'Accepting needs a name.')),
     at: v.pipe(v.number(), v.integer(), v.minValue(0)),
     /** The total that was accepted: with another one it stands no more. */
     cents: v.pipe(v.number(), v.integer(), v.minValue(0)),
-    signature: v.nullable(v.pipe(v.string(), v.maxLength(40_000, 'The signature is too long.'), v.regex(/^[ML0-9 .]*$/, 'A signature is strokes only.'))),
+    signature: v.nullable(
+      v.pipe(
+        v.string(),
+        v.maxLength(40_000, 'The signature is too long.'),
+        v.regex(/^[ML0-9 .]*$/, 'A signature is strokes only.'),
+      ),
+    ),
   }),
   removed: v.boolean(),
   unit: v.picklist(UNIT_TYPE_IDS as [string, ...string[]], 'That unit type is not known here.'),
@@ -130,12 +177,20 @@ export const FIELDS = {
     /** The leads that are told by resistance, as they look. */
     leads: v.pipe(v.array(InsulationSchema), v.maxLength(12, 'Twelve leads at most.')),
     /** What the test leads read when they touch. */
-    leadOhms: v.pipe(v.number('The test leads’ ohms must be a number.'), v.minValue(0, 'The test leads’ ohms cannot be below 0.'), v.maxValue(5, 'Test leads above 5 Ω are broken.')),
+    leadOhms: v.pipe(
+      v.number('The test leads’ ohms must be a number.'),
+      v.minValue(0, 'The test leads’ ohms cannot be below 0.'),
+      v.maxValue(5, 'Test leads above 5 Ω are broken.'),
+    ),
   }),
   steepBlades: v.boolean('Steep is yes or no.'),
   refrigerant: v.picklist(REFRIGERANTS, `A refrigerant is one of: ${REFRIGERANTS.join(', ')}.`),
   startWanted: v.pipe(
-    v.strictObject({ low: positive('The range', 'µF', 2000), high: positive('The range', 'µF', 2000), volts: positive('The start capacitor’s volts', 'V', 1000) }),
+    v.strictObject({
+      low: positive('The range', 'µF', 2000),
+      high: positive('The range', 'µF', 2000),
+      volts: positive('The start capacitor’s volts', 'V', 1000),
+    }),
     v.check((r) => r.low <= r.high, 'The lower end of the range is above the upper one.'),
   ),
 } as const
@@ -155,20 +210,45 @@ export const KEYED_FIELDS = {
   plateLines: text('A plate’s line', 400),
   photos: PhotoSchema,
   rotationSources: RotationSourceSchema,
-  taken: v.strictObject({ quantity: v.pipe(v.number(), v.integer('Parts are counted.'), v.minValue(1, 'One part is taken at least.'), v.maxValue(99, 'No job takes more than 99 of one part.')) }),
+  taken: v.strictObject({
+    quantity: v.pipe(
+      v.number(),
+      v.integer('Parts are counted.'),
+      v.minValue(1, 'One part is taken at least.'),
+      v.maxValue(99, 'No job takes more than 99 of one part.'),
+    ),
+  }),
   deadSections: v.boolean('Dead is yes or no.'),
   carried: v.boolean('Carried is yes or no.'),
   fitted: v.boolean('Done is yes or no.'),
-  mountInches: v.pipe(v.number('A length must be a number of inches.'), v.finite('A length must be a number of inches.'), v.minValue(0, 'A length cannot be below 0 in.'), v.maxValue(60, 'A length above 60 in is not believable: measure it again.')),
+  mountInches: v.pipe(
+    v.number('A length must be a number of inches.'),
+    v.finite('A length must be a number of inches.'),
+    v.minValue(0, 'A length cannot be below 0 in.'),
+    v.maxValue(60, 'A length above 60 in is not believable: measure it again.'),
+  ),
   mountChoices: text('A choice', 40),
   mountChecks: v.boolean('Looked at is yes or no.'),
   startup: text('What start-up showed', 40),
-  recommended: v.strictObject({ text: v.pipe(text('A recommendation', 500), v.trim(), v.minLength(1, 'A recommendation is empty.')), declined: v.boolean('Declined is yes or no.') }),
+  recommended: v.strictObject({
+    text: v.pipe(text('A recommendation', 500), v.trim(), v.minLength(1, 'A recommendation is empty.')),
+    declined: v.boolean('Declined is yes or no.'),
+  }),
   estimateLines: v.strictObject({
     kind: v.picklist(['part', 'labour'], 'A line is a part or labour.'),
     text: v.pipe(text('A line', 300), v.trim(), v.minLength(1, 'A line says what it is for.')),
-    hundredths: v.pipe(v.number('How many must be a number.'), v.integer('How many has two decimals at most.'), v.minValue(1, 'How many must be above 0.'), v.maxValue(1_000_000, 'How many above 10,000 is not believable.')),
-    cents: v.pipe(v.number('The price must be a number.'), v.integer('The price has two decimals at most.'), v.minValue(0, 'The price cannot be below 0.'), v.maxValue(100_000_000, 'That price is not believable.')),
+    hundredths: v.pipe(
+      v.number('How many must be a number.'),
+      v.integer('How many has two decimals at most.'),
+      v.minValue(1, 'How many must be above 0.'),
+      v.maxValue(1_000_000, 'How many above 10,000 is not believable.'),
+    ),
+    cents: v.pipe(
+      v.number('The price must be a number.'),
+      v.integer('The price has two decimals at most.'),
+      v.minValue(0, 'The price cannot be below 0.'),
+      v.maxValue(100_000_000, 'That price is not believable.'),
+    ),
     taxed: v.boolean('Taxed is yes or no.'),
   }),
   chargeFigures: v.union(Object.values(CHARGE_FIGURES)),
@@ -181,9 +261,14 @@ export type KeyedFieldName = keyof typeof KEYED_FIELDS
 /** The schema of the value at a path, null allowed; undefined when a job has no such field. */
 export function schemaAt(path: readonly string[]): v.GenericSchema | undefined {
   const [name, key] = path
-  if (path.length === 1 && name !== undefined && Object.hasOwn(FIELDS, name)) return orNull(FIELDS[name as FieldName])
+  if (path.length === 1 && name !== undefined && Object.hasOwn(FIELDS, name))
+    return orNull(FIELDS[name as FieldName])
   // Each figure of the charge has its own limits.
-  if (path.length === 2 && name === 'chargeFigures') return key && Object.hasOwn(CHARGE_FIGURES, key) ? orNull(CHARGE_FIGURES[key as keyof typeof CHARGE_FIGURES]) : undefined
-  if (path.length === 2 && name !== undefined && key && Object.hasOwn(KEYED_FIELDS, name)) return orNull(KEYED_FIELDS[name as KeyedFieldName])
+  if (path.length === 2 && name === 'chargeFigures')
+    return key && Object.hasOwn(CHARGE_FIGURES, key)
+      ? orNull(CHARGE_FIGURES[key as keyof typeof CHARGE_FIGURES])
+      : undefined
+  if (path.length === 2 && name !== undefined && key && Object.hasOwn(KEYED_FIELDS, name))
+    return orNull(KEYED_FIELDS[name as KeyedFieldName])
   return undefined
 }

@@ -31,7 +31,13 @@ export function foldVan(changes: Iterable<Change>): VanDocument {
 export function takingsOf(changes: Iterable<Change>): Taking[] {
   const found: Taking[] = []
   for (const { job, path, value, at } of changes)
-    if (path[0] === 'taken' && path[1]) found.push({ job, line: path[1], quantity: (value as { readonly quantity: number } | null)?.quantity ?? 0, at })
+    if (path[0] === 'taken' && path[1])
+      found.push({
+        job,
+        line: path[1],
+        quantity: (value as { readonly quantity: number } | null)?.quantity ?? 0,
+        at,
+      })
   return found
 }
 

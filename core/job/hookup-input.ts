@@ -32,13 +32,17 @@ export function hookupNeeds(job: JobDocument): HookupNeed[] {
 }
 
 /** A motor without a capacitor, on a unit whose old one served only the fan: nothing to fit. */
-export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean => !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
+export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean =>
+  !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
 
 /** The key of a section in `deadSections`: a section that died in one can is alive in another. */
 export const deadKey = (can: string, section: string): string => `${can} ${section}`.slice(0, 60)
 
 /** The can with its dead sections left out: nothing is planned on them, and no lead is shown a place there. */
-export function liveCan({ can, deadSections }: Pick<JobDocument, 'can' | 'deadSections'>): JobDocument['can'] {
+export function liveCan({
+  can,
+  deadSections,
+}: Pick<JobDocument, 'can' | 'deadSections'>): JobDocument['can'] {
   return can && { ...can, sections: can.sections.filter((s) => !deadSections[deadKey(can.id, s.id)]) }
 }
 
@@ -51,10 +55,18 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     unit: job.unit,
     wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),
     sheet: job.motor,
-    horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower) ? job.horsepower : null,
+    horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower)
+      ? job.horsepower
+      : null,
     wanted: job.wanted,
     plug: job.plug,
-    can: can && { name: can.name, volts: can.volts, tolerancePercent: can.tolerancePercent, sections: can.sections, protectedStart: can.protectedStart ?? false },
+    can: can && {
+      name: can.name,
+      volts: can.volts,
+      tolerancePercent: can.tolerancePercent,
+      sections: can.sections,
+      protectedStart: can.protectedStart ?? false,
+    },
     hardStart: job.hardStart,
     speed: selectSpeeds(job.motor).some((c) => c.speed === job.speed) ? job.speed : null,
     speedChoices: job.motor.kind === 'psc-blower' ? job.speedChoices : {},

@@ -11,43 +11,85 @@ export const MAX_JOB_FILE_BYTES = 5_000_000
 
 export const JobFileSchema = v.strictObject({
   format: v.literal(JOB_FORMAT, 'This is not a job file of Oak Switch.'),
-  version: v.literal(JOB_VERSION, `This job file is of another version; version ${JOB_VERSION} is read here.`),
+  version: v.literal(
+    JOB_VERSION,
+    `This job file is of another version; version ${JOB_VERSION} is read here.`,
+  ),
   job: v.pipe(v.string(), v.uuid('The job’s id is not an id.')),
-  changes: v.pipe(v.array(ChangeSchema, 'The changes must be a list.'), v.minLength(1, 'The file holds no changes.'), v.maxLength(20_000, 'The file holds more than 20,000 changes.')),
+  changes: v.pipe(
+    v.array(ChangeSchema, 'The changes must be a list.'),
+    v.minLength(1, 'The file holds no changes.'),
+    v.maxLength(20_000, 'The file holds more than 20,000 changes.'),
+  ),
 })
 export type JobFile = v.InferOutput<typeof JobFileSchema>
 
-export type ReadJobFile = { readonly ok: true; readonly file: JobFile } | { readonly ok: false; readonly problems: readonly Problem[] }
+export type ReadJobFile =
+  | { readonly ok: true; readonly file: JobFile }
+  | { readonly ok: false; readonly problems: readonly Problem[] }
 
 export const writeJobFile = (job: string, changes: Change[]): string =>
   `${JSON.stringify({ format: JOB_FORMAT, version: JOB_VERSION, job, changes } satisfies JobFile, null, 2)}\n`
 
 /** Reads a job file's text. All of it is right, or none of it is taken. */
 export function readJobFile(text: string): ReadJobFile {
-  if (text.length > MAX_JOB_FILE_BYTES) return { ok: false, problems: [{ path: '', message: 'The file is larger than 5 MB: that is no job file.' }] }
+  if (text.length > MAX_JOB_FILE_BYTES)
+    return {
+      ok: false,
+      problems: [{ path: '', message: 'The file is larger than 5 MB: that is no job file.' }],
+    }
   const json = parseJson(text)
   if (!json.ok) return json
   const head = json.value as { format?: unknown; version?: unknown } | null
-  if (typeof head !== 'object' || head === null || head.format !== JOB_FORMAT) return { ok: false, problems: [{ path: 'format', message: 'This is not a job file of Oak Switch.' }] }
+  if (typeof head !== 'object' || head === null || head.format !== JOB_FORMAT)
+    return { ok: false, problems: [{ path: 'format', message: 'This is not a job file of Oak Switch.' }] }
   const file = v.safeParse(JobFileSchema, json.value)
   if (!file.success) return { ok: false, problems: problemsOf(file.issues) }
-  if (file.output.job === VAN_ID) return { ok: false, problems: [{ path: 'job', message: 'This file holds the van, not a job. A van travels as CSV and lead sheets.' }] }
+  if (file.output.job === VAN_ID)
+    return {
+      ok: false,
+      problems: [
+        { path: 'job', message: 'This file holds the van, not a job. A van travels as CSV and lead sheets.' },
+      ],
+    }
   const changes: Change[] = []
   for (const [i, raw] of file.output.changes.entries()) {
     const parsed = parseChange(raw)
-    if (!parsed.ok) return { ok: false, problems: parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message })) }
-    if (parsed.change.job !== file.output.job) return { ok: false, problems: [{ path: `changes.${i}.job`, message: 'A change in the file belongs to another job.' }] }
+    if (!parsed.ok)
+      return {
+        ok: false,
+        problems: parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message })),
+      }
+    if (parsed.change.job !== file.output.job)
+      return {
+        ok: false,
+        problems: [{ path: `changes.${i}.job`, message: 'A change in the file belongs to another job.' }],
+      }
     changes.push(parsed.change)
   }
   return { ok: true, file: { ...file.output, changes } }
 }
 
 /** JSON, or the reason in words a person can use. */
-export function parseJson(text: string): { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly problems: readonly Problem[] } {
+export function parseJson(
+  text: string,
+):
+  | { readonly ok: true; readonly value: unknown }
+  | { readonly ok: false; readonly problems: readonly Problem[] } {
   try {
     return { ok: true, value: JSON.parse(text) as unknown }
   } catch {
     const cut = /^\s*[[{]/.test(text)
-    return { ok: false, problems: [{ path: '', message: cut ? 'The file is cut short or damaged: its JSON does not end as it should.' : 'This file is not JSON.' }] }
+    return {
+      ok: false,
+      problems: [
+        {
+          path: '',
+          message: cut
+            ? 'The file is cut short or damaged: its JSON does not end as it should.'
+            : 'This file is not JSON.',
+        },
+      ],
+    }
   }
 }

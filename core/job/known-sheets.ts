@@ -4,4 +4,7 @@ import { LEAD_SHEETS } from '../motor/lead-sheets'
 import type { VanDocument } from './van'
 
 /** Every lead sheet that is known here: the van's own before those that ship with the app. */
-export const knownSheets = (van: VanDocument): LeadSheet[] => [...Object.values(van.sheets), ...LEAD_SHEETS.filter((sheet) => !van.sheets[sheet.id])]
+export const knownSheets = (van: VanDocument): LeadSheet[] => [
+  ...Object.values(van.sheets),
+  ...LEAD_SHEETS.filter((sheet) => !van.sheets[sheet.id]),
+]

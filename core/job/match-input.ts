@@ -15,7 +15,15 @@ export function oldMotorOf(job: JobDocument): OldMotor {
   const fan = unit?.traits.fan ?? 'outdoor'
   const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
   // Outputs that have a lead on them and are called in some mode: the speeds that the unit uses.
-  const used = unit && fan === 'blower' ? unit.posts.filter((post) => post.kind === 'output' && modesOfOutput(unit, post.id).length > 0 && Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id)).length : 1
+  const used =
+    unit && fan === 'blower'
+      ? unit.posts.filter(
+          (post) =>
+            post.kind === 'output' &&
+            modesOfOutput(unit, post.id).length > 0 &&
+            Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id),
+        ).length
+      : 1
   return {
     fan,
     plate: { ...plate, phase: plate.phase ?? (unit && hasCapacitorLead(unit, job) ? 1 : null) },
@@ -32,9 +40,14 @@ export function oldMotorOf(job: JobDocument): OldMotor {
 /** Only what stands for a blank: it never weighs against a plate. */
 function estimateOf(job: JobDocument): OldMotor['estimate'] {
   const { horsepower, rpm } = estimatePlate(estimateInput(job))
-  return { horsepower: horsepower && { low: horsepower.low, high: horsepower.high }, rpm: rpm && { low: rpm.low, high: rpm.high } }
+  return {
+    horsepower: horsepower && { low: horsepower.low, high: horsepower.high },
+    rpm: rpm && { low: rpm.low, high: rpm.high },
+  }
 }
 
 /** A motor with a lead traced to a capacitor is a single-phase one; a unit type alone says nothing of its motor (derived). */
 const hasCapacitorLead = (unit: UnitType, job: JobDocument): boolean =>
-  Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.traced && (postOf(unit, wire.from)?.kind.startsWith('cap-') ?? false))
+  Object.values(job.wires).some(
+    (wire) => goesToMotor(wire) && wire.traced && (postOf(unit, wire.from)?.kind.startsWith('cap-') ?? false),
+  )

@@ -4,12 +4,44 @@ import { MOUNTING_WAYS, type MountingWay } from '../mounting/mounting-way'
 import { unitTypeById } from '../wiring/unit-types'
 import type { JobDocument } from './document'
 
-export const MOUNT_FIGURES = ['oldBody', 'newBody', 'band', 'oldHub', 'shroud', 'hubToEdge', 'hubLength', 'shaft', 'flat', 'screw', 'roomBeyond', 'oldHub2', 'shaft2', 'hubLength2', 'flat2', 'oldFace2', 'newFace2', 'wheelMotor', 'wheelFar', 'stud', 'through', 'nut', 'capDepth'] as const
+export const MOUNT_FIGURES = [
+  'oldBody',
+  'newBody',
+  'band',
+  'oldHub',
+  'shroud',
+  'hubToEdge',
+  'hubLength',
+  'shaft',
+  'flat',
+  'screw',
+  'roomBeyond',
+  'oldHub2',
+  'shaft2',
+  'hubLength2',
+  'flat2',
+  'oldFace2',
+  'newFace2',
+  'wheelMotor',
+  'wheelFar',
+  'stud',
+  'through',
+  'nut',
+  'capDepth',
+] as const
 /** A figure of the mount stage; those with a 2 are the far end's of a through shaft. */
 export type MountFigure = (typeof MOUNT_FIGURES)[number]
 
 /** The far end of a through shaft: its face is told from the mounting plane itself. */
-const farEnd = (job: JobDocument) => ({ way: 'base' as const, oldBody: figureOf(job, 'oldFace2'), newBody: figureOf(job, 'newFace2'), oldHub: figureOf(job, 'oldHub2'), shaft: figureOf(job, 'shaft2'), hubLength: figureOf(job, 'hubLength2'), flat: figureOf(job, 'flat2') })
+const farEnd = (job: JobDocument) => ({
+  way: 'base' as const,
+  oldBody: figureOf(job, 'oldFace2'),
+  newBody: figureOf(job, 'newFace2'),
+  oldHub: figureOf(job, 'oldHub2'),
+  shaft: figureOf(job, 'shaft2'),
+  hubLength: figureOf(job, 'hubLength2'),
+  flat: figureOf(job, 'flat2'),
+})
 
 /** As entered; else from the old body, or the new motor's sheet. */
 export function figureOf(job: JobDocument, key: MountFigure): number | null {
@@ -22,7 +54,12 @@ export function figureOf(job: JobDocument, key: MountFigure): number | null {
   return null
 }
 
-const FROM_MOUNTING: Readonly<Record<Mechanical['mounting'][number], MountingWay>> = { studs: 'base', 'belly-band': 'band', cradle: 'band', lugs: 'band' }
+const FROM_MOUNTING: Readonly<Record<Mechanical['mounting'][number], MountingWay>> = {
+  studs: 'base',
+  'belly-band': 'band',
+  cradle: 'band',
+  lugs: 'band',
+}
 
 export function mountingWay(job: JobDocument): MountingWay {
   const chosen = job.mountChoices.way
@@ -38,18 +75,44 @@ export function mountPosition(job: JobDocument): Mechanical['positions'][number]
   return job.oldBody?.positions.length === 1 ? (job.oldBody.positions[0] ?? null) : null
 }
 
-export const isThroughShaft = (job: JobDocument): boolean => job.mountChoices.through === 'yes' || (job.mountChoices.through === undefined && job.oldBody?.throughShaft === true)
+export const isThroughShaft = (job: JobDocument): boolean =>
+  job.mountChoices.through === 'yes' ||
+  (job.mountChoices.through === undefined && job.oldBody?.throughShaft === true)
 
 export function mountInput(job: JobDocument) {
-  const figures = (keys: readonly MountFigure[]) => Object.fromEntries(keys.map((key) => [key, figureOf(job, key)]))
+  const figures = (keys: readonly MountFigure[]) =>
+    Object.fromEntries(keys.map((key) => [key, figureOf(job, key)]))
   const both = isThroughShaft(job)
-  const [wheelMotor, wheelFar, stud, nut] = (['wheelMotor', 'wheelFar', 'stud', 'nut'] as const).map((key) => figureOf(job, key)) as [number | null, number | null, number | null, number | null]
-  const near = { way: mountingWay(job), ...figures(['oldBody', 'newBody', 'band', 'oldHub', 'shroud', 'hubLength', 'shaft', 'flat', 'screw', 'roomBeyond']), hubToEdge: figureOf(job, 'hubToEdge') ?? 0 }
+  const [wheelMotor, wheelFar, stud, nut] = (['wheelMotor', 'wheelFar', 'stud', 'nut'] as const).map((key) =>
+    figureOf(job, key),
+  ) as [number | null, number | null, number | null, number | null]
+  const near = {
+    way: mountingWay(job),
+    ...figures([
+      'oldBody',
+      'newBody',
+      'band',
+      'oldHub',
+      'shroud',
+      'hubLength',
+      'shaft',
+      'flat',
+      'screw',
+      'roomBeyond',
+    ]),
+    hubToEdge: figureOf(job, 'hubToEdge') ?? 0,
+  }
   return {
     ends: both ? [near, farEnd(job)] : [near],
     wheel: wheelMotor !== null && wheelFar !== null ? { motorSide: wheelMotor, farSide: wheelFar } : null,
-    stud: stud !== null && nut !== null ? { length: stud, through: figureOf(job, 'through') ?? 0, nut, capDepth: figureOf(job, 'capDepth') } : null,
-    drains: job.unit && unitTypeById(job.unit)?.traits.fan === 'outdoor' && job.motor ? { openings: job.motor.drains, position: mountPosition(job) } : null,
+    stud:
+      stud !== null && nut !== null
+        ? { length: stud, through: figureOf(job, 'through') ?? 0, nut, capDepth: figureOf(job, 'capDepth') }
+        : null,
+    drains:
+      job.unit && unitTypeById(job.unit)?.traits.fan === 'outdoor' && job.motor
+        ? { openings: job.motor.drains, position: mountPosition(job) }
+        : null,
     unit: job.unit,
     throughShaft: both,
   }

@@ -29,19 +29,40 @@ export function sideReading({ measurements, readings }: Evidence, side: CanSide)
   if (bench) return measuredInterval(bench)
   const running = readings[side]
   if (!running) return null
-  const accuracy = (key: 'amps' | 'volts') => (measurements[runningProbe(key, side)] as Measurement | undefined)?.accuracy ?? USUAL_ACCURACY[key]
-  const { low, high } = microfaradsFromReading({ amps: running.amps, volts: running.volts, hertz: running.hertz, meter: { amps: accuracy('amps'), volts: accuracy('volts') } })
+  const accuracy = (key: 'amps' | 'volts') =>
+    (measurements[runningProbe(key, side)] as Measurement | undefined)?.accuracy ?? USUAL_ACCURACY[key]
+  const { low, high } = microfaradsFromReading({
+    amps: running.amps,
+    volts: running.volts,
+    hertz: running.hertz,
+    meter: { amps: accuracy('amps'), volts: accuracy('volts') },
+  })
   return high === null ? null : { low, high }
 }
 
 function sideVerdict(job: Evidence & Pick<JobDocument, 'canMarking'>, side: CanSide): SideVerdict | null {
   const marked = labelOf(job, side)
   const bench = job.measurements[benchProbe(side)]
-  const rating = marked === null ? undefined : { microfarads: marked, tolerancePercent: job.canMarking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT }
-  if (bench) return judgeBench({ reading: bench.value, meter: bench.accuracy ?? USUAL_ACCURACY.microfarads, ...(rating ? { rating } : {}) }).verdict
+  const rating =
+    marked === null
+      ? undefined
+      : {
+          microfarads: marked,
+          tolerancePercent: job.canMarking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
+        }
+  if (bench)
+    return judgeBench({
+      reading: bench.value,
+      meter: bench.accuracy ?? USUAL_ACCURACY.microfarads,
+      ...(rating ? { rating } : {}),
+    }).verdict
   const running = job.readings[side]
   if (!running) return null
-  const at = rating ?? (running.ratedMicrofarads === null ? undefined : { microfarads: running.ratedMicrofarads, tolerancePercent: running.tolerancePercent })
+  const at =
+    rating ??
+    (running.ratedMicrofarads === null
+      ? undefined
+      : { microfarads: running.ratedMicrofarads, tolerancePercent: running.tolerancePercent })
   const range = sideReading(job, side)
   return at && range ? toleranceVerdict(range, at.microfarads, at.tolerancePercent) : null
 }
@@ -49,15 +70,35 @@ function sideVerdict(job: Evidence & Pick<JobDocument, 'canMarking'>, side: CanS
 /** null: nothing is known of it. */
 export function oldCanInput(job: JobDocument): OldCanInput | null {
   const shared = job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'shared'
-  const sides = (shared ? (['HERM', 'FAN'] as const) : (['FAN'] as const)).map((side) => ({ load: side, microfarads: labelOf(job, side), verdict: sideVerdict(job, side) }))
+  const sides = (shared ? (['HERM', 'FAN'] as const) : (['FAN'] as const)).map((side) => ({
+    load: side,
+    microfarads: labelOf(job, side),
+    verdict: sideVerdict(job, side),
+  }))
   const top = job.observations['can-top']
   if (sides.every((s) => s.verdict === null) && (top === undefined || top === 'flat')) return null
-  return { sides, oneCase: sides.length > 1 && job.canMarking?.sections.length !== 1, looksBad: top === undefined ? null : top !== 'flat', newMotor: job.motor !== null }
+  return {
+    sides,
+    oneCase: sides.length > 1 && job.canMarking?.sections.length !== 1,
+    looksBad: top === undefined ? null : top !== 'flat',
+    newMotor: job.motor !== null,
+  }
 }
 
 /** The compressor's side of the old can as one that could stay; null while its marking, rating or reading is not known. */
 export function sideThatCouldStay(job: JobDocument) {
-  const [microfarads, reading, volts] = [labelOf(job, 'HERM'), sideReading(job, 'HERM'), job.canMarking?.volts ?? null]
+  const [microfarads, reading, volts] = [
+    labelOf(job, 'HERM'),
+    sideReading(job, 'HERM'),
+    job.canMarking?.volts ?? null,
+  ]
   if (microfarads === null || reading === null || volts === null) return null
-  return { load: 'HERM', name: 'The old can', volts, microfarads, tolerancePercent: job.canMarking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT, reading }
+  return {
+    load: 'HERM',
+    name: 'The old can',
+    volts,
+    microfarads,
+    tolerancePercent: job.canMarking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
+    reading,
+  }
 }

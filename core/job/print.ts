@@ -38,9 +38,16 @@ function isEmptyList(value: unknown): boolean {
 function ordered(value: unknown): unknown {
   if (Array.isArray(value)) {
     const items = value.map(ordered)
-    const named = items.every((item) => typeof item === 'object' && item !== null && ('id' in item || 'lead' in item))
+    const named = items.every(
+      (item) => typeof item === 'object' && item !== null && ('id' in item || 'lead' in item),
+    )
     return named ? items.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)) : items
   }
   if (typeof value !== 'object' || value === null) return value
-  return Object.fromEntries(Object.entries(value).filter(([key, item]) => !ADDED[key]?.(item)).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, item]) => [key, ordered(item)]))
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(([key, item]) => !ADDED[key]?.(item))
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, item]) => [key, ordered(item)]),
+  )
 }

@@ -50,15 +50,24 @@ export interface UnitHistory {
 export function unitHistory(jobs: readonly UnitJob[], id: string): UnitHistory {
   const own = jobs.find((job) => job.id === id)
   if (!own) return { visits: [], points: [] }
-  const same = jobs.filter((job) => !job.document.removed && (job.id === id || sameUnit(job.document, own.document)))
-  return { visits: same.map(visitOf).sort((a, b) => b.at - a.at), points: same.flatMap(pointsOf).sort((a, b) => a.at - b.at) }
+  const same = jobs.filter(
+    (job) => !job.document.removed && (job.id === id || sameUnit(job.document, own.document)),
+  )
+  return {
+    visits: same.map(visitOf).sort((a, b) => b.at - a.at),
+    points: same.flatMap(pointsOf).sort((a, b) => a.at - b.at),
+  }
 }
 
 function visitOf({ id, document: job, changes }: UnitJob): UnitVisit {
   const proven = standingProof(job) !== null
   return {
-    job: id, title: job.title, at: changes.reduce((latest, c) => Math.max(latest, c.at), 0),
-    fitted: proven ? [job.motor?.name, job.can?.name].filter((name): name is string => name !== undefined) : [],
+    job: id,
+    title: job.title,
+    at: changes.reduce((latest, c) => Math.max(latest, c.at), 0),
+    fitted: proven
+      ? [job.motor?.name, job.can?.name].filter((name): name is string => name !== undefined)
+      : [],
     promised: Object.values(job.recommended).map((r) => `${r.text}${r.declined ? ' (declined)' : ''}`),
   }
 }
@@ -68,13 +77,36 @@ function pointsOf({ id, document: job, changes }: UnitJob): CanPoint[] {
   const points: CanPoint[] = []
   for (const side of ['FAN', 'HERM'] as const) {
     const running = job.readings[side]
-    const at = changes.filter((c) => c.path[0] === 'readings' && c.path[1] === side).reduce((latest, c) => Math.max(latest, c.at), 0)
-    if (running) points.push({ at, job: id, side, microfarads: microfaradsFromReading(running).microfarads, rated: running.ratedMicrofarads })
+    const at = changes
+      .filter((c) => c.path[0] === 'readings' && c.path[1] === side)
+      .reduce((latest, c) => Math.max(latest, c.at), 0)
+    if (running)
+      points.push({
+        at,
+        job: id,
+        side,
+        microfarads: microfaradsFromReading(running).microfarads,
+        rated: running.ratedMicrofarads,
+      })
     const bench = job.measurements[`microfarads-${side}`]
-    if (bench && bench.value !== 'OL') points.push({ at: bench.at, job: id, side, microfarads: bench.value, rated: labelOf(job, side) })
+    if (bench && bench.value !== 'OL')
+      points.push({ at: bench.at, job: id, side, microfarads: bench.value, rated: labelOf(job, side) })
   }
   const [amps, volts] = [job.measurements[CAN_PROBES.amps], job.measurements[CAN_PROBES.volts]]
-  if (amps && volts && typeof amps.value === 'number' && typeof volts.value === 'number' && amps.value > 0 && volts.value > 0)
-    points.push({ at: Math.max(amps.at, volts.at), job: id, side: 'FAN', microfarads: microfaradsFromReading({ amps: amps.value, volts: volts.value, hertz: 60 }).microfarads, rated: job.motor?.capacitor?.microfarads ?? null })
+  if (
+    amps &&
+    volts &&
+    typeof amps.value === 'number' &&
+    typeof volts.value === 'number' &&
+    amps.value > 0 &&
+    volts.value > 0
+  )
+    points.push({
+      at: Math.max(amps.at, volts.at),
+      job: id,
+      side: 'FAN',
+      microfarads: microfaradsFromReading({ amps: amps.value, volts: volts.value, hertz: 60 }).microfarads,
+      rated: job.motor?.capacitor?.microfarads ?? null,
+    })
   return points
 }

@@ -9,25 +9,48 @@ const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0
 const AT = 1_800_000_000_000
 let made = 0
 const change = (job: string, path: string[], value: unknown, at: number): Change => {
-  const parsed = parseChange({ id: uuid(++made), job, path, value, at: AT + at, device: uuid(1), technician: '' })
+  const parsed = parseChange({
+    id: uuid(++made),
+    job,
+    path,
+    value,
+    at: AT + at,
+    device: uuid(1),
+    technician: '',
+  })
   if (!parsed.ok) throw new Error(parsed.problems[0]?.message)
   return parsed.change
 }
 const LINE = { kind: 'part', name: 'Cap', quantity: 5, cents: null, countedAt: AT } as const
 const JOB = uuid(500)
 const OTHER = uuid(501)
-const left = (stock: object, takings: Taking[]) => stockLeft(stock as Parameters<typeof stockLeft>[0], takings)
-const take = (job: string, quantity: number, at: number): Taking => ({ job, line: 'part-cap', quantity, at: AT + at })
+const left = (stock: object, takings: Taking[]) =>
+  stockLeft(stock as Parameters<typeof stockLeft>[0], takings)
+const take = (job: string, quantity: number, at: number): Taking => ({
+  job,
+  line: 'part-cap',
+  quantity,
+  at: AT + at,
+})
 
 describe('the van as a fold', () => {
   it('takes the latest of each line, and null removes one', () => {
-    const changes = [change(VAN_ID, ['stock', 'part-cap'], LINE, 1), change(VAN_ID, ['stock', 'part-cap'], { ...LINE, quantity: 9 }, 3), change(VAN_ID, ['stock', 'part-tie'], { ...LINE, name: 'Tie' }, 2), change(VAN_ID, ['stock', 'part-tie'], null, 4)]
+    const changes = [
+      change(VAN_ID, ['stock', 'part-cap'], LINE, 1),
+      change(VAN_ID, ['stock', 'part-cap'], { ...LINE, quantity: 9 }, 3),
+      change(VAN_ID, ['stock', 'part-tie'], { ...LINE, name: 'Tie' }, 2),
+      change(VAN_ID, ['stock', 'part-tie'], null, 4),
+    ]
     expect(foldVan(changes.reverse()).stock).toEqual({ 'part-cap': { ...LINE, quantity: 9 } })
   })
   it('has fields of its own, and a job has none of them', () => {
     expect(() => change(VAN_ID, ['title'], 'x', 1)).toThrow('The van has no field “title”.')
-    expect(() => change(JOB, ['stock', 'part-cap'], LINE, 1)).toThrow('A job has no field “stock › part-cap”.')
-    expect(() => change(VAN_ID, ['stock', 'part-cap'], { ...LINE, quantity: -1 }, 1)).toThrow('The quantity cannot be below 0.')
+    expect(() => change(JOB, ['stock', 'part-cap'], LINE, 1)).toThrow(
+      'A job has no field “stock › part-cap”.',
+    )
+    expect(() => change(VAN_ID, ['stock', 'part-cap'], { ...LINE, quantity: -1 }, 1)).toThrow(
+      'The quantity cannot be below 0.',
+    )
   })
   it('puts an entered sheet before a shipped one of the same id', () => {
     const own = { ...LEAD_SHEETS[0]!, name: 'Mended' }
@@ -42,10 +65,14 @@ describe('the van as a fold', () => {
 
 describe('what is left', () => {
   const stock = { 'part-cap': LINE }
-  it('is the count less what jobs hold', () => expect(left(stock, [take(JOB, 2, 1), take(OTHER, 1, 2)])).toEqual({ 'part-cap': 2 }))
+  it('is the count less what jobs hold', () =>
+    expect(left(stock, [take(JOB, 2, 1), take(OTHER, 1, 2)])).toEqual({ 'part-cap': 2 }))
   it('comes back when a job gives back, and does not depend on the order of arrival', () => {
     const takings = [take(JOB, 2, 1), take(JOB, 0, 5), take(OTHER, 1, 2)]
-    expect([left(stock, takings), left(stock, [...takings].reverse())]).toEqual([{ 'part-cap': 4 }, { 'part-cap': 4 }])
+    expect([left(stock, takings), left(stock, [...takings].reverse())]).toEqual([
+      { 'part-cap': 4 },
+      { 'part-cap': 4 },
+    ])
   })
   it('counts anew after a recount: what was held then was not on the van', () => {
     const recounted = { 'part-cap': { ...LINE, quantity: 3, countedAt: AT + 10 } }
@@ -53,9 +80,18 @@ describe('what is left', () => {
     // Given back after the count: one more than was counted then.
     expect(left(recounted, [take(JOB, 2, 1), take(JOB, 0, 20)])).toEqual({ 'part-cap': 5 })
   })
-  it('shows below 0 when two phones took the last one', () => expect(left({ 'part-cap': { ...LINE, quantity: 1 } }, [take(JOB, 1, 1), take(OTHER, 1, 1)])).toEqual({ 'part-cap': -1 }))
+  it('shows below 0 when two phones took the last one', () =>
+    expect(left({ 'part-cap': { ...LINE, quantity: 1 } }, [take(JOB, 1, 1), take(OTHER, 1, 1)])).toEqual({
+      'part-cap': -1,
+    }))
   it('knows nothing of lines that are not on the van', () => expect(left({}, [take(JOB, 1, 1)])).toEqual({}))
   it('is read from the changes of jobs', () => {
-    expect(takingsOf([change(JOB, ['taken', 'part-cap'], { quantity: 2 }, 1), change(JOB, ['title'], 'x', 2), change(JOB, ['taken', 'part-cap'], null, 3)])).toEqual([take(JOB, 2, 1), take(JOB, 0, 3)])
+    expect(
+      takingsOf([
+        change(JOB, ['taken', 'part-cap'], { quantity: 2 }, 1),
+        change(JOB, ['title'], 'x', 2),
+        change(JOB, ['taken', 'part-cap'], null, 3),
+      ]),
+    ).toEqual([take(JOB, 2, 1), take(JOB, 0, 3)])
   })
 })

@@ -18,7 +18,9 @@ export const VAN_FIELDS = {
 export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefined {
   const [name, key] = path
   if (name === 'stock' && !v.is(LineIdSchema, key)) return undefined
-  return path.length === 2 && key && name !== undefined && Object.hasOwn(VAN_FIELDS, name) ? v.nullable(VAN_FIELDS[name as keyof typeof VAN_FIELDS]) : undefined
+  return path.length === 2 && key && name !== undefined && Object.hasOwn(VAN_FIELDS, name)
+    ? v.nullable(VAN_FIELDS[name as keyof typeof VAN_FIELDS])
+    : undefined
 }
 
 export interface VanDocument {
@@ -42,7 +44,9 @@ export interface Taking {
  * two phones took the last one, which is to be seen, not hidden.
  */
 export function stockLeft(stock: VanDocument['stock'], takings: readonly Taking[]): Record<string, number> {
-  const left: Record<string, number> = Object.fromEntries(Object.entries(stock).map(([id, line]) => [id, line.quantity]))
+  const left: Record<string, number> = Object.fromEntries(
+    Object.entries(stock).map(([id, line]) => [id, line.quantity]),
+  )
   const byHolder = new Map<string, Taking[]>()
   for (const taking of takings) {
     const key = `${taking.job} ${taking.line}`

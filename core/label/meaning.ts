@@ -24,14 +24,18 @@ export function meaningOf(piece: Piece, microfarads: MicrofaradReading | null): 
   if (piece.kind === 'microfarads') return microfarads?.words ?? 'microfarads; which they are is asked below'
   if (piece.kind === 'rotation') {
     const { direction, seenFrom } = readRotation(piece.words)
-    return seenFrom ? `turns ${direction}, seen from the ${VIEW_NAMES[seenFrom]}` : `turns ${direction}; the plate does not say from which end`
+    return seenFrom
+      ? `turns ${direction}, seen from the ${VIEW_NAMES[seenFrom]}`
+      : `turns ${direction}; the plate does not say from which end`
   }
   if (piece.kind === 'reversible') return 'can be reversed'
-  if (piece.kind === 'phase') return piece.figures[0] === '3' || piece.words[0] === 'three' ? 'three phases' : 'one phase'
+  if (piece.kind === 'phase')
+    return piece.figures[0] === '3' || piece.words[0] === 'three' ? 'three phases' : 'one phase'
   if (piece.kind === 'frame') return `frame ${piece.words[0] ?? ''}`
   if (piece.kind === 'refrigerant') return `refrigerant ${piece.words[0] ?? ''}`
   return WORDS[piece.kind]?.(listed(piece)) ?? 'set aside'
 }
 
 /** "208-230" runs from one to the other; "115/230" is one or the other. */
-const listed = ({ figures, text }: Piece): string => figures.join(/\d\s*[-–]\s*\d/.test(text) ? ' to ' : ' or ')
+const listed = ({ figures, text }: Piece): string =>
+  figures.join(/\d\s*[-–]\s*\d/.test(text) ? ' to ' : ' or ')

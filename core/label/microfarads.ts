@@ -29,7 +29,12 @@ const sections = (id: string, values: readonly number[], volts: number | null = 
   sections: values,
   range: null,
   volts,
-  words: values.length === 1 ? `a single of ${figure(values[0] as number)} µF` : values.length === 2 ? `a dual: ${values.map((x) => `${figure(x)} µF`).join(' and ')}` : `${values.length} sections: ${values.map((x) => figure(x)).join(', ')} µF`,
+  words:
+    values.length === 1
+      ? `a single of ${figure(values[0] as number)} µF`
+      : values.length === 2
+        ? `a dual: ${values.map((x) => `${figure(x)} µF`).join(' and ')}`
+        : `${values.length} sections: ${values.map((x) => figure(x)).join(', ')} µF`,
 })
 
 /** The readings of a piece, the likelier first; more than one is a question; none when it is no capacitor value. */
@@ -41,7 +46,8 @@ export function microfaradReadings(piece: Piece): MicrofaradReading[] {
   const values = [...all]
   let volts: number | null = null
   // "45/5/370": what trails and is a voltage rating is not microfarads. A lone 370 is volts altogether.
-  while (values.length > 1 && isVolts(values.at(-1) as number)) volts = Math.max(volts ?? 0, values.pop() as number)
+  while (values.length > 1 && isVolts(values.at(-1) as number))
+    volts = Math.max(volts ?? 0, values.pop() as number)
   if (!values.every(isMicrofarads) || values.length === 0 || values.length > 24) return []
   if (values.length === 1) return readSingle(piece.figures[0] as string, volts)
   const dash = /[-–]|to/i.test(text)
@@ -63,7 +69,14 @@ function readSingle(text: string, volts: number | null): MicrofaradReading[] {
 }
 
 function readRange(low: number, high: number): MicrofaradReading[] {
-  const range: MicrofaradReading = { id: 'range', sections: [], range: { low, high }, volts: null, words: `a start capacitor of ${figure(low)} to ${figure(high)} µF` }
-  if (low >= LEAST_START && high / low <= RANGE_RATIO) return isTrade(low) && isTrade(high) ? [range, sections('dual', [low, high])] : [range]
+  const range: MicrofaradReading = {
+    id: 'range',
+    sections: [],
+    range: { low, high },
+    volts: null,
+    words: `a start capacitor of ${figure(low)} to ${figure(high)} µF`,
+  }
+  if (low >= LEAST_START && high / low <= RANGE_RATIO)
+    return isTrade(low) && isTrade(high) ? [range, sections('dual', [low, high])] : [range]
   return [sections('dual', [low, high]), range]
 }

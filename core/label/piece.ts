@@ -1,8 +1,26 @@
 // A piece of a label line that was understood: where it stands in the text, and what it says. Every figure comes from its own text.
 
 export type PieceKind =
-  | 'microfarads' | 'tolerance' | 'volts' | 'hertz' | 'amps' | 'horsepower' | 'rpm' | 'phase' | 'rotation' | 'reversible'
-  | 'poles' | 'speeds' | 'frame' | 'circuit-amps' | 'max-fuse' | 'fan-amps' | 'compressor-amps' | 'locked-rotor-amps' | 'refrigerant' | 'other'
+  | 'microfarads'
+  | 'tolerance'
+  | 'volts'
+  | 'hertz'
+  | 'amps'
+  | 'horsepower'
+  | 'rpm'
+  | 'phase'
+  | 'rotation'
+  | 'reversible'
+  | 'poles'
+  | 'speeds'
+  | 'frame'
+  | 'circuit-amps'
+  | 'max-fuse'
+  | 'fan-amps'
+  | 'compressor-amps'
+  | 'locked-rotor-amps'
+  | 'refrigerant'
+  | 'other'
 
 export interface Piece {
   readonly kind: PieceKind
@@ -20,7 +38,9 @@ export interface Rule {
   readonly kind: PieceKind
   readonly pattern: RegExp
   /** Figures and words of a match; null when it is not one after all. */
-  readonly read: (match: RegExpExecArray) => { readonly figures?: readonly string[]; readonly words?: readonly string[] } | null
+  readonly read: (
+    match: RegExpExecArray,
+  ) => { readonly figures?: readonly string[]; readonly words?: readonly string[] } | null
 }
 
 /** A character that no pattern matches: stands where text was already understood. */
@@ -36,7 +56,14 @@ export function scan(text: string, rules: readonly Rule[]): Piece[] {
       if (!found) continue
       const from = match.index + (match[0].length - match[0].trimStart().length)
       const to = match.index + match[0].trimEnd().length
-      pieces.push({ kind, from, to, text: text.slice(from, to), figures: found.figures ?? [], words: found.words ?? [] })
+      pieces.push({
+        kind,
+        from,
+        to,
+        text: text.slice(from, to),
+        figures: found.figures ?? [],
+        words: found.words ?? [],
+      })
       free = free.slice(0, from) + TAKEN.repeat(to - from) + free.slice(to)
     }
   }

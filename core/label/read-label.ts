@@ -1,7 +1,13 @@
 // A typed or pasted line of a plate or a label, read piece by piece. What it understood is shown; where two readings are
 // possible it asks; what it does not know it leaves alone. No figure it reports is missing from the text.
 import type { CanMarking } from '../capacitor/marking'
-import { EMPTY_MOTOR_PLATE, EMPTY_UNIT_PLATE, type MotorPlate, type UnitPlate, type VoltageRange } from '../motor/nameplate'
+import {
+  EMPTY_MOTOR_PLATE,
+  EMPTY_UNIT_PLATE,
+  type MotorPlate,
+  type UnitPlate,
+  type VoltageRange,
+} from '../motor/nameplate'
 import { meaningOf } from './meaning'
 import { microfaradReadings, type MicrofaradReading } from './microfarads'
 import { scan, unread, type Piece, type PieceKind } from './piece'
@@ -32,8 +38,23 @@ export interface LabelReading {
   readonly unread: readonly string[]
 }
 
-const MOTOR_KINDS: readonly PieceKind[] = ['horsepower', 'rpm', 'rotation', 'reversible', 'poles', 'speeds', 'frame']
-const UNIT_KINDS: readonly PieceKind[] = ['circuit-amps', 'max-fuse', 'refrigerant', 'compressor-amps', 'fan-amps', 'locked-rotor-amps']
+const MOTOR_KINDS: readonly PieceKind[] = [
+  'horsepower',
+  'rpm',
+  'rotation',
+  'reversible',
+  'poles',
+  'speeds',
+  'frame',
+]
+const UNIT_KINDS: readonly PieceKind[] = [
+  'circuit-amps',
+  'max-fuse',
+  'refrigerant',
+  'compressor-amps',
+  'fan-amps',
+  'locked-rotor-amps',
+]
 
 /** Longest line that is read; the rest is left out by the caller's schema. */
 export const MAX_LINE = 400
@@ -44,13 +65,21 @@ export function readLabel(text: string, answers: Readonly<Record<string, string>
   const has = (kinds: readonly PieceKind[]) => named.some((p) => kinds.includes(p.kind))
   const kind = has(UNIT_KINDS) ? 'unit' : has(MOTOR_KINDS) ? 'motor' : null
   const bare = kind === null && !named.some((p) => p.kind === 'microfarads')
-  const pieces = bare ? scan(text, [...RULES, BARE]).map(voltsAlone).filter((p) => p.kind !== 'microfarads' || microfaradReadings(p).length > 0) : named
+  const pieces = bare
+    ? scan(text, [...RULES, BARE])
+        .map(voltsAlone)
+        .filter((p) => p.kind !== 'microfarads' || microfaradReadings(p).length > 0)
+    : named
   const capacitor = readCapacitor(pieces, answers)
   return {
     kind: kind ?? kindOf(pieces),
-    pieces: pieces.map((piece) => ({ ...piece, means: meaningOf(piece, capacitor.chosen.get(piece) ?? null) })),
+    pieces: pieces.map((piece) => ({
+      ...piece,
+      means: meaningOf(piece, capacitor.chosen.get(piece) ?? null),
+    })),
     capacitor: kind === null ? capacitor.marking : null,
-    motor: kind === 'motor' || (kind === null && kindOf(pieces) === 'motor') ? motorOf(pieces, capacitor) : null,
+    motor:
+      kind === 'motor' || (kind === null && kindOf(pieces) === 'motor') ? motorOf(pieces, capacitor) : null,
     unit: kind === 'unit' ? unitOf(pieces) : null,
     questions: capacitor.questions,
     unread: unread(text, pieces),
@@ -65,7 +94,10 @@ function kindOf(pieces: readonly Piece[]): LabelReading['kind'] {
 }
 
 /** A lone figure that no capacitor's µF reach is the volts: "440". */
-const voltsAlone = (piece: Piece): Piece => (piece.kind === 'microfarads' && piece.figures.every((f) => Number(f) >= 220 && Number(f) <= 660) ? { ...piece, kind: 'volts' } : piece)
+const voltsAlone = (piece: Piece): Piece =>
+  piece.kind === 'microfarads' && piece.figures.every((f) => Number(f) >= 220 && Number(f) <= 660)
+    ? { ...piece, kind: 'volts' }
+    : piece
 
 interface CapacitorPart {
   readonly marking: CanMarking | null
@@ -81,21 +113,32 @@ function readCapacitor(pieces: readonly Piece[], answers: Readonly<Record<string
     const readings = microfaradReadings(piece)
     const id = `microfarads at ${piece.from}`
     const answered = readings.find((r) => r.id === answers[id])
-    if (readings.length > 1) questions.push({ id, text: `“${piece.text}”: which is it?`, options: readings.map((r) => ({ id: r.id, words: r.words })) })
+    if (readings.length > 1)
+      questions.push({
+        id,
+        text: `“${piece.text}”: which is it?`,
+        options: readings.map((r) => ({ id: r.id, words: r.words })),
+      })
     const reading = answered ?? (readings.length === 1 ? readings[0] : undefined)
     if (reading) chosen.set(piece, reading)
   }
   const readings = [...chosen.values()]
   const open = questions.some((q) => !q.options.some((o) => o.id === answers[q.id]))
-  const volts = [...voltsOf(pieces).map((r) => r.high), ...readings.flatMap((r) => (r.volts ? [r.volts] : []))]
+  const volts = [
+    ...voltsOf(pieces).map((r) => r.high),
+    ...readings.flatMap((r) => (r.volts ? [r.volts] : [])),
+  ]
   const tolerance = pieces.find((p) => p.kind === 'tolerance')?.figures[0]
-  const marking: CanMarking | null = open || readings.length === 0 ? null : {
-    sections: readings.flatMap((r) => [...r.sections]).slice(0, 24),
-    range: readings.find((r) => r.range)?.range ?? null,
-    // "370/440 V": it may run at either, so the higher is its rating.
-    volts: volts.length > 0 ? Math.max(...volts) : null,
-    tolerancePercent: tolerance !== undefined && Number(tolerance) <= 50 ? Number(tolerance) : null,
-  }
+  const marking: CanMarking | null =
+    open || readings.length === 0
+      ? null
+      : {
+          sections: readings.flatMap((r) => [...r.sections]).slice(0, 24),
+          range: readings.find((r) => r.range)?.range ?? null,
+          // "370/440 V": it may run at either, so the higher is its rating.
+          volts: volts.length > 0 ? Math.max(...volts) : null,
+          tolerancePercent: tolerance !== undefined && Number(tolerance) <= 50 ? Number(tolerance) : null,
+        }
   return { marking, readings, questions, chosen }
 }
 
@@ -107,15 +150,27 @@ const isCapacitorVolts = (piece: Piece, i: number, pieces: readonly Piece[]): bo
 
 /** "208-230" is one connection, "115/230" are two; a voltage no plate has is left out. */
 function voltsOf(pieces: readonly Piece[]): VoltageRange[] {
-  return pieces.filter((p) => p.kind === 'volts').flatMap(({ text, figures }) => {
-    const values = figures.map(Number).filter((x) => x >= 20 && x <= 1000)
-    const groups = text.split('/').map((part) => values.filter((x) => new RegExp(`(?<!\\d)${x}(?!\\d)`).test(part))).filter((g) => g.length > 0)
-    return groups.map((g) => ({ low: Math.min(...g), high: Math.max(...g) }))
-  }).slice(0, 8)
+  return pieces
+    .filter((p) => p.kind === 'volts')
+    .flatMap(({ text, figures }) => {
+      const values = figures.map(Number).filter((x) => x >= 20 && x <= 1000)
+      const groups = text
+        .split('/')
+        .map((part) => values.filter((x) => new RegExp(`(?<!\\d)${x}(?!\\d)`).test(part)))
+        .filter((g) => g.length > 0)
+      return groups.map((g) => ({ low: Math.min(...g), high: Math.max(...g) }))
+    })
+    .slice(0, 8)
 }
 
-const numbersOf = (pieces: readonly Piece[], kind: PieceKind, most: number): number[] => pieces.filter((p) => p.kind === kind).flatMap((p) => p.figures.map(Number)).filter((x) => x > 0 && x <= most).slice(0, 8)
-const hertzOf = (pieces: readonly Piece[]) => numbersOf(pieces, 'hertz', 60).filter((x): x is 50 | 60 => x === 50 || x === 60)
+const numbersOf = (pieces: readonly Piece[], kind: PieceKind, most: number): number[] =>
+  pieces
+    .filter((p) => p.kind === kind)
+    .flatMap((p) => p.figures.map(Number))
+    .filter((x) => x > 0 && x <= most)
+    .slice(0, 8)
+const hertzOf = (pieces: readonly Piece[]) =>
+  numbersOf(pieces, 'hertz', 60).filter((x): x is 50 | 60 => x === 50 || x === 60)
 
 function phaseOf(pieces: readonly Piece[]): 1 | 3 | null {
   const piece = pieces.find((p) => p.kind === 'phase')
@@ -133,7 +188,11 @@ function motorOf(pieces: readonly Piece[], capacitor: CapacitorPart): MotorPlate
   const reversible = pieces.some((p) => p.kind === 'reversible')
   return {
     ...EMPTY_MOTOR_PLATE,
-    horsepower: pieces.filter((p) => p.kind === 'horsepower').flatMap((p) => [...p.figures]).filter((f) => /^(\d{1,2}( \d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2}|\d?\.\d{1,3})$/.test(f)).slice(0, 8),
+    horsepower: pieces
+      .filter((p) => p.kind === 'horsepower')
+      .flatMap((p) => [...p.figures])
+      .filter((f) => /^(\d{1,2}( \d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2}|\d?\.\d{1,3})$/.test(f))
+      .slice(0, 8),
     rpm: numbersOf(pieces, 'rpm', 3600),
     volts: voltsOf(pieces.filter((p, i) => !isCapacitorVolts(p, i, pieces))),
     amps: numbersOf(pieces, 'amps', 200),

@@ -11,6 +11,7 @@ export const readRotation = (words: readonly string[]): PlateRotation => ({
 /** OSE and OPE, "opposite shaft end" and "opposite pulley end", are the lead end: leads leave opposite the shaft. Common practice, no source. */
 function endOf(view: string | undefined): PlateRotation['seenFrom'] {
   if (!view) return null
-  if (view === 'le' || view.includes('lead') || view.startsWith('opp') || view === 'ose' || view === 'ope') return 'lead-end'
+  if (view === 'le' || view.includes('lead') || view.startsWith('opp') || view === 'ose' || view === 'ope')
+    return 'lead-end'
   return 'shaft-end'
 }

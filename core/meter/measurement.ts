@@ -5,10 +5,28 @@ import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/
 export const QUANTITIES = ['volts', 'amps', 'microfarads', 'ohms', 'celsius'] as const
 export type Quantity = (typeof QUANTITIES)[number]
 
-export const QUANTITY_UNITS: Readonly<Record<Quantity, string>> = { volts: 'V', amps: 'A', microfarads: 'µF', ohms: 'Ω', celsius: '°C' }
-const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = { volts: 'Volts', amps: 'Amps', microfarads: 'Microfarads', ohms: 'Ohms', celsius: 'Degrees' }
+export const QUANTITY_UNITS: Readonly<Record<Quantity, string>> = {
+  volts: 'V',
+  amps: 'A',
+  microfarads: 'µF',
+  ohms: 'Ω',
+  celsius: '°C',
+}
+const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
+  volts: 'Volts',
+  amps: 'Amps',
+  microfarads: 'Microfarads',
+  ohms: 'Ohms',
+  celsius: 'Degrees',
+}
 /** Beyond these a reading is a mistake, in the quantity's unit. Common practice, no source. */
-const MOST: Readonly<Record<Quantity, number>> = { volts: 1000, amps: 600, microfarads: 2000, ohms: 1e9, celsius: 300 }
+const MOST: Readonly<Record<Quantity, number>> = {
+  volts: 1000,
+  amps: 600,
+  microfarads: 2000,
+  ohms: 1e9,
+  celsius: 300,
+}
 
 export const AccuracySchema = v.strictObject({
   percent: v.pipe(v.number(), v.minValue(0), v.maxValue(50)),
@@ -18,7 +36,10 @@ export const AccuracySchema = v.strictObject({
 
 const NOT_A_READING = 'A reading is a number from 0 up, or OL.'
 /** What a meter shows: a figure, or OL when it is beyond its range. */
-export const ReadingValueSchema = v.union([v.literal('OL'), v.pipe(v.number(NOT_A_READING), v.finite(NOT_A_READING), v.minValue(0, NOT_A_READING))], NOT_A_READING)
+export const ReadingValueSchema = v.union(
+  [v.literal('OL'), v.pipe(v.number(NOT_A_READING), v.finite(NOT_A_READING), v.minValue(0, NOT_A_READING))],
+  NOT_A_READING,
+)
 
 export const MeasurementSchema = v.pipe(
   v.strictObject({
@@ -36,7 +57,10 @@ export const MeasurementSchema = v.pipe(
   v.rawCheck(({ dataset, addIssue }) => {
     if (!dataset.typed || dataset.value.value === 'OL') return
     const { quantity, value } = dataset.value
-    if (value > MOST[quantity]) addIssue({ message: `${QUANTITY_NAMES[quantity]} above ${MOST[quantity]} ${QUANTITY_UNITS[quantity]} are not believable: read it again.` })
+    if (value > MOST[quantity])
+      addIssue({
+        message: `${QUANTITY_NAMES[quantity]} above ${MOST[quantity]} ${QUANTITY_UNITS[quantity]} are not believable: read it again.`,
+      })
   }),
 )
 export type Measurement = v.InferOutput<typeof MeasurementSchema>
@@ -51,5 +75,9 @@ export const USUAL_ACCURACY: Readonly<Record<Quantity, MeterAccuracy>> = {
 }
 
 /** Where the true value may lie; null for OL. */
-export const measuredInterval = ({ quantity, value, accuracy }: Pick<Measurement, 'quantity' | 'value' | 'accuracy'>): Interval | null =>
+export const measuredInterval = ({
+  quantity,
+  value,
+  accuracy,
+}: Pick<Measurement, 'quantity' | 'value' | 'accuracy'>): Interval | null =>
   value === 'OL' ? null : readingInterval(value, accuracy ?? USUAL_ACCURACY[quantity])

@@ -2,7 +2,13 @@
 import * as v from 'valibot'
 
 const figure = (what: string, unit: string, most: number) =>
-  v.nullable(v.pipe(v.number(`${what} must be a number of ${unit}.`), v.gtValue(0, `${what} must be above 0 ${unit}.`), v.maxValue(most, `${what} above ${most} ${unit} is not believable.`)))
+  v.nullable(
+    v.pipe(
+      v.number(`${what} must be a number of ${unit}.`),
+      v.gtValue(0, `${what} must be above 0 ${unit}.`),
+      v.maxValue(most, `${what} above ${most} ${unit} is not believable.`),
+    ),
+  )
 
 export const BladeSchema = v.strictObject({
   /** Tip to tip, in. */
@@ -10,7 +16,14 @@ export const BladeSchema = v.strictObject({
   /** Angle of the blade against the plane it turns in, degrees. */
   pitchDegrees: figure('The blade’s pitch', 'degrees', 60),
   /** How many blades. */
-  blades: v.nullable(v.pipe(v.number('Blades are counted.'), v.integer('Blades are counted.'), v.minValue(2, 'A fan has two blades at least.'), v.maxValue(12, 'A fan has twelve blades at most.'))),
+  blades: v.nullable(
+    v.pipe(
+      v.number('Blades are counted.'),
+      v.integer('Blades are counted.'),
+      v.minValue(2, 'A fan has two blades at least.'),
+      v.maxValue(12, 'A fan has twelve blades at most.'),
+    ),
+  ),
   /** Along the shaft, in. */
   widthInches: figure('The blade’s width', 'in', 20),
   boreInches: figure('The hub’s bore', 'in', 3),
@@ -20,4 +33,11 @@ export const BladeSchema = v.strictObject({
 /** null: not measured. */
 export type Blade = v.InferOutput<typeof BladeSchema>
 
-export const BLANK_BLADE: Blade = { diameterInches: null, pitchDegrees: null, blades: null, widthInches: null, boreInches: null, hand: null }
+export const BLANK_BLADE: Blade = {
+  diameterInches: null,
+  pitchDegrees: null,
+  blades: null,
+  widthInches: null,
+  boreInches: null,
+  hand: null,
+}

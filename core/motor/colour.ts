@@ -2,7 +2,20 @@
 import * as v from 'valibot'
 
 /** IEC 60757 letter codes (from memory). */
-export const COLOUR_CODES = ['BK', 'BN', 'RD', 'OG', 'YE', 'GN', 'BU', 'VT', 'GY', 'WH', 'PK', 'GNYE'] as const
+export const COLOUR_CODES = [
+  'BK',
+  'BN',
+  'RD',
+  'OG',
+  'YE',
+  'GN',
+  'BU',
+  'VT',
+  'GY',
+  'WH',
+  'PK',
+  'GNYE',
+] as const
 export type ColourCode = (typeof COLOUR_CODES)[number]
 
 /** The trade's names of the colours; violet is called purple on wires. */
@@ -21,7 +34,10 @@ export const COLOUR_NAMES: Readonly<Record<ColourCode, string>> = {
   GNYE: 'green-yellow',
 }
 
-export const ColourCodeSchema = v.picklist(COLOUR_CODES, 'The colour must be one of the letter codes BK BN RD OG YE GN BU VT GY WH PK GNYE.')
+export const ColourCodeSchema = v.picklist(
+  COLOUR_CODES,
+  'The colour must be one of the letter codes BK BN RD OG YE GN BU VT GY WH PK GNYE.',
+)
 
 export const InsulationSchema = v.strictObject({
   colour: ColourCodeSchema,
@@ -36,7 +52,8 @@ export const insulationName = ({ colour, stripe }: Insulation): string =>
   stripe ? `${COLOUR_NAMES[colour]} with ${COLOUR_NAMES[stripe]} stripe` : COLOUR_NAMES[colour]
 
 /** "BN/WH" */
-export const insulationCode = ({ colour, stripe }: Insulation): string => (stripe ? `${colour}/${stripe}` : colour)
+export const insulationCode = ({ colour, stripe }: Insulation): string =>
+  stripe ? `${colour}/${stripe}` : colour
 
 export const sameInsulation = (a: Insulation, b: Insulation): boolean =>
   a.colour === b.colour && (a.stripe ?? null) === (b.stripe ?? null)

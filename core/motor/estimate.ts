@@ -37,38 +37,86 @@ interface Source {
 }
 
 /** Sizes whose range holds the value. */
-const sizesWith = (table: Table, value: number): string[] => SIZES.filter((size) => (table[size]?.[0] ?? Infinity) <= value && value <= (table[size]?.[1] ?? -Infinity))
+const sizesWith = (table: Table, value: number): string[] =>
+  SIZES.filter((size) => (table[size]?.[0] ?? Infinity) <= value && value <= (table[size]?.[1] ?? -Infinity))
 
 /** Always an estimate: every part says what it rests on; null where nothing known bears on it. Source: the tables' own mark. */
 export function estimatePlate({ ampsBySpeed = [], volts, microfarads, blade }: EstimateFrom): PlateEstimate {
   const most = ampsBySpeed.length > 0 ? Math.max(...ampsBySpeed) : null
   const sources: Source[] = []
   // Amps go down as volts go up, power being the same.
-  if (most !== null && volts) sources.push({ sizes: sizesWith(data.ampsAt230, (most * volts) / 230), because: `It draws ${most} A at ${volts} V.` })
-  if (microfarads) sources.push({ sizes: sizesWith(data.microfarads, microfarads), because: `Its old capacitor is ${microfarads} µF.` })
+  if (most !== null && volts)
+    sources.push({
+      sizes: sizesWith(data.ampsAt230, (most * volts) / 230),
+      because: `It draws ${most} A at ${volts} V.`,
+    })
+  if (microfarads)
+    sources.push({
+      sizes: sizesWith(data.microfarads, microfarads),
+      because: `Its old capacitor is ${microfarads} µF.`,
+    })
   if (blade) sources.push(fromBlade(blade))
-  return { ...horsepowerOf(sources), rpm: blade ? rpmOf(blade) : null, speeds: ampsBySpeed.length > 1 ? speedsOf(ampsBySpeed) : null }
+  return {
+    ...horsepowerOf(sources),
+    rpm: blade ? rpmOf(blade) : null,
+    speeds: ampsBySpeed.length > 1 ? speedsOf(ampsBySpeed) : null,
+  }
 }
 
 function fromBlade({ diameterInches, steep }: NonNullable<EstimateFrom['blade']>): Source {
   const sizes = sizesWith(data.bladeInches, diameterInches)
   if (!steep) return { sizes, because: `Its blade is ${diameterInches} in across.` }
   const from = SIZES.indexOf(data.steepFrom)
-  const raised = SIZES.filter((_, i) => i >= from && i <= Math.max(from, SIZES.indexOf(sizes.at(-1) ?? data.steepFrom)))
-  return { sizes: raised, because: `Its blade is ${diameterInches} in across and steep: such fans need ${data.steepFrom} hp or more.` }
+  const raised = SIZES.filter(
+    (_, i) => i >= from && i <= Math.max(from, SIZES.indexOf(sizes.at(-1) ?? data.steepFrom)),
+  )
+  return {
+    sizes: raised,
+    because: `Its blade is ${diameterInches} in across and steep: such fans need ${data.steepFrom} hp or more.`,
+  }
 }
 
 function horsepowerOf(sources: readonly Source[]): Pick<PlateEstimate, 'horsepower' | 'conflict'> {
   const telling = sources.filter((s) => s.sizes.length > 0)
-  if (telling.length === 0) return { horsepower: null, conflict: sources.length > 0 ? `${sources.map((s) => s.because).join(' ')} That is outside the usual fan motors.` : null }
+  if (telling.length === 0)
+    return {
+      horsepower: null,
+      conflict:
+        sources.length > 0
+          ? `${sources.map((s) => s.because).join(' ')} That is outside the usual fan motors.`
+          : null,
+    }
   const common = SIZES.filter((size) => telling.every((s) => s.sizes.includes(size)))
-  if (common.length === 0) return { horsepower: null, conflict: `These do not belong to one motor: ${telling.map((s) => `${s.because} (${s.sizes[0]} to ${s.sizes.at(-1)} hp)`).join(' ')}` }
-  return { horsepower: { low: common[0] as string, high: common.at(-1) as string, because: telling.map((s) => s.because) }, conflict: null }
+  if (common.length === 0)
+    return {
+      horsepower: null,
+      conflict: `These do not belong to one motor: ${telling.map((s) => `${s.because} (${s.sizes[0]} to ${s.sizes.at(-1)} hp)`).join(' ')}`,
+    }
+  return {
+    horsepower: {
+      low: common[0] as string,
+      high: common.at(-1) as string,
+      because: telling.map((s) => s.because),
+    },
+    conflict: null,
+  }
 }
 
 function rpmOf({ diameterInches }: NonNullable<EstimateFrom['blade']>): Estimated<number> | null {
   const row = data.speedByBladeInches.find((r) => diameterInches < r.below)
-  return row ? { low: row.rpm[0] as number, high: row.rpm[1] as number, because: [`Its blade is ${diameterInches} in across; count the poles by another sign before ordering.`] } : null
+  return row
+    ? {
+        low: row.rpm[0] as number,
+        high: row.rpm[1] as number,
+        because: [
+          `Its blade is ${diameterInches} in across; count the poles by another sign before ordering.`,
+        ],
+      }
+    : null
 }
 
-const speedsOf = (amps: readonly number[]): Estimated<number> => ({ low: amps.length, high: amps.length, because: [`${amps.length} selections draw ${amps.join(', ')} A.`] })
+const speedsOf = (amps: readonly number[]): Estimated<number> => ({
+  low: amps.length,
+  high: amps.length,
+  because: [`${amps.length} selections draw ${amps.join(', ')} A.`],
+})

@@ -1,7 +1,20 @@
 // Horsepower as plates write it, and the standard sizes.
 
 /** Standard sizes of fan motors, small to large. Common practice, no source. */
-export const STANDARD_HORSEPOWER = ['1/20', '1/15', '1/12', '1/10', '1/8', '1/6', '1/5', '1/4', '1/3', '1/2', '3/4', '1'] as const
+export const STANDARD_HORSEPOWER = [
+  '1/20',
+  '1/15',
+  '1/12',
+  '1/10',
+  '1/8',
+  '1/6',
+  '1/5',
+  '1/4',
+  '1/3',
+  '1/2',
+  '3/4',
+  '1',
+] as const
 
 /** Watts in a horsepower: 550 ft lbf/s (textbook). */
 export const WATTS_PER_HORSEPOWER = 745.7
@@ -17,7 +30,11 @@ export function horsepowerOf(text: string): number {
   const held = known.get(text)
   if (held !== undefined) return held
   const match = FRACTION.exec(text)
-  const value = match ? Number(match[1] ?? 0) + Number(match[2]) / Number(match[3]) : DECIMAL.test(text) ? Number(text) : NaN
+  const value = match
+    ? Number(match[1] ?? 0) + Number(match[2]) / Number(match[3])
+    : DECIMAL.test(text)
+      ? Number(text)
+      : NaN
   if (known.size < MOST_KNOWN) known.set(text, value)
   return value
 }

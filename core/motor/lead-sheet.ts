@@ -12,11 +12,23 @@ export const LEAD_SHEET_FORMAT = 'oak-switch/lead-sheet'
 export const LEAD_SHEET_VERSION = 1
 
 const text = (what: string, most = 300) =>
-  v.pipe(v.string(`${what} must be text.`), v.trim(), v.minLength(1, `${what} is empty.`), v.maxLength(most, `${what} is longer than ${most} letters.`))
+  v.pipe(
+    v.string(`${what} must be text.`),
+    v.trim(),
+    v.minLength(1, `${what} is empty.`),
+    v.maxLength(most, `${what} is longer than ${most} letters.`),
+  )
 const amount = (what: string, unit: string, most: number) =>
-  v.pipe(v.number(`${what} must be a number of ${unit}.`), v.gtValue(0, `${what} must be above 0 ${unit}.`), v.maxValue(most, `${what} is above ${most} ${unit}.`))
+  v.pipe(
+    v.number(`${what} must be a number of ${unit}.`),
+    v.gtValue(0, `${what} must be above 0 ${unit}.`),
+    v.maxValue(most, `${what} is above ${most} ${unit}.`),
+  )
 
-const LeadIdSchema = v.pipe(text('A lead’s name', 40), v.regex(/^[A-Za-z0-9][A-Za-z0-9 _/-]*$/, 'A lead’s name has letters, digits, space, - _ / only.'))
+const LeadIdSchema = v.pipe(
+  text('A lead’s name', 40),
+  v.regex(/^[A-Za-z0-9][A-Za-z0-9 _/-]*$/, 'A lead’s name has letters, digits, space, - _ / only.'),
+)
 
 const LeadSchema = v.strictObject({
   id: LeadIdSchema,
@@ -39,7 +51,10 @@ const ChoiceEntries = {
 }
 
 /** Nameplate form, such as "1/4". */
-const HorsepowerSchema = v.pipe(v.string('Horsepower is written like 1/4.'), v.regex(/^([1-9]\d?|[1-9]\/[1-9]\d?)$/, 'Horsepower is written like 1/4 or 1.'))
+const HorsepowerSchema = v.pipe(
+  v.string('Horsepower is written like 1/4.'),
+  v.regex(/^([1-9]\d?|[1-9]\/[1-9]\d?)$/, 'Horsepower is written like 1/4 or 1.'),
+)
 
 const PowerEntries = {
   horsepower: HorsepowerSchema,
@@ -74,7 +89,13 @@ const SpeedChoiceSchema = v.strictObject({
 })
 export type SpeedChoice = v.InferOutput<typeof SpeedChoiceSchema>
 
-const HookupChoiceSchema = v.strictObject({ hookup: v.picklist(['shared-capacitor', 'own-capacitor', 'no-capacitor'], 'A hookup is shared-capacitor, own-capacitor or no-capacitor.'), ...ChoiceEntries })
+const HookupChoiceSchema = v.strictObject({
+  hookup: v.picklist(
+    ['shared-capacitor', 'own-capacitor', 'no-capacitor'],
+    'A hookup is shared-capacitor, own-capacitor or no-capacitor.',
+  ),
+  ...ChoiceEntries,
+})
 
 export const MOUNTINGS = ['studs', 'belly-band', 'cradle', 'lugs'] as const
 export const POSITIONS = ['shaft-up', 'shaft-down', 'horizontal'] as const
@@ -86,8 +107,14 @@ export const MechanicalSchema = v.strictObject({
   shaftInches: v.nullable(amount('The shaft’s diameter', 'in', 3)),
   shaftLengthInches: v.nullable(amount('The shaft’s length', 'in', 24)),
   throughShaft: v.nullable(v.boolean('Through shaft is yes or no.')),
-  mounting: v.pipe(v.array(v.picklist(MOUNTINGS, `A mounting is one of: ${MOUNTINGS.join(', ')}.`)), v.maxLength(4)),
-  positions: v.pipe(v.array(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)), v.maxLength(3)),
+  mounting: v.pipe(
+    v.array(v.picklist(MOUNTINGS, `A mounting is one of: ${MOUNTINGS.join(', ')}.`)),
+    v.maxLength(4),
+  ),
+  positions: v.pipe(
+    v.array(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)),
+    v.maxLength(3),
+  ),
   enclosure: v.nullable(v.picklist(['open', 'enclosed'], 'An enclosure is open or enclosed.')),
   bearings: v.nullable(v.picklist(['sleeve', 'ball'], 'Bearings are sleeve or ball.')),
   ambientCelsius: v.nullable(amount('The ambient', '°C', 120)),
@@ -106,28 +133,57 @@ const HeadEntries = {
   }),
   mechanical: v.optional(v.nullable(MechanicalSchema), null),
   /** Openings in the shell, by where they are: the one that faces down is opened. */
-  drains: v.optional(v.pipe(v.array(text('A drain opening', 60)), v.maxLength(12, 'A motor has twelve drain openings at most.')), []),
+  drains: v.optional(
+    v.pipe(
+      v.array(text('A drain opening', 60)),
+      v.maxLength(12, 'A motor has twelve drain openings at most.'),
+    ),
+    [],
+  ),
   /** The end the tag names the rotation from. */
-  rotationNamedFrom: v.picklist(['lead-end', 'shaft-end'], 'Say which end the tag names the rotation from: lead-end or shaft-end.'),
+  rotationNamedFrom: v.picklist(
+    ['lead-end', 'shaft-end'],
+    'Say which end the tag names the rotation from: lead-end or shaft-end.',
+  ),
 }
 
 export const LeadSheetSchema = v.pipe(
   v.strictObject({
     format: v.literal(LEAD_SHEET_FORMAT, 'This is not a lead sheet of Oak Switch.'),
-    version: v.literal(LEAD_SHEET_VERSION, `This lead sheet is of another version; version ${LEAD_SHEET_VERSION} is read here.`),
+    version: v.literal(
+      LEAD_SHEET_VERSION,
+      `This lead sheet is of another version; version ${LEAD_SHEET_VERSION} is read here.`,
+    ),
     ...HeadEntries,
     /** The value on the motor's tag; it belongs to the motor whichever setting. null: a motor without a capacitor. */
-    capacitor: v.nullable(v.strictObject({ microfarads: amount('The tag’s capacitor', 'µF', 1000), volts: amount('The tag’s capacitor rating', 'V', 1000) })),
+    capacitor: v.nullable(
+      v.strictObject({
+        microfarads: amount('The tag’s capacitor', 'µF', 1000),
+        volts: amount('The tag’s capacitor rating', 'V', 1000),
+      }),
+    ),
     /** The windings' constants where the maker gives them; else they are fitted to the nameplate, and said to be. */
     constants: v.optional(v.nullable(MachineConstantsSchema), null),
-    leads: v.pipe(v.array(LeadSchema), v.minLength(2, 'A motor has two leads at least.'), v.maxLength(24, 'A sheet has 24 leads at most.')),
+    leads: v.pipe(
+      v.array(LeadSchema),
+      v.minLength(2, 'A motor has two leads at least.'),
+      v.maxLength(24, 'A sheet has 24 leads at most.'),
+    ),
     settings: v.strictObject({
-      horsepower: v.pipe(v.array(HorsepowerChoiceSchema), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),
+      horsepower: v.pipe(
+        v.array(HorsepowerChoiceSchema),
+        v.minLength(1, 'A sheet needs at least one horsepower.'),
+        v.maxLength(8, 'More than eight horsepower settings.'),
+      ),
       /** One choice: not reversible. Two: reversed by the plug. */
       /** High to low; empty for one speed. */
       speed: v.optional(v.pipe(v.array(SpeedChoiceSchema), v.maxLength(5, 'More than five speeds.')), []),
       hookup: v.optional(v.pipe(v.array(HookupChoiceSchema), v.maxLength(3)), []),
-      rotation: v.pipe(v.array(RotationChoiceSchema), v.minLength(1, 'A sheet needs at least one direction.'), v.maxLength(2, 'There are only two directions.')),
+      rotation: v.pipe(
+        v.array(RotationChoiceSchema),
+        v.minLength(1, 'A sheet needs at least one direction.'),
+        v.maxLength(2, 'There are only two directions.'),
+      ),
     }),
   }),
   checkWhole((sheet) => leadSheetProblems(sheet)),
@@ -138,9 +194,20 @@ export type LeadSheet = v.InferOutput<typeof LeadSheetSchema>
 export const CandidateSchema = v.object({
   ...HeadEntries,
   settings: v.object({
-    horsepower: v.pipe(v.array(v.object(PowerEntries)), v.minLength(1, 'A sheet needs at least one horsepower.'), v.maxLength(8, 'More than eight horsepower settings.')),
-    speed: v.optional(v.pipe(v.array(v.object({ rpm: RatedRpm, tap: Tap })), v.maxLength(5, 'More than five speeds.')), []),
-    rotation: v.pipe(v.array(v.object({ direction: Turn })), v.minLength(1, 'A sheet needs at least one direction.'), v.maxLength(2, 'There are only two directions.')),
+    horsepower: v.pipe(
+      v.array(v.object(PowerEntries)),
+      v.minLength(1, 'A sheet needs at least one horsepower.'),
+      v.maxLength(8, 'More than eight horsepower settings.'),
+    ),
+    speed: v.optional(
+      v.pipe(v.array(v.object({ rpm: RatedRpm, tap: Tap })), v.maxLength(5, 'More than five speeds.')),
+      [],
+    ),
+    rotation: v.pipe(
+      v.array(v.object({ direction: Turn })),
+      v.minLength(1, 'A sheet needs at least one direction.'),
+      v.maxLength(2, 'There are only two directions.'),
+    ),
   }),
 })
 

@@ -9,6 +9,15 @@ import rowan25r from './lead-sheets/rowan-25r.json'
 import rowan33m from './lead-sheets/rowan-33m.json'
 import teal33e from './lead-sheets/teal-33e.json'
 
-export const LEAD_SHEETS: readonly LeadSheet[] = [rowan25r, rowan33m, rowan16f, teal33e, alder33b, alder50b, brant50t].map((data) => v.parse(LeadSheetSchema, data))
+export const LEAD_SHEETS: readonly LeadSheet[] = [
+  rowan25r,
+  rowan33m,
+  rowan16f,
+  teal33e,
+  alder33b,
+  alder50b,
+  brant50t,
+].map((data) => v.parse(LeadSheetSchema, data))
 
-export const leadSheetById = (id: string): LeadSheet | undefined => LEAD_SHEETS.find((sheet) => sheet.id === id)
+export const leadSheetById = (id: string): LeadSheet | undefined =>
+  LEAD_SHEETS.find((sheet) => sheet.id === id)

@@ -17,4 +17,5 @@ export const PAINT: Readonly<Record<ColourCode, string>> = {
 }
 
 /** The tracer: the stripe that is noted, or the yellow of green-yellow. */
-export const tracerOf = (colour: ColourCode, stripe: ColourCode | null | undefined): string | null => (stripe ? PAINT[stripe] : colour === 'GNYE' ? PAINT.YE : null)
+export const tracerOf = (colour: ColourCode, stripe: ColourCode | null | undefined): string | null =>
+  stripe ? PAINT[stripe] : colour === 'GNYE' ? PAINT.YE : null

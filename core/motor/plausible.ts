@@ -14,16 +14,26 @@ export interface PlateFigures {
 }
 
 /** What cannot be: no motor gives out more than volts times amps bring in (textbook). In words; null when the figures may belong together. Blanks contradict nothing. */
-export function impossiblePlate({ horsepower, volts, amps, rpm, poles, hertz, phase }: PlateFigures): string | null {
+export function impossiblePlate({
+  horsepower,
+  volts,
+  amps,
+  rpm,
+  poles,
+  hertz,
+  phase,
+}: PlateFigures): string | null {
   if (rpm !== null && poles !== null && POLES.includes(poles as Poles)) {
     const found = polesOf(rpm, hertz)
     const own = synchronousRpm(poles as Poles, hertz)
-    if (found !== poles) return `${figure(rpm, 0)} rpm does not go with ${poles} poles at ${hertz} Hz: those run a little below ${figure(own, 0)} rpm${found ? `, and ${figure(rpm, 0)} rpm has ${found}` : ''}.`
+    if (found !== poles)
+      return `${figure(rpm, 0)} rpm does not go with ${poles} poles at ${hertz} Hz: those run a little below ${figure(own, 0)} rpm${found ? `, and ${figure(rpm, 0)} rpm has ${found}` : ''}.`
   }
   if (horsepower !== null && volts !== null && amps !== null) {
     const phases = phase === 3 ? Math.sqrt(3) : 1
     const most = (volts * amps * phases) / WATTS_PER_HORSEPOWER
-    if (horsepower > most) return `${figure(horsepower, 3)} hp is ${figure(horsepower * WATTS_PER_HORSEPOWER, 0)} W of work, and ${figure(amps)} A at ${figure(volts)} V bring ${figure(volts * amps * phases, 0)} W at most.`
+    if (horsepower > most)
+      return `${figure(horsepower, 3)} hp is ${figure(horsepower * WATTS_PER_HORSEPOWER, 0)} W of work, and ${figure(amps)} A at ${figure(volts)} V bring ${figure(volts * amps * phases, 0)} W at most.`
   }
   return null
 }

@@ -11,5 +11,8 @@ export function plugFor(sheet: LeadSheet, direction: 'CW' | 'CCW'): PlugAnswer {
   if (choice) return { kind: 'set', choice }
   const only = sheet.settings.rotation[0]?.direction ?? 'one way'
   const end = sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'
-  return { kind: 'refused', why: `${sheet.name} cannot be reversed: it turns ${only} only, seen from the ${end}. This fan needs ${direction} seen from there.` }
+  return {
+    kind: 'refused',
+    why: `${sheet.name} cannot be reversed: it turns ${only} only, seen from the ${end}. This fan needs ${direction} seen from there.`,
+  }
 }

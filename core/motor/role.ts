@@ -1,7 +1,20 @@
 // What a motor lead is for. Never a bare "common": motor common and cap C are on opposite sides of the supply.
 import * as v from 'valibot'
 
-export const LEAD_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground', 'rotation', 'power-tap', 'line', 'speed', 'capacitor', 'select', 'phase'] as const
+export const LEAD_ROLES = [
+  'motor-common',
+  'run',
+  'start',
+  'run-return',
+  'ground',
+  'rotation',
+  'power-tap',
+  'line',
+  'speed',
+  'capacitor',
+  'select',
+  'phase',
+] as const
 /**
  * `motor-common` joint of main and auxiliary winding; `run` other end of the main winding; `start` other end of the
  * auxiliary winding; `run-return` the same point as run, brought out again for a capacitor of its own;
@@ -10,12 +23,18 @@ export const LEAD_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground
  * motor three `phase` leads.
  */
 export type LeadRole = (typeof LEAD_ROLES)[number]
-export const LeadRoleSchema = v.picklist(LEAD_ROLES, `A lead's role must be one of: ${LEAD_ROLES.join(', ')}.`)
+export const LeadRoleSchema = v.picklist(
+  LEAD_ROLES,
+  `A lead's role must be one of: ${LEAD_ROLES.join(', ')}.`,
+)
 
 /** The winding ends that a lead can be landed as. */
 export const LANDING_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground'] as const
 export type LandingRole = (typeof LANDING_ROLES)[number]
-export const LandingRoleSchema = v.picklist(LANDING_ROLES, `A lead is landed as one of: ${LANDING_ROLES.join(', ')}.`)
+export const LandingRoleSchema = v.picklist(
+  LANDING_ROLES,
+  `A lead is landed as one of: ${LANDING_ROLES.join(', ')}.`,
+)
 
 /**
  * The roles a wire of the old motor can have: the plug and the taps of an outdoor motor stay at the motor. A blower has a
@@ -23,7 +42,10 @@ export const LandingRoleSchema = v.picklist(LANDING_ROLES, `A lead is landed as 
  */
 export const WIRE_ROLES = [...LANDING_ROLES, 'line', 'speed', 'capacitor'] as const
 export type WireRole = (typeof WIRE_ROLES)[number]
-export const WireRoleSchema = v.picklist(WIRE_ROLES, `The wire's job must be one of: ${WIRE_ROLES.join(', ')}.`)
+export const WireRoleSchema = v.picklist(
+  WIRE_ROLES,
+  `The wire's job must be one of: ${WIRE_ROLES.join(', ')}.`,
+)
 
 export const ROLE_NAMES: Readonly<Record<LeadRole | WireRole, string>> = {
   'motor-common': 'motor common',
@@ -41,4 +63,5 @@ export const ROLE_NAMES: Readonly<Record<LeadRole | WireRole, string>> = {
 }
 
 /** The roles that wires of a motor of this kind can have. */
-export const wireRolesOf = (fan: 'outdoor' | 'blower'): readonly WireRole[] => (fan === 'blower' ? ['line', 'speed', 'capacitor', 'ground'] : LANDING_ROLES)
+export const wireRolesOf = (fan: 'outdoor' | 'blower'): readonly WireRole[] =>
+  fan === 'blower' ? ['line', 'speed', 'capacitor', 'ground'] : LANDING_ROLES

@@ -32,13 +32,21 @@ export interface Settings {
 }
 
 /** The speeds that are set at the leads, not by which tap is live. */
-export const selectSpeeds = (sheet: LeadSheet): SpeedChoice[] => sheet.settings.speed.filter((choice) => choice.tap === null)
+export const selectSpeeds = (sheet: LeadSheet): SpeedChoice[] =>
+  sheet.settings.speed.filter((choice) => choice.tap === null)
 
 /** The select speed of the same pole class as the old motor; null where its class is not known or not offered. `rpm` as on the plate. */
-export function selectSpeedLike(sheet: LeadSheet, old: { readonly rpm: number | null; readonly poles: number | null }): SpeedChoice | null {
+export function selectSpeedLike(
+  sheet: LeadSheet,
+  old: { readonly rpm: number | null; readonly poles: number | null },
+): SpeedChoice | null {
   const { hertz } = sheet.nameplate
   const poles = old.poles ?? (old.rpm === null ? null : polesOf(old.rpm, hertz))
-  return (poles !== null && selectSpeeds(sheet).find((choice) => choice.rpm !== null && polesOf(choice.rpm, hertz) === poles)) || null
+  return (
+    (poles !== null &&
+      selectSpeeds(sheet).find((choice) => choice.rpm !== null && polesOf(choice.rpm, hertz) === poles)) ||
+    null
+  )
 }
 
 /** What each lead of the sheet is for with these choices, in the sheet's order. */
@@ -50,17 +58,25 @@ export function setLeads(sheet: LeadSheet, settings: Settings): SetLead[] {
 /** Of two capacitor leads either may take either post of the capacitor (derived: it lies across them); the first is taken as start's. */
 function blowerUse({ leads, settings }: LeadSheet, lead: Lead): LeadUse | null {
   if (lead.role === 'line') return { kind: 'land', as: 'line' }
-  if (lead.role === 'capacitor') return { kind: 'capacitor', side: leads.find((l) => l.role === 'capacitor')?.id === lead.id ? 'start' : 'run' }
-  if (lead.role === 'speed') return { kind: 'tap', speed: settings.speed.find((s) => s.tap === lead.id)?.speed ?? 'speed' }
+  if (lead.role === 'capacitor')
+    return {
+      kind: 'capacitor',
+      side: leads.find((l) => l.role === 'capacitor')?.id === lead.id ? 'start' : 'run',
+    }
+  if (lead.role === 'speed')
+    return { kind: 'tap', speed: settings.speed.find((s) => s.tap === lead.id)?.speed ?? 'speed' }
   return null
 }
 
 /** Either line lead may take either line (derived: it is rectified): the first takes motor common's place, the switched one. null: as with other motors. */
 function ecmUse({ leads }: LeadSheet, lead: Lead, { speed }: Settings): LeadUse | null {
-  if (lead.role === 'line') return { kind: 'land', as: leads.find((l) => l.role === 'line')?.id === lead.id ? 'motor-common' : 'run' }
+  if (lead.role === 'line')
+    return { kind: 'land', as: leads.find((l) => l.role === 'line')?.id === lead.id ? 'motor-common' : 'run' }
   const pair = speed?.join.find((join) => join.includes(lead.id))
-  if (speed && pair) return { kind: 'with', lead: pair[0] === lead.id ? pair[1] : pair[0], sets: `${speed.speed} speed` }
-  if (speed && lead.role === 'select') return { kind: 'insulate', why: `left open it sets the ${speed.speed} speed` }
+  if (speed && pair)
+    return { kind: 'with', lead: pair[0] === lead.id ? pair[1] : pair[0], sets: `${speed.speed} speed` }
+  if (speed && lead.role === 'select')
+    return { kind: 'insulate', why: `left open it sets the ${speed.speed} speed` }
   return null
 }
 
@@ -69,11 +85,17 @@ function useOf(lead: Lead, { horsepower, rotation }: Settings): LeadUse {
   if (pair) return { kind: 'plug', joinedTo: pair[0] === lead.id ? pair[1] : pair[0] }
   const landed = [...horsepower.land, ...rotation.land].find((l) => l.lead === lead.id)
   if (landed) return { kind: 'land', as: landed.as }
-  if (horsepower.insulate.includes(lead.id)) return { kind: 'insulate', why: `not used at ${horsepower.horsepower} hp` }
-  if ([...horsepower.open, ...rotation.open].includes(lead.id)) return { kind: 'insulate', why: 'left open at this setting' }
-  if (rotation.insulate.includes(lead.id)) return { kind: 'insulate', why: `not used for ${rotation.direction}` }
+  if (horsepower.insulate.includes(lead.id))
+    return { kind: 'insulate', why: `not used at ${horsepower.horsepower} hp` }
+  if ([...horsepower.open, ...rotation.open].includes(lead.id))
+    return { kind: 'insulate', why: 'left open at this setting' }
+  if (rotation.insulate.includes(lead.id))
+    return { kind: 'insulate', why: `not used for ${rotation.direction}` }
   if (lead.role === 'run-return') return { kind: 'return' }
-  if (lead.role === 'rotation' || lead.role === 'power-tap') return { kind: 'insulate', why: 'not used at this setting' }
+  if (lead.role === 'rotation' || lead.role === 'power-tap')
+    return { kind: 'insulate', why: 'not used at this setting' }
   const role = LANDING_ROLES.find((r) => r === lead.role)
-  return role ? { kind: 'land', as: role } : { kind: 'unplaced', why: `a ${ROLE_NAMES[lead.role]} is landed by the motor’s tag` }
+  return role
+    ? { kind: 'land', as: role }
+    : { kind: 'unplaced', why: `a ${ROLE_NAMES[lead.role]} is landed by the motor’s tag` }
 }

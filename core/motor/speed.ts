@@ -13,12 +13,14 @@ export const synchronousRpm = (poles: Poles, hertz: number): number => (120 * he
  */
 export function polesOf(rpm: number, hertz: number): Poles | null {
   if (rpm < (2 / 3) * synchronousRpm(12, hertz)) return null
-  for (let i = POLES.length - 1; i >= 0; i--) if (synchronousRpm(POLES[i] as Poles, hertz) > rpm) return POLES[i] as Poles
+  for (let i = POLES.length - 1; i >= 0; i--)
+    if (synchronousRpm(POLES[i] as Poles, hertz) > rpm) return POLES[i] as Poles
   return null
 }
 
 /** Slip, as a share of synchronous speed. */
-export const slipOf = (rpm: number, poles: Poles, hertz: number): number => 1 - rpm / synchronousRpm(poles, hertz)
+export const slipOf = (rpm: number, poles: Poles, hertz: number): number =>
+  1 - rpm / synchronousRpm(poles, hertz)
 
 export interface FanLaws {
   /** Shares of what it was: flow goes with speed, pressure with its square, power with its cube. */
@@ -34,4 +36,5 @@ export function fanLaws(fromRpm: number, toRpm: number): FanLaws {
 }
 
 /** Torque at a shaft, newton metres: P / omega (textbook). */
-export const torqueOf = (horsepower: number, rpm: number): number => (horsepower * WATTS_PER_HORSEPOWER) / ((2 * Math.PI * rpm) / 60)
+export const torqueOf = (horsepower: number, rpm: number): number =>
+  (horsepower * WATTS_PER_HORSEPOWER) / ((2 * Math.PI * rpm) / 60)

@@ -1,20 +1,54 @@
 import * as v from 'valibot'
 import { LeadSheetSchema } from './lead-sheet'
 import { LEAD_SHEETS } from './lead-sheets'
-import { draftOf, EMPTY_TAG, idFor, lookAlikes, pairingsOf, rolesOf, sheetOf, tagProblems, withLead, withoutLead, type TagDraft } from './tag-draft'
+import {
+  draftOf,
+  EMPTY_TAG,
+  idFor,
+  lookAlikes,
+  pairingsOf,
+  rolesOf,
+  sheetOf,
+  tagProblems,
+  withLead,
+  withoutLead,
+  type TagDraft,
+} from './tag-draft'
 
 const messages = (draft: TagDraft) => tagProblems(draft).map((p) => p.message)
 
-it.each(LEAD_SHEETS.map((sheet) => [sheet.id, sheet] as const))('the draft of %s becomes the same sheet again', (_, sheet) => {
-  const again = v.parse(LeadSheetSchema, sheetOf(draftOf(sheet)))
-  expect({ ...again, settings: { ...again.settings, hookup: [] } }).toEqual({ ...sheet, settings: { ...sheet.settings, hookup: [] } })
-  expect(tagProblems(draftOf(sheet))).toEqual([])
-})
+it.each(LEAD_SHEETS.map((sheet) => [sheet.id, sheet] as const))(
+  'the draft of %s becomes the same sheet again',
+  (_, sheet) => {
+    const again = v.parse(LeadSheetSchema, sheetOf(draftOf(sheet)))
+    expect({ ...again, settings: { ...again.settings, hookup: [] } }).toEqual({
+      ...sheet,
+      settings: { ...sheet.settings, hookup: [] },
+    })
+    expect(tagProblems(draftOf(sheet))).toEqual([])
+  },
+)
 
 /** A reversible one-horsepower motor, lead by lead as its tag names them. */
 function readTag(): TagDraft {
-  let draft: TagDraft = { ...EMPTY_TAG, name: 'Birch 25', rpm: 1075, capacitor: { microfarads: 5, volts: 370 }, horsepower: [{ horsepower: '1/4', coversFrom: null, amps: 1.5, tap: null }] }
-  for (const [colour, stripe, role] of [['BK', null, 'motor-common'], ['WH', null, 'run'], ['BN', null, 'start'], ['BN', 'WH', 'run-return'], ['VT', null, 'rotation'], ['YE', null, 'rotation'], ['OG', null, 'rotation'], ['GY', null, 'rotation']] as const) draft = withLead(draft, null, { colour, stripe }, role)
+  let draft: TagDraft = {
+    ...EMPTY_TAG,
+    name: 'Birch 25',
+    rpm: 1075,
+    capacitor: { microfarads: 5, volts: 370 },
+    horsepower: [{ horsepower: '1/4', coversFrom: null, amps: 1.5, tap: null }],
+  }
+  for (const [colour, stripe, role] of [
+    ['BK', null, 'motor-common'],
+    ['WH', null, 'run'],
+    ['BN', null, 'start'],
+    ['BN', 'WH', 'run-return'],
+    ['VT', null, 'rotation'],
+    ['YE', null, 'rotation'],
+    ['OG', null, 'rotation'],
+    ['GY', null, 'rotation'],
+  ] as const)
+    draft = withLead(draft, null, { colour, stripe }, role)
   const [, crossed, over] = pairingsOf(['purple', 'yellow', 'orange', 'gray'])
   return { ...draft, turns: { CW: crossed!, CCW: over! } }
 }
@@ -22,27 +56,71 @@ function readTag(): TagDraft {
 describe('a tag read lead by lead', () => {
   it('is a sheet once all of it is there', () => {
     expect(messages(readTag())).toEqual([])
-    expect(v.parse(LeadSheetSchema, sheetOf(readTag()))).toMatchObject({ id: 'birch-25', settings: { rotation: [{ direction: 'CW', join: [['purple', 'orange'], ['yellow', 'gray']] }, { direction: 'CCW', join: [['purple', 'gray'], ['yellow', 'orange']] }] } })
+    expect(v.parse(LeadSheetSchema, sheetOf(readTag()))).toMatchObject({
+      id: 'birch-25',
+      settings: {
+        rotation: [
+          {
+            direction: 'CW',
+            join: [
+              ['purple', 'orange'],
+              ['yellow', 'gray'],
+            ],
+          },
+          {
+            direction: 'CCW',
+            join: [
+              ['purple', 'gray'],
+              ['yellow', 'orange'],
+            ],
+          },
+        ],
+      },
+    })
   })
   it('says what is missing, in the words of the tag', () => {
-    expect(messages({ ...readTag(), rpm: null, capacitor: { microfarads: null, volts: 370 }, name: '' })).toEqual(expect.arrayContaining(['The rated rpm is missing.', 'The capacitor’s µF is missing.', 'The motor’s name is empty.']))
+    expect(
+      messages({ ...readTag(), rpm: null, capacitor: { microfarads: null, volts: 370 }, name: '' }),
+    ).toEqual(
+      expect.arrayContaining([
+        'The rated rpm is missing.',
+        'The capacitor’s µF is missing.',
+        'The motor’s name is empty.',
+      ]),
+    )
     expect(messages({ ...readTag(), turns: {} })).toContain('A sheet needs at least one direction.')
     expect(messages(EMPTY_TAG).length).toBeGreaterThan(3)
   })
   it('shows contradictions: a role twice, both positions alike, a role this kind has not', () => {
     const draft = readTag()
-    expect(messages(withLead(draft, null, { colour: 'BU', stripe: null }, 'run'))).toContain('A PSC motor has exactly one run lead; this sheet has 2.')
-    expect(messages({ ...draft, kind: 'three-phase', capacitor: null })).toContain('This kind of motor has no motor common.')
-    expect(messages(withLead(draft, null, { colour: 'BU', stripe: null }, 'select'))).toContain('This kind of motor has no select lead.')
+    expect(messages(withLead(draft, null, { colour: 'BU', stripe: null }, 'run'))).toContain(
+      'A PSC motor has exactly one run lead; this sheet has 2.',
+    )
+    expect(messages({ ...draft, kind: 'three-phase', capacitor: null })).toContain(
+      'This kind of motor has no motor common.',
+    )
+    expect(messages(withLead(draft, null, { colour: 'BU', stripe: null }, 'select'))).toContain(
+      'This kind of motor has no select lead.',
+    )
   })
   it('names two like colours apart, and says to mark them', () => {
-    const draft = withLead(withLead(EMPTY_TAG, null, { colour: 'BN', stripe: null }, 'start'), null, { colour: 'BN', stripe: null }, 'rotation')
+    const draft = withLead(
+      withLead(EMPTY_TAG, null, { colour: 'BN', stripe: null }, 'start'),
+      null,
+      { colour: 'BN', stripe: null },
+      'rotation',
+    )
     expect(draft.leads.map((l) => l.id)).toEqual(['brown', 'brown 2'])
-    expect(lookAlikes(draft)).toEqual(['Two leads are brown: start and rotation plug. Mark them before they leave the tag.'])
+    expect(lookAlikes(draft)).toEqual([
+      'Two leads are brown: start and rotation plug. Mark them before they leave the tag.',
+    ])
   })
   it('another colour renames a lead wherever it is spoken of', () => {
     const draft = withLead(readTag(), 'gray', { colour: 'BN', stripe: 'YE' }, 'rotation')
-    expect(draft.turns.CW).toEqual([['purple', 'orange'], ['yellow', 'brown/yellow']])
+    expect(draft.turns.CW).toEqual([
+      ['purple', 'orange'],
+      ['yellow', 'brown/yellow'],
+    ])
     expect(messages(draft)).toEqual([])
   })
   it('a plug lead taken away undoes its pairs, and says so', () => {
@@ -56,21 +134,55 @@ describe('taps', () => {
     let draft: TagDraft = withLead(EMPTY_TAG, null, { colour: 'BK', stripe: null }, 'power-tap')
     draft = { ...draft, horsepower: [{ ...draft.horsepower[0]!, horsepower: '1/3', amps: 2.1 }] }
     draft = withLead(draft, null, { colour: 'BU', stripe: null }, 'power-tap')
-    expect(draft.horsepower.map((h) => [h.tap, h.horsepower])).toEqual([['black', '1/3'], ['blue', '']])
-    expect(sheetOf(draft)).toMatchObject({ settings: { horsepower: [{ land: [{ lead: 'black', as: 'motor-common' }], insulate: ['blue'] }, { land: [{ lead: 'blue' }], insulate: ['black'] }] } })
+    expect(draft.horsepower.map((h) => [h.tap, h.horsepower])).toEqual([
+      ['black', '1/3'],
+      ['blue', ''],
+    ])
+    expect(sheetOf(draft)).toMatchObject({
+      settings: {
+        horsepower: [
+          { land: [{ lead: 'black', as: 'motor-common' }], insulate: ['blue'] },
+          { land: [{ lead: 'blue' }], insulate: ['black'] },
+        ],
+      },
+    })
     expect(withoutLead(draft, 'black').horsepower.map((h) => h.tap)).toEqual(['blue'])
   })
   it('each speed tap gets a speed of its own, from the highest down', () => {
     let draft: TagDraft = { ...EMPTY_TAG, kind: 'psc-blower' }
-    for (const colour of ['BK', 'BU', 'RD'] as const) draft = withLead(draft, null, { colour, stripe: null }, 'speed')
-    expect(draft.speed.map((s) => [s.tap, s.speed])).toEqual([['black', 'high'], ['blue', 'medium-high'], ['red', 'medium']])
+    for (const colour of ['BK', 'BU', 'RD'] as const)
+      draft = withLead(draft, null, { colour, stripe: null }, 'speed')
+    expect(draft.speed.map((s) => [s.tap, s.speed])).toEqual([
+      ['black', 'high'],
+      ['blue', 'medium-high'],
+      ['red', 'medium'],
+    ])
   })
 })
 
 it('four plug leads pair in three ways, two are joined or open, others not at all', () => {
-  expect(pairingsOf(['a', 'b', 'c', 'd'])).toEqual([[['a', 'b'], ['c', 'd']], [['a', 'c'], ['b', 'd']], [['a', 'd'], ['b', 'c']]])
+  expect(pairingsOf(['a', 'b', 'c', 'd'])).toEqual([
+    [
+      ['a', 'b'],
+      ['c', 'd'],
+    ],
+    [
+      ['a', 'c'],
+      ['b', 'd'],
+    ],
+    [
+      ['a', 'd'],
+      ['b', 'c'],
+    ],
+  ])
   expect(pairingsOf(['a', 'b'])).toEqual([[['a', 'b']], null])
   expect(pairingsOf(['a', 'b', 'c'])).toEqual([])
 })
-it('offers a kind’s own roles', () => expect([rolesOf('three-phase'), rolesOf('ecm-outdoor').includes('select'), rolesOf('psc-outdoor').includes('speed')]).toEqual([['ground', 'phase'], true, false]))
-it('makes an id of any name', () => expect([idFor('Birch 25/R'), idFor('風'), idFor('x'.repeat(99)).length]).toEqual(['birch-25-r', 'tag', 60]))
+it('offers a kind’s own roles', () =>
+  expect([
+    rolesOf('three-phase'),
+    rolesOf('ecm-outdoor').includes('select'),
+    rolesOf('psc-outdoor').includes('speed'),
+  ]).toEqual([['ground', 'phase'], true, false]))
+it('makes an id of any name', () =>
+  expect([idFor('Birch 25/R'), idFor('風'), idFor('x'.repeat(99)).length]).toEqual(['birch-25-r', 'tag', 60]))

@@ -4,7 +4,15 @@ import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { COLOUR_NAMES, insulationName, sameInsulation, type Insulation } from './colour'
 import type { MotorKind } from './kind'
-import { LEAD_SHEET_FORMAT, LEAD_SHEET_VERSION, LeadSheetSchema, type Lead, type LeadSheet, type Mechanical, type SpeedName } from './lead-sheet'
+import {
+  LEAD_SHEET_FORMAT,
+  LEAD_SHEET_VERSION,
+  LeadSheetSchema,
+  type Lead,
+  type LeadSheet,
+  type Mechanical,
+  type SpeedName,
+} from './lead-sheet'
 import { ALIEN, leadSheetProblems } from './lead-sheet-problems'
 import { LEAD_ROLES, ROLE_NAMES, type LeadRole } from './role'
 
@@ -23,9 +31,20 @@ export interface TagDraft {
   readonly leads: readonly Lead[]
   readonly rotationNamedFrom: 'lead-end' | 'shaft-end'
   /** One a horsepower; `tap` its lead, null where the motor has no horsepower taps. */
-  readonly horsepower: readonly { readonly horsepower: string; readonly coversFrom: string | null; readonly amps: number | null; readonly tap: string | null }[]
+  readonly horsepower: readonly {
+    readonly horsepower: string
+    readonly coversFrom: string | null
+    readonly amps: number | null
+    readonly tap: string | null
+  }[]
   /** `tap` the lead that is live for it; `join` the select lead and the line lead it is joined to; neither: the select leads are left open. */
-  readonly speed: readonly { readonly speed: SpeedName; readonly rpm: number | null; readonly amps: number | null; readonly tap: string | null; readonly join: Pair | null }[]
+  readonly speed: readonly {
+    readonly speed: SpeedName
+    readonly rpm: number | null
+    readonly amps: number | null
+    readonly tap: string | null
+    readonly join: Pair | null
+  }[]
   /** undefined: the motor does not turn that way. */
   readonly turns: { readonly CW?: Pairing; readonly CCW?: Pairing }
   readonly constants: LeadSheet['constants']
@@ -33,9 +52,26 @@ export interface TagDraft {
   readonly drains: readonly string[]
 }
 
-export const EMPTY_TAG: TagDraft = { id: '', name: '', kind: 'psc-outdoor', volts: { low: 208, high: 230 }, hertz: 60, rpm: null, capacitor: { microfarads: null, volts: 370 }, leads: [], rotationNamedFrom: 'lead-end', horsepower: [{ horsepower: '', coversFrom: null, amps: null, tap: null }], speed: [], turns: {}, constants: null, mechanical: null, drains: [] }
+export const EMPTY_TAG: TagDraft = {
+  id: '',
+  name: '',
+  kind: 'psc-outdoor',
+  volts: { low: 208, high: 230 },
+  hertz: 60,
+  rpm: null,
+  capacitor: { microfarads: null, volts: 370 },
+  leads: [],
+  rotationNamedFrom: 'lead-end',
+  horsepower: [{ horsepower: '', coversFrom: null, amps: null, tap: null }],
+  speed: [],
+  turns: {},
+  constants: null,
+  mechanical: null,
+  drains: [],
+}
 
-export const rolesOf = (kind: MotorKind): readonly LeadRole[] => LEAD_ROLES.filter((role) => !ALIEN[kind].includes(role))
+export const rolesOf = (kind: MotorKind): readonly LeadRole[] =>
+  LEAD_ROLES.filter((role) => !ALIEN[kind].includes(role))
 
 /** "brown/white", and "brown/white 2" when there is one already. */
 export function leadIdFor(leads: readonly Lead[], { colour, stripe }: Insulation): string {
@@ -46,16 +82,28 @@ export function leadIdFor(leads: readonly Lead[], { colour, stripe }: Insulation
 }
 
 /** The lead changed or, for a new id, added; another colour renames it wherever it is spoken of. */
-export function withLead(draft: TagDraft, id: string | null, insulation: Insulation, role: LeadRole): TagDraft {
+export function withLead(
+  draft: TagDraft,
+  id: string | null,
+  insulation: Insulation,
+  role: LeadRole,
+): TagDraft {
   const others = draft.leads.filter((lead) => lead.id !== id)
   const old = draft.leads.find((lead) => lead.id === id)
-  const lead: Lead = { colour: insulation.colour, stripe: insulation.stripe ?? null, role, id: old && sameInsulation(old, insulation) ? old.id : leadIdFor(others, insulation) }
+  const lead: Lead = {
+    colour: insulation.colour,
+    stripe: insulation.stripe ?? null,
+    role,
+    id: old && sameInsulation(old, insulation) ? old.id : leadIdFor(others, insulation),
+  }
   const leads = old ? draft.leads.map((l) => (l.id === id ? lead : l)) : [...draft.leads, lead]
-  const renamed = old && old.id !== lead.id ? renameLead({ ...draft, leads }, old.id, lead.id) : { ...draft, leads }
+  const renamed =
+    old && old.id !== lead.id ? renameLead({ ...draft, leads }, old.id, lead.id) : { ...draft, leads }
   return settle(renamed)
 }
 
-export const withoutLead = (draft: TagDraft, id: string): TagDraft => settle({ ...draft, leads: draft.leads.filter((lead) => lead.id !== id) })
+export const withoutLead = (draft: TagDraft, id: string): TagDraft =>
+  settle({ ...draft, leads: draft.leads.filter((lead) => lead.id !== id) })
 
 function renameLead(draft: TagDraft, from: string, to: string): TagDraft {
   const name = (id: string) => (id === from ? to : id)
@@ -64,8 +112,15 @@ function renameLead(draft: TagDraft, from: string, to: string): TagDraft {
   return {
     ...draft,
     horsepower: draft.horsepower.map((h) => ({ ...h, tap: h.tap === null ? null : name(h.tap) })),
-    speed: draft.speed.map((s) => ({ ...s, tap: s.tap === null ? null : name(s.tap), join: s.join && pair(s.join) })),
-    turns: { ...('CW' in draft.turns ? { CW: pairing(draft.turns.CW) } : {}), ...('CCW' in draft.turns ? { CCW: pairing(draft.turns.CCW) } : {}) },
+    speed: draft.speed.map((s) => ({
+      ...s,
+      tap: s.tap === null ? null : name(s.tap),
+      join: s.join && pair(s.join),
+    })),
+    turns: {
+      ...('CW' in draft.turns ? { CW: pairing(draft.turns.CW) } : {}),
+      ...('CCW' in draft.turns ? { CCW: pairing(draft.turns.CCW) } : {}),
+    },
   }
 }
 
@@ -74,11 +129,51 @@ function settle(draft: TagDraft): TagDraft {
   const of = (role: LeadRole) => draft.leads.filter((lead) => lead.role === role).map((lead) => lead.id)
   const [taps, speeds, plug] = [of('power-tap'), of('speed'), of('rotation')]
   const first = draft.horsepower[0] ?? EMPTY_TAG.horsepower[0]
-  const horsepower = taps.length === 0 ? [{ ...(first as TagDraft['horsepower'][number]), tap: null }] : taps.map((tap, i) => draft.horsepower.find((h) => h.tap === tap) ?? { horsepower: '', coversFrom: null, amps: null, ...(i === 0 && first?.tap === null ? first : {}), tap })
-  const free = (['high', 'medium-high', 'medium', 'medium-low', 'low'] as const).filter((name) => !draft.speed.some((s) => s.tap !== null && speeds.includes(s.tap) && s.speed === name))
-  const tapped = speeds.map((tap) => draft.speed.find((s) => s.tap === tap) ?? { speed: free.shift() ?? 'low', rpm: null, amps: null, tap, join: null })
-  const turns = Object.fromEntries(Object.entries(draft.turns).map(([direction, pairing]) => [direction, pairing && pairing.flat().every((id) => plug.includes(id)) ? pairing : plug.length > 0 ? null : []]))
-  return { ...draft, horsepower, speed: speeds.length > 0 ? tapped : draft.speed.filter((s) => s.tap === null && (s.join === null || s.join.every((id) => draft.leads.some((l) => l.id === id)))), turns }
+  const horsepower =
+    taps.length === 0
+      ? [{ ...(first as TagDraft['horsepower'][number]), tap: null }]
+      : taps.map(
+          (tap, i) =>
+            draft.horsepower.find((h) => h.tap === tap) ?? {
+              horsepower: '',
+              coversFrom: null,
+              amps: null,
+              ...(i === 0 && first?.tap === null ? first : {}),
+              tap,
+            },
+        )
+  const free = (['high', 'medium-high', 'medium', 'medium-low', 'low'] as const).filter(
+    (name) => !draft.speed.some((s) => s.tap !== null && speeds.includes(s.tap) && s.speed === name),
+  )
+  const tapped = speeds.map(
+    (tap) =>
+      draft.speed.find((s) => s.tap === tap) ?? {
+        speed: free.shift() ?? 'low',
+        rpm: null,
+        amps: null,
+        tap,
+        join: null,
+      },
+  )
+  const turns = Object.fromEntries(
+    Object.entries(draft.turns).map(([direction, pairing]) => [
+      direction,
+      pairing && pairing.flat().every((id) => plug.includes(id)) ? pairing : plug.length > 0 ? null : [],
+    ]),
+  )
+  return {
+    ...draft,
+    horsepower,
+    speed:
+      speeds.length > 0
+        ? tapped
+        : draft.speed.filter(
+            (s) =>
+              s.tap === null &&
+              (s.join === null || s.join.every((id) => draft.leads.some((l) => l.id === id))),
+          ),
+    turns,
+  }
 }
 
 /** The ways in which these plug leads can be joined in pairs, and "left open" where there are two. */
@@ -86,7 +181,20 @@ export function pairingsOf(leads: readonly string[]): Pairing[] {
   if (leads.length === 2) return [[[leads[0] as string, leads[1] as string]], null]
   if (leads.length !== 4) return []
   const [a, b, c, d] = leads as unknown as readonly [string, string, string, string]
-  return [[[a, b], [c, d]], [[a, c], [b, d]], [[a, d], [b, c]]]
+  return [
+    [
+      [a, b],
+      [c, d],
+    ],
+    [
+      [a, c],
+      [b, d],
+    ],
+    [
+      [a, d],
+      [b, c],
+    ],
+  ]
 }
 
 /** The lead sheet that the draft amounts to; blanks stay out, so that what is missing is named. */
@@ -102,7 +210,10 @@ export function sheetOf(draft: TagDraft): unknown {
     name: draft.name,
     kind: draft.kind,
     nameplate: { volts: draft.volts, hertz: draft.hertz, rpm: blank(draft.rpm) },
-    capacitor: draft.capacitor && { microfarads: blank(draft.capacitor.microfarads), volts: draft.capacitor.volts },
+    capacitor: draft.capacitor && {
+      microfarads: blank(draft.capacitor.microfarads),
+      volts: draft.capacitor.volts,
+    },
     constants: draft.constants,
     mechanical: draft.mechanical,
     drains: draft.drains,
@@ -110,12 +221,26 @@ export function sheetOf(draft: TagDraft): unknown {
     rotationNamedFrom: draft.rotationNamedFrom,
     settings: {
       horsepower: draft.horsepower.map(({ horsepower, coversFrom, amps, tap }) => ({
-        horsepower, coversFrom, amps: blank(amps),
-        ...(tap === null ? {} : { land: [{ lead: tap, as: 'motor-common' }], insulate: taps.filter((other) => other !== tap) }),
+        horsepower,
+        coversFrom,
+        amps: blank(amps),
+        ...(tap === null
+          ? {}
+          : { land: [{ lead: tap, as: 'motor-common' }], insulate: taps.filter((other) => other !== tap) }),
       })),
-      speed: draft.speed.map(({ speed, rpm, amps, tap, join }) => ({ speed, rpm, amps, tap, ...(tap !== null ? {} : join ? { join: [join] } : { open: select }) })),
+      speed: draft.speed.map(({ speed, rpm, amps, tap, join }) => ({
+        speed,
+        rpm,
+        amps,
+        tap,
+        ...(tap !== null ? {} : join ? { join: [join] } : { open: select }),
+      })),
       hookup: draft.kind === 'ecm-outdoor' ? [{ hookup: 'no-capacitor' }] : [],
-      rotation: (['CW', 'CCW'] as const).flatMap((direction) => (direction in turns ? [{ direction, ...(turns[direction] ? { join: turns[direction] } : { open: plug }) }] : [])),
+      rotation: (['CW', 'CCW'] as const).flatMap((direction) =>
+        direction in turns
+          ? [{ direction, ...(turns[direction] ? { join: turns[direction] } : { open: plug }) }]
+          : [],
+      ),
     },
   }
 }
@@ -125,7 +250,12 @@ export function tagProblems(draft: TagDraft): Problem[] {
   const sheet = sheetOf(draft)
   const parsed = v.safeParse(LeadSheetSchema, sheet)
   if (parsed.success) return []
-  const blanks = problemsOf(parsed.issues).map(({ path, message }) => ({ path, message: /missing|must be a number/.test(message) ? (MISSING[path.replace(/\.\d+\./g, '.')] ?? message) : message }))
+  const blanks = problemsOf(parsed.issues).map(({ path, message }) => ({
+    path,
+    message: /missing|must be a number/.test(message)
+      ? (MISSING[path.replace(/\.\d+\./g, '.')] ?? message)
+      : message,
+  }))
   // The schema looks for contradictions only in a whole sheet; on the phone they show while it is half read.
   const contradictions = leadSheetProblems(withLists(sheet))
   return [...contradictions, ...blanks.filter((p) => !contradictions.some((c) => c.message === p.message))]
@@ -134,7 +264,12 @@ export function tagProblems(draft: TagDraft): Problem[] {
 /** The sheet with every choice's lists there, as a reader of contradictions expects them. */
 function withLists(sheet: unknown): Parameters<typeof leadSheetProblems>[0] {
   const { settings, ...rest } = sheet as { readonly settings: Readonly<Record<string, readonly object[]>> }
-  const whole = Object.fromEntries(Object.entries(settings).map(([name, choices]) => [name, choices.map((choice) => ({ join: [], land: [], insulate: [], open: [], ...choice }))]))
+  const whole = Object.fromEntries(
+    Object.entries(settings).map(([name, choices]) => [
+      name,
+      choices.map((choice) => ({ join: [], land: [], insulate: [], open: [], ...choice })),
+    ]),
+  )
   return { ...rest, settings: whole } as unknown as Parameters<typeof leadSheetProblems>[0]
 }
 
@@ -149,21 +284,54 @@ const MISSING: Readonly<Record<string, string>> = {
 export function lookAlikes({ leads }: TagDraft): string[] {
   return leads.flatMap((lead, i) => {
     const twin = leads.slice(0, i).find((other) => sameInsulation(other, lead) && other.role !== lead.role)
-    return twin ? [`Two leads are ${insulationName(lead)}: ${ROLE_NAMES[twin.role]} and ${ROLE_NAMES[lead.role]}. Mark them before they leave the tag.`] : []
+    return twin
+      ? [
+          `Two leads are ${insulationName(lead)}: ${ROLE_NAMES[twin.role]} and ${ROLE_NAMES[lead.role]}. Mark them before they leave the tag.`,
+        ]
+      : []
   })
 }
 
 /** An id of its own, from the name. */
-export const idFor = (name: string): string => name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'tag'
+export const idFor = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60) || 'tag'
 
 /** The draft of a sheet, to change it. */
 export function draftOf(sheet: LeadSheet): TagDraft {
   const { settings } = sheet
   return {
-    id: sheet.id, name: sheet.name, kind: sheet.kind, volts: sheet.nameplate.volts, hertz: sheet.nameplate.hertz, rpm: sheet.nameplate.rpm, capacitor: sheet.capacitor,
-    leads: sheet.leads, rotationNamedFrom: sheet.rotationNamedFrom, constants: sheet.constants, mechanical: sheet.mechanical, drains: sheet.drains,
-    horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps, land }) => ({ horsepower, coversFrom, amps, tap: land[0]?.lead ?? null })),
-    speed: settings.speed.map(({ speed, rpm, amps, tap, join }) => ({ speed, rpm, amps, tap, join: join[0] ?? null })),
-    turns: Object.fromEntries(settings.rotation.map(({ direction, join, open }) => [direction, open.length > 0 ? null : join])),
+    id: sheet.id,
+    name: sheet.name,
+    kind: sheet.kind,
+    volts: sheet.nameplate.volts,
+    hertz: sheet.nameplate.hertz,
+    rpm: sheet.nameplate.rpm,
+    capacitor: sheet.capacitor,
+    leads: sheet.leads,
+    rotationNamedFrom: sheet.rotationNamedFrom,
+    constants: sheet.constants,
+    mechanical: sheet.mechanical,
+    drains: sheet.drains,
+    horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps, land }) => ({
+      horsepower,
+      coversFrom,
+      amps,
+      tap: land[0]?.lead ?? null,
+    })),
+    speed: settings.speed.map(({ speed, rpm, amps, tap, join }) => ({
+      speed,
+      rpm,
+      amps,
+      tap,
+      join: join[0] ?? null,
+    })),
+    turns: Object.fromEntries(
+      settings.rotation.map(({ direction, join, open }) => [direction, open.length > 0 ? null : join]),
+    ),
   }
 }

@@ -30,7 +30,16 @@ export interface ShaftEnd {
   readonly roomBeyond: number | null
 }
 
-export type BladeCode = 'not-measured' | 'rule-of-thumb' | 'hits-body' | 'shaft-too-short' | 'off-the-flat' | 'cut-shaft' | 'flat-not-measured' | 'band-off-body' | 'shaft-not-measured'
+export type BladeCode =
+  | 'not-measured'
+  | 'rule-of-thumb'
+  | 'hits-body'
+  | 'shaft-too-short'
+  | 'off-the-flat'
+  | 'cut-shaft'
+  | 'flat-not-measured'
+  | 'band-off-body'
+  | 'shaft-not-measured'
 export interface BladeNote {
   readonly code: BladeCode
   readonly severity: 'stop' | 'watch' | 'note'
@@ -65,24 +74,59 @@ export function placeBlade(end: ShaftEnd): BladePosition {
   const measured = end.oldHub !== null && (end.way !== 'base' || (faces.old !== null && faces.new !== null))
   const ruled = !measured && end.shroud !== null && faces.new !== null
   const notes: BladeNote[] = []
-  if (!measured && !ruled) return { ...NOTHING, oldFace: faces.old, newFace: faces.new, notes: [{ code: 'not-measured', severity: 'watch', text: whatIsMissing(end), inches: null }] }
+  if (!measured && !ruled)
+    return {
+      ...NOTHING,
+      oldFace: faces.old,
+      newFace: faces.new,
+      notes: [{ code: 'not-measured', severity: 'watch', text: whatIsMissing(end), inches: null }],
+    }
   const newFace = faces.new
   const ruledHub = ruled ? (end.shroud as number) + RULE_OF_THUMB_INCHES - end.hubToEdge : null
   const hubFromPlane = measured ? (faces.old === null ? null : faces.old + (end.oldHub as number)) : ruledHub
-  if (ruled) notes.push({ code: 'rule-of-thumb', severity: 'watch', text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.', inches: RULE_OF_THUMB_INCHES })
-  const hubFromFace = hubFromPlane !== null && newFace !== null ? hubFromPlane - newFace : (end.oldHub as number)
+  if (ruled)
+    notes.push({
+      code: 'rule-of-thumb',
+      severity: 'watch',
+      text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.',
+      inches: RULE_OF_THUMB_INCHES,
+    })
+  const hubFromFace =
+    hubFromPlane !== null && newFace !== null ? hubFromPlane - newFace : (end.oldHub as number)
   const { beyond, cut } = judgeShaft(end, hubFromFace, notes)
   judgeBand(end, notes)
   const stop = notes.some((n) => n.severity === 'stop')
   return {
-    from: measured ? 'measured' : 'rule-of-thumb', hubFromPlane, hubFromFace, shift: measured ? hubFromFace - (end.oldHub as number) : null,
-    oldFace: faces.old, newFace, beyond, cut, verdict: stop ? 'stop' : end.shaft === null || end.hubLength === null ? 'cannotTell' : 'fits', notes,
+    from: measured ? 'measured' : 'rule-of-thumb',
+    hubFromPlane,
+    hubFromFace,
+    shift: measured ? hubFromFace - (end.oldHub as number) : null,
+    oldFace: faces.old,
+    newFace,
+    beyond,
+    cut,
+    verdict: stop ? 'stop' : end.shaft === null || end.hubLength === null ? 'cannotTell' : 'fits',
+    notes,
   }
 }
 
-const NOTHING: BladePosition = { from: null, hubFromPlane: null, hubFromFace: null, shift: null, oldFace: null, newFace: null, beyond: null, cut: null, verdict: 'cannotTell', notes: [] }
+const NOTHING: BladePosition = {
+  from: null,
+  hubFromPlane: null,
+  hubFromFace: null,
+  shift: null,
+  oldFace: null,
+  newFace: null,
+  beyond: null,
+  cut: null,
+  verdict: 'cannotTell',
+  notes: [],
+}
 
-function facesOf({ way, oldBody, newBody, band }: ShaftEnd): { readonly old: number | null; readonly new: number | null } {
+function facesOf({ way, oldBody, newBody, band }: ShaftEnd): {
+  readonly old: number | null
+  readonly new: number | null
+} {
   if (way === 'base') return { old: oldBody, new: newBody }
   // A band is set again at the same distance from the face; a face that is held itself stays where it is.
   const face = way === 'band' ? band : 0
@@ -90,29 +134,77 @@ function facesOf({ way, oldBody, newBody, band }: ShaftEnd): { readonly old: num
 }
 
 function whatIsMissing({ way, oldBody, newBody, oldHub }: ShaftEnd): string {
-  const lacks = [...(oldHub === null ? ['from the old motor’s face to the hub'] : []), ...(way === 'base' && oldBody === null ? ['the old body’s length'] : []), ...(way === 'base' && newBody === null ? ['the new body’s length'] : [])]
+  const lacks = [
+    ...(oldHub === null ? ['from the old motor’s face to the hub'] : []),
+    ...(way === 'base' && oldBody === null ? ['the old body’s length'] : []),
+    ...(way === 'base' && newBody === null ? ['the new body’s length'] : []),
+  ]
   return `Measure ${lacks.join(', ')}; or, when the old one is gone, from the mounting plane to the shroud’s edge.`
 }
 
-function judgeShaft({ hubLength, shaft, flat, screw, roomBeyond }: ShaftEnd, hub: number, notes: BladeNote[]): { readonly beyond: number | null; readonly cut: number | null } {
-  if (hub < HUB_CLEARANCE_INCHES - 1e-9) notes.push({ code: 'hits-body', severity: 'stop', text: 'The hub would stand in or against the body: the new body is too long for this blade’s place.', inches: HUB_CLEARANCE_INCHES - hub })
+function judgeShaft(
+  { hubLength, shaft, flat, screw, roomBeyond }: ShaftEnd,
+  hub: number,
+  notes: BladeNote[],
+): { readonly beyond: number | null; readonly cut: number | null } {
+  if (hub < HUB_CLEARANCE_INCHES - 1e-9)
+    notes.push({
+      code: 'hits-body',
+      severity: 'stop',
+      text: 'The hub would stand in or against the body: the new body is too long for this blade’s place.',
+      inches: HUB_CLEARANCE_INCHES - hub,
+    })
   if (shaft === null || hubLength === null) {
-    notes.push({ code: 'shaft-not-measured', severity: 'watch', text: `Whether the shaft is long enough cannot be told: measure ${shaft === null ? 'it from the face to its tip' : 'the hub’s length'}.`, inches: null })
+    notes.push({
+      code: 'shaft-not-measured',
+      severity: 'watch',
+      text: `Whether the shaft is long enough cannot be told: measure ${shaft === null ? 'it from the face to its tip' : 'the hub’s length'}.`,
+      inches: null,
+    })
     return { beyond: null, cut: null }
   }
   const beyond = shaft - (hub + hubLength)
-  if (beyond < -1e-9) notes.push({ code: 'shaft-too-short', severity: 'stop', text: 'The shaft is too short: the hub would not be on it with its whole length. Another motor, or a shaft adapter that is made for it.', inches: -beyond })
+  if (beyond < -1e-9)
+    notes.push({
+      code: 'shaft-too-short',
+      severity: 'stop',
+      text: 'The shaft is too short: the hub would not be on it with its whole length. Another motor, or a shaft adapter that is made for it.',
+      inches: -beyond,
+    })
   const at = hub + (screw ?? hubLength / 2)
-  if (flat !== null && at < shaft - flat - 1e-9) notes.push({ code: 'off-the-flat', severity: 'stop', text: 'The set screw would be off the flat: it slips. Turn the hub round, or take a motor with a longer flat.', inches: shaft - flat - at })
-  if (flat === null) notes.push({ code: 'flat-not-measured', severity: 'note', text: 'The flat is not measured: see that the set screw bites on it.', inches: null })
+  if (flat !== null && at < shaft - flat - 1e-9)
+    notes.push({
+      code: 'off-the-flat',
+      severity: 'stop',
+      text: 'The set screw would be off the flat: it slips. Turn the hub round, or take a motor with a longer flat.',
+      inches: shaft - flat - at,
+    })
+  if (flat === null)
+    notes.push({
+      code: 'flat-not-measured',
+      severity: 'note',
+      text: 'The flat is not measured: see that the set screw bites on it.',
+      inches: null,
+    })
   const over = roomBeyond === null ? null : beyond - roomBeyond
   if (over !== null && over > 1e-9) {
-    notes.push({ code: 'cut-shaft', severity: 'watch', text: 'The shaft would reach what is beyond it: cut it before the blade goes on, and take the burr off.', inches: over })
+    notes.push({
+      code: 'cut-shaft',
+      severity: 'watch',
+      text: 'The shaft would reach what is beyond it: cut it before the blade goes on, and take the burr off.',
+      inches: over,
+    })
     return { beyond, cut: over }
   }
   return { beyond, cut: null }
 }
 
 function judgeBand({ way, band, newBody }: ShaftEnd, notes: BladeNote[]): void {
-  if (way === 'band' && band !== null && newBody !== null && band >= newBody) notes.push({ code: 'band-off-body', severity: 'stop', text: 'The band would be off the end of the new body: it is shorter than the old one.', inches: band - newBody })
+  if (way === 'band' && band !== null && newBody !== null && band >= newBody)
+    notes.push({
+      code: 'band-off-body',
+      severity: 'stop',
+      text: 'The band would be off the end of the new body: it is shorter than the old one.',
+      inches: band - newBody,
+    })
 }

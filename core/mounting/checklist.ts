@@ -5,7 +5,12 @@ import data from './checklist.json'
 
 const WHENS = ['always', 'outdoor', 'blade', 'blower', 'through-shaft', 'defrost'] as const
 type When = (typeof WHENS)[number]
-const DataSchema = v.strictObject({ source: v.string(), items: v.array(v.strictObject({ id: v.string(), when: v.picklist(WHENS), text: v.string(), why: v.string() })) })
+const DataSchema = v.strictObject({
+  source: v.string(),
+  items: v.array(
+    v.strictObject({ id: v.string(), when: v.picklist(WHENS), text: v.string(), why: v.string() }),
+  ),
+})
 const ITEMS = v.parse(DataSchema, data).items
 
 export interface CheckItem {
@@ -15,6 +20,13 @@ export interface CheckItem {
 }
 
 export function mountingChecks({ traits }: Pick<UnitType, 'traits'>, throughShaft: boolean): CheckItem[] {
-  const holds: Readonly<Record<When, boolean>> = { always: true, outdoor: traits.fan === 'outdoor', blade: traits.fan === 'outdoor' || throughShaft, blower: traits.fan === 'blower', 'through-shaft': throughShaft, defrost: traits.defrostRelay }
+  const holds: Readonly<Record<When, boolean>> = {
+    always: true,
+    outdoor: traits.fan === 'outdoor',
+    blade: traits.fan === 'outdoor' || throughShaft,
+    blower: traits.fan === 'blower',
+    'through-shaft': throughShaft,
+    defrost: traits.defrostRelay,
+  }
   return ITEMS.filter((item) => holds[item.when]).map(({ id, text, why }) => ({ id, text, why }))
 }

@@ -24,8 +24,20 @@ export interface StudVerdict {
 /** A full nut of thread at least; a cap nut seats when the thread ends before its bottom. Common practice, no source. */
 export function judgeStud({ length, through, nut, capDepth }: StudInput): StudVerdict {
   const out = length - through
-  if (out < nut - 1e-9) return { verdict: 'too-short', out, trim: 0, text: `The stud is ${inchText(nut - out)} too short for a full nut: longer studs, or another way of mounting.` }
+  if (out < nut - 1e-9)
+    return {
+      verdict: 'too-short',
+      out,
+      trim: 0,
+      text: `The stud is ${inchText(nut - out)} too short for a full nut: longer studs, or another way of mounting.`,
+    }
   const trim = capDepth === null ? 0 : out - capDepth
-  if (trim > 1e-9) return { verdict: 'trim', out, trim, text: `Trim ${inchText(trim)} off the stud, or the cap nut bottoms before it is tight.` }
+  if (trim > 1e-9)
+    return {
+      verdict: 'trim',
+      out,
+      trim,
+      text: `Trim ${inchText(trim)} off the stud, or the cap nut bottoms before it is tight.`,
+    }
   return { verdict: 'fits', out, trim: 0, text: 'The nut takes its full thread.' }
 }

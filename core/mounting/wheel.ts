@@ -16,7 +16,14 @@ export interface WheelPosition {
 export function centreWheel(motorSide: number, farSide: number): WheelPosition {
   const gap = (motorSide + farSide) / 2
   const shift = (farSide - motorSide) / 2
-  if (gap < LEAST_GAP_INCHES - 1e-9) return { gap, shift, verdict: 'too-wide', text: 'There is not room enough for this wheel: it would rub even in the middle.' }
-  if (Math.abs(shift) < 1 / 32 - 1e-9) return { gap, shift, verdict: 'centred', text: 'It is in the middle to within a mark of the tape.' }
+  if (gap < LEAST_GAP_INCHES - 1e-9)
+    return {
+      gap,
+      shift,
+      verdict: 'too-wide',
+      text: 'There is not room enough for this wheel: it would rub even in the middle.',
+    }
+  if (Math.abs(shift) < 1 / 32 - 1e-9)
+    return { gap, shift, verdict: 'centred', text: 'It is in the middle to within a mark of the tape.' }
   return { gap, shift, verdict: 'move', text: `Move it ${shift > 0 ? 'away from' : 'towards'} the motor.` }
 }

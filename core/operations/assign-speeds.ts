@@ -22,7 +22,18 @@ export const assignSpeeds = operation({
     amps: v.optional(v.record(v.string(), positive('Amps', 'A', 100)), {}),
   }),
   output: v.object({
-    assignments: v.array(v.object({ output: v.string(), name: v.string(), modes: v.array(v.string()), speed: v.nullable(SpeedSchema), tap: v.nullable(v.string()), why: v.string(), flow: v.nullable(v.number()), power: v.nullable(v.number()) })),
+    assignments: v.array(
+      v.object({
+        output: v.string(),
+        name: v.string(),
+        modes: v.array(v.string()),
+        speed: v.nullable(SpeedSchema),
+        tap: v.nullable(v.string()),
+        why: v.string(),
+        flow: v.nullable(v.number()),
+        power: v.nullable(v.number()),
+      }),
+    ),
     jumpers: v.array(v.object({ from: v.string(), to: v.string(), tap: v.string() })),
     idle: v.array(v.object({ tap: v.string(), speed: SpeedSchema, park: v.nullable(v.string()) })),
     problems: v.array(v.string()),

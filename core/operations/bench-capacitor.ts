@@ -6,7 +6,10 @@ import { operation } from './operation'
 import { plain } from './plain'
 
 const RangeSchema = v.pipe(
-  v.strictObject({ low: positive('The marked range', 'µF', 2000), high: positive('The marked range', 'µF', 2000) }),
+  v.strictObject({
+    low: positive('The marked range', 'µF', 2000),
+    high: positive('The marked range', 'µF', 2000),
+  }),
   v.check((r) => r.low <= r.high, 'The lower end of the marked range is above the upper one.'),
 )
 
@@ -16,7 +19,18 @@ export const benchCapacitor = operation({
   input: v.strictObject({
     reading: ReadingValueSchema,
     meter: v.optional(AccuracySchema),
-    rating: v.optional(v.union([v.strictObject({ microfarads: positive('Rated µF', 'µF', MAX_MICROFARADS), tolerancePercent: TolerancePercent }), RangeSchema], 'A rating is µF with a tolerance, or a marked range.')),
+    rating: v.optional(
+      v.union(
+        [
+          v.strictObject({
+            microfarads: positive('Rated µF', 'µF', MAX_MICROFARADS),
+            tolerancePercent: TolerancePercent,
+          }),
+          RangeSchema,
+        ],
+        'A rating is µF with a tolerance, or a marked range.',
+      ),
+    ),
     bleedOhms: v.optional(ReadingValueSchema),
   }),
   output: v.object({

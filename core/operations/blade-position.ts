@@ -14,7 +14,13 @@ import { plain } from './plain'
 
 /** Longest anything at a fan is, in: beyond it is a slip of the pad. Common practice, no source. */
 export const MOST_INCHES = 60
-const from0 = (what: string) => v.pipe(v.number(`${what} must be a number of inches.`), v.finite(`${what} must be a number of inches.`), v.minValue(0, `${what} cannot be below 0 in.`), v.maxValue(MOST_INCHES, `${what} above ${MOST_INCHES} in is not believable: measure it again.`))
+const from0 = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of inches.`),
+    v.finite(`${what} must be a number of inches.`),
+    v.minValue(0, `${what} cannot be below 0 in.`),
+    v.maxValue(MOST_INCHES, `${what} above ${MOST_INCHES} in is not believable: measure it again.`),
+  )
 const above0 = (what: string) => v.pipe(from0(what), v.gtValue(0, `${what} must be above 0 in.`))
 const unknown = <S extends v.GenericSchema>(schema: S) => v.optional(v.nullable(schema), null)
 
@@ -32,14 +38,53 @@ const EndSchema = v.strictObject({
   screw: unknown(from0('The set screw')),
   roomBeyond: unknown(from0('The room beyond the hub')),
 })
-const NoteSchema = v.object({ code: v.string(), severity: v.picklist(['stop', 'watch', 'note']), text: v.string(), inches: v.nullable(v.number()) })
+const NoteSchema = v.object({
+  code: v.string(),
+  severity: v.picklist(['stop', 'watch', 'note']),
+  text: v.string(),
+  inches: v.nullable(v.number()),
+})
 const number = v.nullable(v.number())
 const OutputSchema = v.object({
   /** In the order of the ends given; inches. */
-  ends: v.array(v.object({ from: v.nullable(v.picklist(['measured', 'rule-of-thumb'])), hubFromPlane: number, hubFromFace: number, shift: number, oldFace: number, newFace: number, beyond: number, cut: number, verdict: v.picklist(['fits', 'stop', 'cannotTell']), notes: v.array(NoteSchema) })),
-  wheel: v.nullable(v.object({ gap: v.number(), shift: v.number(), verdict: v.picklist(['centred', 'move', 'too-wide']), text: v.string() })),
-  stud: v.nullable(v.object({ verdict: v.picklist(['fits', 'too-short', 'trim']), out: v.number(), trim: v.number(), text: v.string() })),
-  drains: v.nullable(v.object({ open: v.array(v.string()), close: v.array(v.string()), look: v.array(v.string()), text: v.string() })),
+  ends: v.array(
+    v.object({
+      from: v.nullable(v.picklist(['measured', 'rule-of-thumb'])),
+      hubFromPlane: number,
+      hubFromFace: number,
+      shift: number,
+      oldFace: number,
+      newFace: number,
+      beyond: number,
+      cut: number,
+      verdict: v.picklist(['fits', 'stop', 'cannotTell']),
+      notes: v.array(NoteSchema),
+    }),
+  ),
+  wheel: v.nullable(
+    v.object({
+      gap: v.number(),
+      shift: v.number(),
+      verdict: v.picklist(['centred', 'move', 'too-wide']),
+      text: v.string(),
+    }),
+  ),
+  stud: v.nullable(
+    v.object({
+      verdict: v.picklist(['fits', 'too-short', 'trim']),
+      out: v.number(),
+      trim: v.number(),
+      text: v.string(),
+    }),
+  ),
+  drains: v.nullable(
+    v.object({
+      open: v.array(v.string()),
+      close: v.array(v.string()),
+      look: v.array(v.string()),
+      text: v.string(),
+    }),
+  ),
   checks: v.array(v.object({ id: v.string(), text: v.string(), why: v.string() })),
 })
 export type BladePositionOutput = v.InferOutput<typeof OutputSchema>
@@ -50,9 +95,23 @@ export const bladePosition = operation({
   input: v.strictObject({
     /** One, or two of a through shaft. */
     ends: v.optional(v.pipe(v.array(EndSchema), v.maxLength(2, 'A motor has two shaft ends at most.')), []),
-    wheel: unknown(v.strictObject({ motorSide: from0('The gap at the motor'), farSide: from0('The gap at the far side') })),
-    stud: unknown(v.strictObject({ length: above0('The stud'), through: from0('What it goes through'), nut: above0('The nut'), capDepth: unknown(above0('The cap nut’s depth')) })),
-    drains: unknown(v.strictObject({ openings: v.pipe(v.array(v.pipe(v.string(), v.maxLength(60))), v.maxLength(12)), position: unknown(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)) })),
+    wheel: unknown(
+      v.strictObject({ motorSide: from0('The gap at the motor'), farSide: from0('The gap at the far side') }),
+    ),
+    stud: unknown(
+      v.strictObject({
+        length: above0('The stud'),
+        through: from0('What it goes through'),
+        nut: above0('The nut'),
+        capDepth: unknown(above0('The cap nut’s depth')),
+      }),
+    ),
+    drains: unknown(
+      v.strictObject({
+        openings: v.pipe(v.array(v.pipe(v.string(), v.maxLength(60))), v.maxLength(12)),
+        position: unknown(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)),
+      }),
+    ),
     unit: unknown(UnitIdSchema),
     throughShaft: v.optional(v.boolean('Through shaft is yes or no.'), false),
   }),

@@ -7,8 +7,18 @@ import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const counted = (what: string) => v.pipe(v.number(`${what} are counted.`), v.integer(`${what} are counted.`), v.minValue(0, `${what} cannot be below 0.`), v.maxValue(500, `More than 500 ${what.toLowerCase()}.`))
-const OutputSchema = v.object({ items: v.array(v.object({ id: v.string(), group: v.picklist(CARRY_GROUPS), name: v.string(), why: v.string() })) })
+const counted = (what: string) =>
+  v.pipe(
+    v.number(`${what} are counted.`),
+    v.integer(`${what} are counted.`),
+    v.minValue(0, `${what} cannot be below 0.`),
+    v.maxValue(500, `More than 500 ${what.toLowerCase()}.`),
+  )
+const OutputSchema = v.object({
+  items: v.array(
+    v.object({ id: v.string(), group: v.picklist(CARRY_GROUPS), name: v.string(), why: v.string() }),
+  ),
+})
 export type CarryListOutput = v.InferOutput<typeof OutputSchema>
 
 export const carry = operation({
@@ -20,7 +30,16 @@ export const carry = operation({
     can: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(300))), null),
     oldBody: v.optional(v.nullable(MechanicalSchema), null),
     observations: v.optional(v.record(v.string(), v.pipe(v.string(), v.maxLength(40))), {}),
-    counts: v.optional(v.nullable(v.strictObject({ jumpers: counted('Jumpers'), landed: counted('Leads on posts'), insulated: counted('Insulated leads') })), null),
+    counts: v.optional(
+      v.nullable(
+        v.strictObject({
+          jumpers: counted('Jumpers'),
+          landed: counted('Leads on posts'),
+          insulated: counted('Insulated leads'),
+        }),
+      ),
+      null,
+    ),
   }),
   output: OutputSchema,
   run: ({ unit, ...rest }) => plain({ items: carryList({ unit: unitTypeById(unit) as UnitType, ...rest }) }),

@@ -8,16 +8,38 @@ import { positive } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const values = (what: string) => v.pipe(v.array(positive(what, 'µF', MAX_MICROFARADS)), v.minLength(1, 'At least one value is needed.'), v.maxLength(40, 'More than 40 values.'))
+const values = (what: string) =>
+  v.pipe(
+    v.array(positive(what, 'µF', MAX_MICROFARADS)),
+    v.minLength(1, 'At least one value is needed.'),
+    v.maxLength(40, 'More than 40 values.'),
+  )
 const Common = {
   volts: v.optional(positive('The tag’s volts', 'V', 1000), 370),
   tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
-  mostParts: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1, 'One capacitor at least.'), v.maxValue(3, 'Three capacitors at most.')), 2),
+  mostParts: v.optional(
+    v.pipe(
+      v.number(),
+      v.integer(),
+      v.minValue(1, 'One capacitor at least.'),
+      v.maxValue(3, 'Three capacitors at most.'),
+    ),
+    2,
+  ),
 }
-const few = (schema: typeof StockPartsSchema) => v.pipe(schema, v.maxLength(500, 'More than 500 capacitors at a time.'))
+const few = (schema: typeof StockPartsSchema) =>
+  v.pipe(schema, v.maxLength(500, 'More than 500 capacitors at a time.'))
 
 const CoverageOutput = v.object({
-  cells: v.array(v.object({ compressor: v.number(), fan: v.number(), parts: v.nullable(v.number()), worstErrorPercent: v.nullable(v.number()), by: v.array(v.string()) })),
+  cells: v.array(
+    v.object({
+      compressor: v.number(),
+      fan: v.number(),
+      parts: v.nullable(v.number()),
+      worstErrorPercent: v.nullable(v.number()),
+      by: v.array(v.string()),
+    }),
+  ),
   met: v.number(),
   /** Pairs that only this part makes possible. */
   adds: v.array(v.object({ part: v.string(), pairs: v.number() })),
@@ -27,12 +49,20 @@ export type CoverageOutput = v.InferOutput<typeof CoverageOutput>
 export const coverage = operation({
   name: 'coverage',
   help: 'Which pairs of compressor and fan values this stock can meet, how well and with how many parts, and what each part adds.',
-  input: v.strictObject({ stock: StockPartsSchema, compressors: v.optional(values('A compressor’s value'), [...COMPRESSOR_VALUES]), fans: v.optional(values('A fan’s value'), [...FAN_VALUES]), ...Common }),
+  input: v.strictObject({
+    stock: StockPartsSchema,
+    compressors: v.optional(values('A compressor’s value'), [...COMPRESSOR_VALUES]),
+    fans: v.optional(values('A fan’s value'), [...FAN_VALUES]),
+    ...Common,
+  }),
   output: CoverageOutput,
   run: ({ stock, ...rest }, report) => plain(coverageOf({ parts: fromVan(stock), ...rest }, report)),
 })
 
-const CallSchema = v.strictObject({ compressor: v.nullable(positive('The compressor’s value', 'µF', MAX_MICROFARADS)), fan: v.nullable(positive('The fan’s value', 'µF', MAX_MICROFARADS)) })
+const CallSchema = v.strictObject({
+  compressor: v.nullable(positive('The compressor’s value', 'µF', MAX_MICROFARADS)),
+  fan: v.nullable(positive('The fan’s value', 'µF', MAX_MICROFARADS)),
+})
 const PurchaseSchema = v.object({ part: v.string(), adds: v.number(), cents: v.nullable(v.number()) })
 const RestockOutput = v.object({
   /** In the order of buying; `adds` past calls with those before it. */
@@ -55,11 +85,32 @@ export const restockOperation = operation({
   input: v.strictObject({
     stock: StockPartsSchema,
     catalogue: few(StockPartsSchema),
-    calls: v.pipe(v.array(CallSchema, 'The past calls must be a list.'), v.maxLength(2000, 'More than 2,000 calls.')),
+    calls: v.pipe(
+      v.array(CallSchema, 'The past calls must be a list.'),
+      v.maxLength(2000, 'More than 2,000 calls.'),
+    ),
     ...Common,
-    most: v.optional(v.pipe(v.number(), v.integer('Purchases are counted.'), v.minValue(1, 'One purchase at least.'), v.maxValue(10, 'Ten purchases at most.')), 1),
-    budget: v.optional(v.nullable(v.pipe(v.number('The budget must be a number of cents.'), v.integer(), v.minValue(0, 'The budget cannot be below 0.'))), null),
+    most: v.optional(
+      v.pipe(
+        v.number(),
+        v.integer('Purchases are counted.'),
+        v.minValue(1, 'One purchase at least.'),
+        v.maxValue(10, 'Ten purchases at most.'),
+      ),
+      1,
+    ),
+    budget: v.optional(
+      v.nullable(
+        v.pipe(
+          v.number('The budget must be a number of cents.'),
+          v.integer(),
+          v.minValue(0, 'The budget cannot be below 0.'),
+        ),
+      ),
+      null,
+    ),
   }),
   output: RestockOutput,
-  run: ({ stock, catalogue, ...rest }, report) => plain(restock({ stock: fromVan(stock), catalogue: fromVan(catalogue), ...rest }, report)),
+  run: ({ stock, catalogue, ...rest }, report) =>
+    plain(restock({ stock: fromVan(stock), catalogue: fromVan(catalogue), ...rest }, report)),
 })

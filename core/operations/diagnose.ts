@@ -11,25 +11,50 @@ import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const ReadingSchema = v.strictObject({ quantity: v.picklist(QUANTITIES, 'A meter reads volts, amps, microfarads, ohms or degrees.'), value: ReadingValueSchema, accuracy: v.optional(v.nullable(AccuracySchema), null) })
+const ReadingSchema = v.strictObject({
+  quantity: v.picklist(QUANTITIES, 'A meter reads volts, amps, microfarads, ohms or degrees.'),
+  value: ReadingValueSchema,
+  accuracy: v.optional(v.nullable(AccuracySchema), null),
+})
 
 /** A probe is read in its own quantity, within what is believable. */
-const readingProblems = (readings: Readonly<Record<string, v.InferOutput<typeof ReadingSchema>>>): Problem[] =>
+const readingProblems = (
+  readings: Readonly<Record<string, v.InferOutput<typeof ReadingSchema>>>,
+): Problem[] =>
   Object.entries(readings).flatMap(([probe, reading]): Problem[] => {
-    if (!(PROBES as readonly string[]).includes(probe)) return [{ path: probe, message: `There is no place to read called “${probe}”. There are: ${PROBES.join(', ')}.` }]
-    if (!probe.startsWith(reading.quantity)) return [{ path: `${probe}.quantity`, message: `${probe} is not read in ${reading.quantity}.` }]
+    if (!(PROBES as readonly string[]).includes(probe))
+      return [
+        {
+          path: probe,
+          message: `There is no place to read called “${probe}”. There are: ${PROBES.join(', ')}.`,
+        },
+      ]
+    if (!probe.startsWith(reading.quantity))
+      return [{ path: `${probe}.quantity`, message: `${probe} is not read in ${reading.quantity}.` }]
     const whole = v.safeParse(MeasurementSchema, { ...reading, range: null, meter: 'typed', at: 0 })
     return whole.success ? [] : [{ path: `${probe}.value`, message: whole.issues[0].message }]
   })
 
 const causeSchema = v.object({
-  id: v.string(), name: v.string(), chance: v.number(), strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
-  for: v.array(v.string()), against: v.array(v.string()), remedy: v.string(), stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
+  id: v.string(),
+  name: v.string(),
+  chance: v.number(),
+  strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
+  for: v.array(v.string()),
+  against: v.array(v.string()),
+  remedy: v.string(),
+  stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
 })
 
 const questionSchema = v.object({
-  id: v.string(), question: v.string(), kind: v.picklist(['look', 'power-off', 'live', 'contributory']), note: v.nullable(v.string()), answers: v.array(v.object({ id: v.string(), text: v.string() })),
-  reads: v.nullable(v.string()), answer: v.nullable(v.string()), open: v.boolean(),
+  id: v.string(),
+  question: v.string(),
+  kind: v.picklist(['look', 'power-off', 'live', 'contributory']),
+  note: v.nullable(v.string()),
+  answers: v.array(v.object({ id: v.string(), text: v.string() })),
+  reads: v.nullable(v.string()),
+  answer: v.nullable(v.string()),
+  open: v.boolean(),
 })
 
 const DiagnosisSchema = v.object({
@@ -50,8 +75,17 @@ export const diagnose = operation({
   help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
   input: v.strictObject({
     unit: UnitIdSchema,
-    observations: v.optional(v.record(v.string(), v.pipe(v.string('An answer is named.'), v.maxLength(40))), {}),
-    readings: v.optional(v.pipe(v.record(v.string(), ReadingSchema), checkWhole((r) => readingProblems(r))), {}),
+    observations: v.optional(
+      v.record(v.string(), v.pipe(v.string('An answer is named.'), v.maxLength(40))),
+      {},
+    ),
+    readings: v.optional(
+      v.pipe(
+        v.record(v.string(), ReadingSchema),
+        checkWhole((r) => readingProblems(r)),
+      ),
+      {},
+    ),
     marking: v.optional(v.nullable(CanMarkingSchema), null),
     plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
   }),

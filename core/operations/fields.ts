@@ -11,7 +11,13 @@ export const positive = (what: string, unit: string, most: number) =>
     v.maxValue(most, `${what} above ${most} ${unit} is not believable: read it again.`),
   )
 
-export const shortText = (what: string, most: number) => v.pipe(v.string(`${what} must be text.`), v.trim(), v.minLength(1, `${what} is empty.`), v.maxLength(most, `${what} has ${most} letters at most.`))
+export const shortText = (what: string, most: number) =>
+  v.pipe(
+    v.string(`${what} must be text.`),
+    v.trim(),
+    v.minLength(1, `${what} is empty.`),
+    v.maxLength(most, `${what} has ${most} letters at most.`),
+  )
 
 export { AccuracySchema, ReadingValueSchema }
 export const IntervalSchema = v.object({ low: v.number(), high: v.number() })

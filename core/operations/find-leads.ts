@@ -8,19 +8,63 @@ import { operation } from './operation'
 import { plain } from './plain'
 
 const OHMS_WORDS = 'Ohms are a number from 0 up, or OL.'
-const OhmsSchema = v.union([v.literal('OL'), v.pipe(v.number(OHMS_WORDS), v.finite(OHMS_WORDS), v.minValue(0, OHMS_WORDS), v.maxValue(1e9, OHMS_WORDS))], OHMS_WORDS)
+const OhmsSchema = v.union(
+  [
+    v.literal('OL'),
+    v.pipe(
+      v.number(OHMS_WORDS),
+      v.finite(OHMS_WORDS),
+      v.minValue(0, OHMS_WORDS),
+      v.maxValue(1e9, OHMS_WORDS),
+    ),
+  ],
+  OHMS_WORDS,
+)
 const Lead = shortText('A lead’s name', 60)
 
 const InputShape = v.strictObject({
-  leads: v.pipe(v.array(Lead, 'The leads must be a list.'), v.minLength(2, 'Two leads at least are needed.'), v.maxLength(12, 'More than twelve leads at a time.')),
-  pairs: v.optional(v.pipe(v.array(v.strictObject({ between: v.tuple([Lead, Lead], 'A reading is between two leads.'), ohms: OhmsSchema })), v.maxLength(200, 'That is more readings than there are pairs.')), []),
-  frame: v.optional(v.pipe(v.array(v.strictObject({ lead: Lead, ohms: OhmsSchema })), v.maxLength(24, 'Each lead is read to the frame once.')), []),
+  leads: v.pipe(
+    v.array(Lead, 'The leads must be a list.'),
+    v.minLength(2, 'Two leads at least are needed.'),
+    v.maxLength(12, 'More than twelve leads at a time.'),
+  ),
+  pairs: v.optional(
+    v.pipe(
+      v.array(
+        v.strictObject({
+          between: v.tuple([Lead, Lead], 'A reading is between two leads.'),
+          ohms: OhmsSchema,
+        }),
+      ),
+      v.maxLength(200, 'That is more readings than there are pairs.'),
+    ),
+    [],
+  ),
+  frame: v.optional(
+    v.pipe(
+      v.array(v.strictObject({ lead: Lead, ohms: OhmsSchema })),
+      v.maxLength(24, 'Each lead is read to the frame once.'),
+    ),
+    [],
+  ),
   fan: v.optional(v.picklist(['outdoor', 'blower'], 'The fan is an outdoor one or a blower.'), 'outdoor'),
   meter: v.optional(
     v.strictObject({
-      resolutionOhms: v.pipe(v.number('The meter’s resolution must be a number of Ω.'), v.gtValue(0, 'The meter’s resolution must be above 0 Ω.'), v.maxValue(10, 'A resolution above 10 Ω tells no winding.')),
-      percent: v.pipe(v.number('The meter’s percent must be a number.'), v.minValue(0, 'The meter’s percent cannot be below 0.'), v.maxValue(20, 'Above 20 % a meter tells nothing.')),
-      leadOhms: v.pipe(v.number('The test leads’ ohms must be a number.'), v.minValue(0, 'The test leads’ ohms cannot be below 0.'), v.maxValue(5, 'Test leads above 5 Ω are broken.')),
+      resolutionOhms: v.pipe(
+        v.number('The meter’s resolution must be a number of Ω.'),
+        v.gtValue(0, 'The meter’s resolution must be above 0 Ω.'),
+        v.maxValue(10, 'A resolution above 10 Ω tells no winding.'),
+      ),
+      percent: v.pipe(
+        v.number('The meter’s percent must be a number.'),
+        v.minValue(0, 'The meter’s percent cannot be below 0.'),
+        v.maxValue(20, 'Above 20 % a meter tells nothing.'),
+      ),
+      leadOhms: v.pipe(
+        v.number('The test leads’ ohms must be a number.'),
+        v.minValue(0, 'The test leads’ ohms cannot be below 0.'),
+        v.maxValue(5, 'Test leads above 5 Ω are broken.'),
+      ),
     }),
     USUAL_METER,
   ),
@@ -30,14 +74,18 @@ type Input = v.InferOutput<typeof InputShape>
 function problemsIn({ leads, pairs, frame }: Input): Problem[] {
   const problems: Problem[] = []
   leads.forEach((lead, i) => {
-    if (leads.indexOf(lead) !== i) problems.push({ path: `leads.${i}`, message: `Two leads are called “${lead}”.` })
+    if (leads.indexOf(lead) !== i)
+      problems.push({ path: `leads.${i}`, message: `Two leads are called “${lead}”.` })
   })
   pairs.forEach(({ between: [a, b] }, i) => {
-    for (const lead of [a, b]) if (!leads.includes(lead)) problems.push({ path: `pairs.${i}.between`, message: `There is no lead called “${lead}”.` })
+    for (const lead of [a, b])
+      if (!leads.includes(lead))
+        problems.push({ path: `pairs.${i}.between`, message: `There is no lead called “${lead}”.` })
     if (a === b) problems.push({ path: `pairs.${i}.between`, message: `“${a}” is read against itself.` })
   })
   frame.forEach(({ lead }, i) => {
-    if (!leads.includes(lead)) problems.push({ path: `frame.${i}.lead`, message: `There is no lead called “${lead}”.` })
+    if (!leads.includes(lead))
+      problems.push({ path: `frame.${i}.lead`, message: `There is no lead called “${lead}”.` })
   })
   return problems
 }
@@ -50,7 +98,14 @@ const OutputSchema = v.object({
   points: v.array(v.object({ point: v.string(), leads: v.array(v.string()) })),
   windings: v.array(v.object({ a: v.string(), b: v.string(), ohms: v.number() })),
   parts: v.number(),
-  roles: v.array(v.object({ lead: v.string(), role: v.nullable(v.picklist(WIRE_ROLES)), confidence: v.picklist(['certain', 'likely', 'cannotTell']), why: v.string() })),
+  roles: v.array(
+    v.object({
+      lead: v.string(),
+      role: v.nullable(v.picklist(WIRE_ROLES)),
+      confidence: v.picklist(['certain', 'likely', 'cannotTell']),
+      why: v.string(),
+    }),
+  ),
   faults: v.array(v.object({ code: v.string(), message: v.string(), leads: v.array(v.string()) })),
   readAgain: v.array(PairSchema),
   settled: v.boolean(),

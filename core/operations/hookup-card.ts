@@ -10,7 +10,8 @@ import { HookupInputSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const text = (most: number) => v.pipe(v.string('It must be text.'), v.maxLength(most, `It has ${most} letters at most.`))
+const text = (most: number) =>
+  v.pipe(v.string('It must be text.'), v.maxLength(most, `It has ${most} letters at most.`))
 const Texts = v.array(v.string())
 
 const CardSchema = v.object({
@@ -26,7 +27,16 @@ const CardSchema = v.object({
   motor: v.string(),
   verdict: v.picklist(['proven', 'watch']),
   sentence: v.string(),
-  rows: v.array(v.object({ lead: v.string(), insulation: InsulationSchema, role: v.string(), was: v.nullable(v.string()), goes: v.string(), moved: v.boolean() })),
+  rows: v.array(
+    v.object({
+      lead: v.string(),
+      insulation: InsulationSchema,
+      role: v.string(),
+      was: v.nullable(v.string()),
+      goes: v.string(),
+      moved: v.boolean(),
+    }),
+  ),
   capacitor: Texts,
   settings: Texts,
   watch: Texts,
@@ -34,9 +44,23 @@ const CardSchema = v.object({
 
 const num = v.number()
 const ShapeSchema = v.variant('kind', [
-  v.object({ kind: v.literal('text'), x: num, y: num, size: num, weight: v.picklist([400, 700]), text: v.string() }),
+  v.object({
+    kind: v.literal('text'),
+    x: num,
+    y: num,
+    size: num,
+    weight: v.picklist([400, 700]),
+    text: v.string(),
+  }),
   v.object({ kind: v.literal('line'), x1: num, y1: num, x2: num, y2: num, width: num }),
-  v.object({ kind: v.literal('wire'), x1: num, x2: num, y: num, paint: v.string(), tracer: v.nullable(v.string()) }),
+  v.object({
+    kind: v.literal('wire'),
+    x1: num,
+    x2: num,
+    y: num,
+    paint: v.string(),
+    tracer: v.nullable(v.string()),
+  }),
   v.object({ kind: v.literal('mark'), x: num, y: num, size: num, verdict: v.picklist(['proven', 'watch']) }),
 ])
 
@@ -56,7 +80,14 @@ export const hookupCard = operation({
   help: 'The card of a proven hookup: as data, as shapes in millimetres and as an SVG file. A hookup that is not proven gets none.',
   input: v.strictObject({
     hookup: HookupInputSchema,
-    heading: v.strictObject({ job: text(60), title: text(300), site: text(300), date: text(60), technician: text(300), readings: v.pipe(v.array(text(200)), v.maxLength(20)) }),
+    heading: v.strictObject({
+      job: text(60),
+      title: text(300),
+      site: text(300),
+      date: text(60),
+      technician: text(300),
+      readings: v.pipe(v.array(text(200)), v.maxLength(20)),
+    }),
   }),
   output: OutputSchema,
   run({ hookup, heading }): HookupCardOutput {
@@ -64,6 +95,13 @@ export const hookupCard = operation({
     const answer = workOutHookup(request)
     const card = makeCard(request, answer, heading)
     const shapes = card ? layOutCard(card) : []
-    return plain({ card, why: card ? null : answer.proof.sentence, widthMm: CARD_WIDTH, heightMm: CARD_HEIGHT, shapes, svg: card ? cardSvg(shapes, card.title) : '' }) as HookupCardOutput
+    return plain({
+      card,
+      why: card ? null : answer.proof.sentence,
+      widthMm: CARD_WIDTH,
+      heightMm: CARD_HEIGHT,
+      shapes,
+      svg: card ? cardSvg(shapes, card.title) : '',
+    }) as HookupCardOutput
   },
 })

@@ -9,12 +9,26 @@ import { TapPlanSchema } from './tap-plan'
 
 const Text = v.string()
 const RoleSchema = v.picklist(WIRE_ROLES)
-export const EvidenceSchema = v.object({ source: v.picklist(['terminal', 'diagram', 'motor-label', 'resistance', 'colour']), roles: v.array(RoleSchema), text: Text })
+export const EvidenceSchema = v.object({
+  source: v.picklist(['terminal', 'diagram', 'motor-label', 'resistance', 'colour']),
+  roles: v.array(RoleSchema),
+  text: Text,
+})
 const NoteSchema = v.object({ code: Text, message: Text })
-const UnitWireSchema = v.object({ id: Text, from: Text, to: Text, was: v.optional(v.object({ from: Text, to: Text })) })
+const UnitWireSchema = v.object({
+  id: Text,
+  from: Text,
+  to: Text,
+  was: v.optional(v.object({ from: Text, to: Text })),
+})
 const ModeSchema = v.picklist(MODE_IDS)
 const PotentialSchema = v.picklist(['line1', 'line2', 'earth', 'low-voltage', 'through', 'dead', 'fault'])
-const PlugSchema = v.object({ direction: DirectionSchema, join: v.array(v.tuple([Text, Text])), land: v.array(v.object({ lead: Text, as: RoleSchema })), insulate: v.array(Text) })
+const PlugSchema = v.object({
+  direction: DirectionSchema,
+  join: v.array(v.tuple([Text, Text])),
+  land: v.array(v.object({ lead: Text, as: RoleSchema })),
+  insulate: v.array(Text),
+})
 
 const HazardSchema = v.object({
   code: Text,
@@ -31,7 +45,14 @@ const SolutionSchema = v.object({
   mode: ModeSchema,
   name: Text,
   fanRuns: v.boolean(),
-  motor: v.object({ direction: v.picklist([1, -1, 0]), startTorque: Num, rpm: Num, windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })), volts: v.nullable(Num), amps: Num }),
+  motor: v.object({
+    direction: v.picklist([1, -1, 0]),
+    startTorque: Num,
+    rpm: Num,
+    windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })),
+    volts: v.nullable(Num),
+    amps: Num,
+  }),
   tolerance: v.nullable(v.object({ startTorque: v.tuple([Num, Num]), capacitorVolts: v.tuple([Num, Num]) })),
   floating: v.array(Text),
   sections: v.array(v.object({ id: Text, volts: Num, amps: Num })),
@@ -43,7 +64,15 @@ const SolutionSchema = v.object({
 
 export const HookupOutputSchema = v.object({
   plan: TapPlanSchema,
-  findings: v.array(v.object({ wire: Text, role: v.nullable(RoleSchema), carriedBy: v.nullable(EvidenceSchema.entries.source), evidence: v.array(EvidenceSchema), conflicts: v.array(EvidenceSchema) })),
+  findings: v.array(
+    v.object({
+      wire: Text,
+      role: v.nullable(RoleSchema),
+      carriedBy: v.nullable(EvidenceSchema.entries.source),
+      evidence: v.array(EvidenceSchema),
+      conflicts: v.array(EvidenceSchema),
+    }),
+  ),
   horsepower: v.object({ horsepower: Text, amps: v.number() }),
   speed: v.nullable(v.picklist(SPEED_NAMES)),
   plug: v.object({ set: PlugSchema, advised: v.nullable(PlugSchema) }),
@@ -68,7 +97,16 @@ export const HookupOutputSchema = v.object({
     sentence: Text,
     hazards: v.array(HazardSchema),
     unknowns: v.array(Text),
-    modes: v.array(v.object({ mode: ModeSchema, name: Text, fanRuns: v.boolean(), posts: v.record(Text, PotentialSchema), leads: v.record(Text, PotentialSchema), solution: SolutionSchema })),
+    modes: v.array(
+      v.object({
+        mode: ModeSchema,
+        name: Text,
+        fanRuns: v.boolean(),
+        posts: v.record(Text, PotentialSchema),
+        leads: v.record(Text, PotentialSchema),
+        solution: SolutionSchema,
+      }),
+    ),
     /** The motor's constants were fitted to its nameplate: its figures are estimates. */
     estimated: v.boolean(),
   }),

@@ -17,11 +17,25 @@ import { operation } from './operation'
 import { HookupOutputSchema, type HookupOutput } from './hookup-output'
 import { plain } from './plain'
 
-export const UnitIdSchema = v.picklist(UNIT_TYPE_IDS as [string, ...string[]], `The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`)
+export const UnitIdSchema = v.picklist(
+  UNIT_TYPE_IDS as [string, ...string[]],
+  `The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`,
+)
 
-const NamedWireSchema = v.strictObject({ id: v.pipe(v.string('A wire needs an id.'), v.minLength(1, 'A wire needs an id.'), v.maxLength(60, 'A wire’s id has 60 letters at most.')), ...WireSchema.entries })
+const NamedWireSchema = v.strictObject({
+  id: v.pipe(
+    v.string('A wire needs an id.'),
+    v.minLength(1, 'A wire needs an id.'),
+    v.maxLength(60, 'A wire’s id has 60 letters at most.'),
+  ),
+  ...WireSchema.entries,
+})
 
-export const NamedWiresSchema = v.pipe(v.array(NamedWireSchema, 'The old wires must be a list.'), v.minLength(1, 'No old wires are recorded.'), v.maxLength(60, 'That is more than 60 wires.'))
+export const NamedWiresSchema = v.pipe(
+  v.array(NamedWireSchema, 'The old wires must be a list.'),
+  v.minLength(1, 'No old wires are recorded.'),
+  v.maxLength(60, 'That is more than 60 wires.'),
+)
 
 const InputShape = v.strictObject({
   unit: UnitIdSchema,
@@ -30,26 +44,50 @@ const InputShape = v.strictObject({
   horsepower: v.optional(v.nullable(v.string()), null),
   wanted: v.optional(v.nullable(RotationSchema), null),
   plug: v.optional(v.nullable(DirectionSchema), null),
-  speed: v.optional(v.nullable(v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)), null),
+  speed: v.optional(
+    v.nullable(v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)),
+    null,
+  ),
   /** Of a blower: output to speed, where it was chosen otherwise than proposed. */
-  speedChoices: v.optional(v.record(v.string(), v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)), {}),
+  speedChoices: v.optional(
+    v.record(v.string(), v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)),
+    {},
+  ),
   /** null: none, for a motor without a capacitor where the old one served nothing else. */
-  can: v.nullable(v.strictObject({
-    name: v.optional(v.pipe(v.string(), v.maxLength(300)), 'the can'),
-    volts: v.pipe(v.number('The can’s rated volts must be a number.'), v.gtValue(0, 'The can’s rated volts must be above 0 V.'), v.maxValue(1000, 'The can’s rated volts are above 1000 V.')),
-    tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
-    sections: SectionsSchema,
-    protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
-  })),
+  can: v.nullable(
+    v.strictObject({
+      name: v.optional(v.pipe(v.string(), v.maxLength(300)), 'the can'),
+      volts: v.pipe(
+        v.number('The can’s rated volts must be a number.'),
+        v.gtValue(0, 'The can’s rated volts must be above 0 V.'),
+        v.maxValue(1000, 'The can’s rated volts are above 1000 V.'),
+      ),
+      tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
+      sections: SectionsSchema,
+      protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
+    }),
+  ),
   hertz: v.optional(v.picklist([50, 60], 'The supply is 50 or 60 Hz.'), 60),
   /** The post that the far end of a hard-start kit is on; null: no kit. */
   hardStart: v.optional(v.nullable(v.pipe(v.string(), v.minLength(1), v.maxLength(60))), null),
   compressorMicrofarads: v.optional(
-    v.nullable(v.pipe(v.number('The compressor’s µF must be a number.'), v.gtValue(0, 'The compressor’s µF must be above 0 µF.'), v.maxValue(MAX_MICROFARADS, `The compressor’s µF is above ${MAX_MICROFARADS} µF.`))),
+    v.nullable(
+      v.pipe(
+        v.number('The compressor’s µF must be a number.'),
+        v.gtValue(0, 'The compressor’s µF must be above 0 µF.'),
+        v.maxValue(MAX_MICROFARADS, `The compressor’s µF is above ${MAX_MICROFARADS} µF.`),
+      ),
+    ),
     null,
   ),
   prefer: v.optional(v.picklist(['exact', 'simple'], 'The preference is exact or simple.'), 'exact'),
-  placements: v.optional(v.pipe(v.array(v.strictObject({ lead: v.string(), goes: PlacementSchema })), v.maxLength(60, 'That is more than 60 placements.')), []),
+  placements: v.optional(
+    v.pipe(
+      v.array(v.strictObject({ lead: v.string(), goes: PlacementSchema })),
+      v.maxLength(60, 'That is more than 60 placements.'),
+    ),
+    [],
+  ),
 })
 type HookupOperationInput = v.InferOutput<typeof InputShape>
 
@@ -58,20 +96,38 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
   const posts = new Set(hookupPosts(unit, input.can ?? NO_CAN).map((post) => post.id))
   const problems = wireProblems(unit, input.wires)
   input.placements.forEach(({ lead, goes }, i) => {
-    if (!input.sheet.leads.some((l) => l.id === lead)) problems.push({ path: `placements.${i}.lead`, message: `The lead sheet has no lead called “${lead}”.` })
-    if (goes.kind === 'post' && !posts.has(goes.post)) problems.push({ path: `placements.${i}.goes.post`, message: `There is no terminal called “${goes.post}” on this unit with this can.` })
+    if (!input.sheet.leads.some((l) => l.id === lead))
+      problems.push({ path: `placements.${i}.lead`, message: `The lead sheet has no lead called “${lead}”.` })
+    if (goes.kind === 'post' && !posts.has(goes.post))
+      problems.push({
+        path: `placements.${i}.goes.post`,
+        message: `There is no terminal called “${goes.post}” on this unit with this can.`,
+      })
   })
-  if (input.hardStart !== null && input.hardStart !== PROTECTED_POST && !posts.has(input.hardStart)) problems.push({ path: 'hardStart', message: `There is no terminal called “${input.hardStart}” on this unit with this can.` })
-  if (input.horsepower !== null && !input.sheet.settings.horsepower.some((c) => c.horsepower === input.horsepower))
+  if (input.hardStart !== null && input.hardStart !== PROTECTED_POST && !posts.has(input.hardStart))
+    problems.push({
+      path: 'hardStart',
+      message: `There is no terminal called “${input.hardStart}” on this unit with this can.`,
+    })
+  if (
+    input.horsepower !== null &&
+    !input.sheet.settings.horsepower.some((c) => c.horsepower === input.horsepower)
+  )
     problems.push({ path: 'horsepower', message: `This motor has no ${input.horsepower} hp setting.` })
   if (input.speed !== null && !selectSpeeds(input.sheet).some((c) => c.speed === input.speed))
-    problems.push({ path: 'speed', message: `This motor has no ${input.speed} speed that is set at its leads.` })
+    problems.push({
+      path: 'speed',
+      message: `This motor has no ${input.speed} speed that is set at its leads.`,
+    })
   if (input.plug !== null && !input.sheet.settings.rotation.some((c) => c.direction === input.plug))
     problems.push({ path: 'plug', message: `This motor has no plug position for ${input.plug}.` })
   return problems
 }
 
-export const HookupInputSchema = v.pipe(InputShape, checkWhole((input) => wholeProblems(input)))
+export const HookupInputSchema = v.pipe(
+  InputShape,
+  checkWhole((input) => wholeProblems(input)),
+)
 
 export const hookup = operation({
   name: 'hookup',
@@ -90,6 +146,18 @@ export const hookup = operation({
       why,
       evidence,
     }))
-    return plain({ plan, findings, horsepower: { horsepower: horsepower.horsepower, amps: horsepower.amps }, speed: speed?.speed ?? null, plug, leads, unitWires, added, warnings, refusals, proof }) as HookupOutput
+    return plain({
+      plan,
+      findings,
+      horsepower: { horsepower: horsepower.horsepower, amps: horsepower.amps },
+      speed: speed?.speed ?? null,
+      plug,
+      leads,
+      unitWires,
+      added,
+      warnings,
+      refusals,
+      proof,
+    }) as HookupOutput
   },
 })

@@ -7,13 +7,23 @@ import { UnitTypeSchema } from '../wiring/unit-type'
 import { OPERATIONS } from './registry'
 
 // Rules that no JSON Schema can say (a join names a lead that exists) are left to the check itself.
-const schemaOf = (schema: v.GenericSchema, typeMode: 'input' | 'output' = 'input') => toJsonSchema(schema, { errorMode: 'ignore', typeMode })
+const schemaOf = (schema: v.GenericSchema, typeMode: 'input' | 'output' = 'input') =>
+  toJsonSchema(schema, { errorMode: 'ignore', typeMode })
 
 /** Published schema by file name, such as "hookup.input". */
 export function publishedSchemas(): Record<string, object> {
-  const formats: Record<string, v.GenericSchema> = { job: JobFileSchema, 'lead-sheet': LeadSheetSchema, 'unit-type': UnitTypeSchema }
+  const formats: Record<string, v.GenericSchema> = {
+    job: JobFileSchema,
+    'lead-sheet': LeadSheetSchema,
+    'unit-type': UnitTypeSchema,
+  }
   return {
     ...Object.fromEntries(Object.entries(formats).map(([name, schema]) => [name, schemaOf(schema)])),
-    ...Object.fromEntries(OPERATIONS.flatMap((o) => [[`${o.name}.input`, schemaOf(o.input)], [`${o.name}.output`, schemaOf(o.output, 'output')]])),
+    ...Object.fromEntries(
+      OPERATIONS.flatMap((o) => [
+        [`${o.name}.input`, schemaOf(o.input)],
+        [`${o.name}.output`, schemaOf(o.output, 'output')],
+      ]),
+    ),
   }
 }

@@ -13,9 +13,23 @@ export const makeSafe = operation({
   output: v.object({
     open: v.array(v.string()),
     staysLive: v.array(v.string()),
-    liveWithOff: v.array(v.object({ post: v.string(), name: v.string(), line: v.picklist(['line1', 'line2']), motorWire: v.boolean() })),
+    liveWithOff: v.array(
+      v.object({
+        post: v.string(),
+        name: v.string(),
+        line: v.picklist(['line1', 'line2']),
+        motorWire: v.boolean(),
+      }),
+    ),
     sentence: v.string(),
-    prove: v.array(v.object({ id: v.string(), between: v.tuple([v.string(), v.string()]), names: v.tuple([v.string(), v.string()]), what: v.string() })),
+    prove: v.array(
+      v.object({
+        id: v.string(),
+        between: v.tuple([v.string(), v.string()]),
+        names: v.tuple([v.string(), v.string()]),
+        what: v.string(),
+      }),
+    ),
   }),
   run: ({ unit, wires }) => plain(work(unitTypeById(unit) as UnitType, wires ?? [])),
 })

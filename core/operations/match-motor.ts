@@ -17,16 +17,47 @@ const OldSchema = v.strictObject({
   mechanical: v.optional(MechanicalSchema, BLANK),
   unitVolts: v.optional(v.nullable(positive('The unit’s volts', 'V', 1000)), null),
   hertz: v.optional(v.picklist([50, 60], 'The supply is 50 or 60 Hz.'), 60),
-  speedsInUse: v.optional(v.nullable(v.pipe(v.number(), v.integer('Speeds in use are counted.'), v.minValue(1, 'At least one speed is in use.'), v.maxValue(6, 'No fan motor has more than six speeds.'))), null),
+  speedsInUse: v.optional(
+    v.nullable(
+      v.pipe(
+        v.number(),
+        v.integer('Speeds in use are counted.'),
+        v.minValue(1, 'At least one speed is in use.'),
+        v.maxValue(6, 'No fan motor has more than six speeds.'),
+      ),
+    ),
+    null,
+  ),
   steepBlades: v.optional(v.nullable(v.boolean('Steep is yes or no.')), null),
-  wantedFromLeadEnd: v.optional(v.nullable(v.picklist(['CW', 'CCW'], 'The direction must be CW or CCW.')), null),
-  estimate: v.optional(v.strictObject({ horsepower: v.nullable(v.strictObject({ low: v.string(), high: v.string() })), rpm: v.nullable(v.strictObject({ low: v.number(), high: v.number() })) }), { horsepower: null, rpm: null }),
+  wantedFromLeadEnd: v.optional(
+    v.nullable(v.picklist(['CW', 'CCW'], 'The direction must be CW or CCW.')),
+    null,
+  ),
+  estimate: v.optional(
+    v.strictObject({
+      horsepower: v.nullable(v.strictObject({ low: v.string(), high: v.string() })),
+      rpm: v.nullable(v.strictObject({ low: v.number(), high: v.number() })),
+    }),
+    { horsepower: null, rpm: null },
+  ),
 })
 
 /** A plate whose figures contradict one another was misread: nothing is matched against it. */
-function plateProblems({ old: { plate, hertz } }: { readonly old: v.InferOutput<typeof OldSchema> }): Problem[] {
+function plateProblems({
+  old: { plate, hertz },
+}: {
+  readonly old: v.InferOutput<typeof OldSchema>
+}): Problem[] {
   const most = (list: readonly number[]) => (list.length > 0 ? Math.max(...list) : null)
-  const wrong = impossiblePlate({ horsepower: most(plate.horsepower.map(horsepowerOf)), volts: most(plate.volts.map((r) => r.high)), amps: most(plate.amps), rpm: plate.rpm[0] ?? null, poles: plate.poles, hertz: plate.hertz[0] ?? hertz, phase: plate.phase })
+  const wrong = impossiblePlate({
+    horsepower: most(plate.horsepower.map(horsepowerOf)),
+    volts: most(plate.volts.map((r) => r.high)),
+    amps: most(plate.amps),
+    rpm: plate.rpm[0] ?? null,
+    poles: plate.poles,
+    hertz: plate.hertz[0] ?? hertz,
+    phase: plate.phase,
+  })
   return wrong ? [{ path: 'old.plate', message: wrong }] : []
 }
 
@@ -36,7 +67,15 @@ const MatchSchema = v.object({
   verdict: v.picklist(['fits', 'watch', 'unknown', 'no']),
   horsepower: v.nullable(v.string()),
   sentence: v.string(),
-  rows: v.array(v.object({ criterion: v.picklist(CRITERIA), verdict: v.picklist(['pass', 'watch', 'fail', 'unknown']), figures: v.string(), reason: v.string(), ask: v.nullable(v.string()) })),
+  rows: v.array(
+    v.object({
+      criterion: v.picklist(CRITERIA),
+      verdict: v.picklist(['pass', 'watch', 'fail', 'unknown']),
+      figures: v.string(),
+      reason: v.string(),
+      ask: v.nullable(v.string()),
+    }),
+  ),
   ask: v.array(v.string()),
 })
 const OutputSchema = v.object({
@@ -53,9 +92,15 @@ export const matchMotor = operation({
   input: v.pipe(
     v.strictObject({
       old: OldSchema,
-      candidates: v.pipe(v.array(CandidateSchema, 'The candidates must be a list of lead sheets.'), v.maxLength(5000, 'More than 5,000 motors at a time.')),
+      candidates: v.pipe(
+        v.array(CandidateSchema, 'The candidates must be a list of lead sheets.'),
+        v.maxLength(5000, 'More than 5,000 motors at a time.'),
+      ),
       /** How many are told row by row. */
-      most: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1, 'At least one is told.'), v.maxValue(5000)), 100),
+      most: v.optional(
+        v.pipe(v.number(), v.integer(), v.minValue(1, 'At least one is told.'), v.maxValue(5000)),
+        100,
+      ),
     }),
     checkWhole((input) => plateProblems(input)),
   ),

@@ -8,7 +8,14 @@ import { positive } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const PointSchema = v.object({ microfarads: v.number(), volts: v.number(), amps: v.number(), capacitorVolts: v.number(), startTorque: v.number(), rpm: v.number() })
+const PointSchema = v.object({
+  microfarads: v.number(),
+  volts: v.number(),
+  amps: v.number(),
+  capacitorVolts: v.number(),
+  startTorque: v.number(),
+  rpm: v.number(),
+})
 const OutputSchema = v.object({
   byMicrofarads: v.array(PointSchema),
   byVolts: v.array(PointSchema),
@@ -28,13 +35,33 @@ export const motorCurveOperation = operation({
       volts: v.optional(v.nullable(positive('The supply’s volts', 'V', 1000)), null),
       hertz: v.optional(v.nullable(v.picklist([50, 60], 'The supply is 50 or 60 Hz.')), null),
       microfarads: v.optional(v.nullable(positive('The µF', 'µF', MAX_MICROFARADS)), null),
-      points: v.optional(v.pipe(v.number(), v.integer('Points are counted.'), v.minValue(2, 'A curve has two points at least.'), v.maxValue(400, 'A curve has 400 points at most.')), 46),
+      points: v.optional(
+        v.pipe(
+          v.number(),
+          v.integer('Points are counted.'),
+          v.minValue(2, 'A curve has two points at least.'),
+          v.maxValue(400, 'A curve has 400 points at most.'),
+        ),
+        46,
+      ),
     }),
-    checkWhole(({ sheet }) => (machineOf(sheet) ? [] : [{ path: 'sheet', message: `${sheet.name} has no run capacitor: there is nothing to vary.` }])),
+    checkWhole(({ sheet }) =>
+      machineOf(sheet)
+        ? []
+        : [{ path: 'sheet', message: `${sheet.name} has no run capacitor: there is nothing to vary.` }],
+    ),
   ),
   output: OutputSchema,
   run({ sheet, volts, hertz, microfarads, points }) {
     const machine = machineOf(sheet) as Machine
-    return plain({ ...motorCurve(machine, { volts: volts ?? machine.ratedVolts, hertz: hertz ?? machine.ratedHertz, microfarads: microfarads ?? machine.microfarads, points }), estimated: machine.estimated })
+    return plain({
+      ...motorCurve(machine, {
+        volts: volts ?? machine.ratedVolts,
+        hertz: hertz ?? machine.ratedHertz,
+        microfarads: microfarads ?? machine.microfarads,
+        points,
+      }),
+      estimated: machine.estimated,
+    })
   },
 })

@@ -23,8 +23,19 @@ export const netlist = operation({
   name: 'netlist',
   help: 'The circuit of a hookup in one mode as a SPICE netlist that ngspice runs as it is, running or at standstill.',
   input: v.pipe(
-    v.strictObject({ hookup: HookupInputSchema, mode: v.picklist(MODE_IDS, `A mode is one of: ${MODE_IDS.join(', ')}.`), at: v.optional(v.picklist(['running', 'standstill'], 'The motor is running or at standstill.'), 'running') }),
-    checkWhole(({ hookup, mode }) => (unitTypeById(hookup.unit)?.modes.some((m) => m.id === mode) ? [] : [{ path: 'mode', message: `This unit has no mode ${mode}.` }])),
+    v.strictObject({
+      hookup: HookupInputSchema,
+      mode: v.picklist(MODE_IDS, `A mode is one of: ${MODE_IDS.join(', ')}.`),
+      at: v.optional(
+        v.picklist(['running', 'standstill'], 'The motor is running or at standstill.'),
+        'running',
+      ),
+    }),
+    checkWhole(({ hookup, mode }) =>
+      unitTypeById(hookup.unit)?.modes.some((m) => m.id === mode)
+        ? []
+        : [{ path: 'mode', message: `This unit has no mode ${mode}.` }],
+    ),
   ),
   output: OutputSchema,
   run({ hookup, mode, at }) {
@@ -33,7 +44,13 @@ export const netlist = operation({
     const { built, machine } = hookupCircuit(request, workOutHookup(request), mode)
     const run = runCircuit(built.circuit, machine)
     const slip = at === 'standstill' || run.direction === 0 ? 1 : run.running.slip
-    const { text, nodes } = spiceText(built.circuit, slip, `${unit.name}, ${hookup.sheet.name}, ${mode}, ${at}`, run.direction === -1 ? -1 : 1, prepare(built.circuit).tied)
+    const { text, nodes } = spiceText(
+      built.circuit,
+      slip,
+      `${unit.name}, ${hookup.sheet.name}, ${mode}, ${at}`,
+      run.direction === -1 ? -1 : 1,
+      prepare(built.circuit).tied,
+    )
     return { text, slip, nodes: Object.fromEntries(nodes) }
   },
 })

@@ -24,7 +24,15 @@ export const oldCan = operation({
   name: 'old-can',
   help: 'What readings and looks say of the old capacitor as a whole: replace it, both sides when one failed, or keep it; and what may stand in its place.',
   input: v.strictObject({
-    sides: v.pipe(v.array(SideSchema), v.minLength(1, 'A capacitor has one side at least.'), v.maxLength(3, 'More than three sides.'), v.check((list) => new Set(list.map((s) => s.load)).size === list.length, 'Two sides serve the same load.')),
+    sides: v.pipe(
+      v.array(SideSchema),
+      v.minLength(1, 'A capacitor has one side at least.'),
+      v.maxLength(3, 'More than three sides.'),
+      v.check(
+        (list) => new Set(list.map((s) => s.load)).size === list.length,
+        'Two sides serve the same load.',
+      ),
+    ),
     oneCase: v.optional(v.boolean('One case is yes or no.'), true),
     looksBad: v.optional(v.nullable(v.boolean('Looks bad is yes or no.')), null),
     newMotor: v.optional(v.boolean('A new motor is yes or no.'), false),

@@ -3,7 +3,10 @@ import type * as v from 'valibot'
 
 export type Report = (share: number) => void
 
-export interface Operation<I extends v.GenericSchema = v.GenericSchema, O extends v.GenericSchema = v.GenericSchema> {
+export interface Operation<
+  I extends v.GenericSchema = v.GenericSchema,
+  O extends v.GenericSchema = v.GenericSchema,
+> {
   readonly name: string
   readonly help: string
   readonly input: I
@@ -13,5 +16,6 @@ export interface Operation<I extends v.GenericSchema = v.GenericSchema, O extend
 }
 
 /** Keeps input and output types together while the registry holds operations of every kind. */
-export const operation = <I extends v.GenericSchema, O extends v.GenericSchema>(definition: Operation<I, O>): Operation =>
-  definition as unknown as Operation
+export const operation = <I extends v.GenericSchema, O extends v.GenericSchema>(
+  definition: Operation<I, O>,
+): Operation => definition as unknown as Operation

@@ -12,5 +12,8 @@ export const prove = operation({
   help: 'The verdict on a hookup: its circuit solved in every mode, what is wrong with it and the wire to move. Any wiring has one.',
   input: HookupInputSchema,
   output: HookupOutputSchema.entries.proof,
-  run: (input) => plain(workOutHookup({ ...input, unit: unitTypeById(input.unit) as UnitType } satisfies HookupRequest).proof),
+  run: (input) =>
+    plain(
+      workOutHookup({ ...input, unit: unitTypeById(input.unit) as UnitType } satisfies HookupRequest).proof,
+    ),
 })

@@ -9,17 +9,36 @@ export const readLabel = operation({
   name: 'read-label',
   help: 'A typed or pasted line of a plate or a capacitor label, read piece by piece; asks where two readings are possible.',
   input: v.strictObject({
-    text: v.pipe(v.string('The line must be text.'), v.maxLength(MAX_LINE, `A line has ${MAX_LINE} letters at most.`)),
+    text: v.pipe(
+      v.string('The line must be text.'),
+      v.maxLength(MAX_LINE, `A line has ${MAX_LINE} letters at most.`),
+    ),
     /** Question id to option id. */
     answers: v.optional(v.record(v.string(), v.string()), {}),
   }),
   output: v.object({
     kind: v.picklist(['capacitor', 'motor', 'unit', 'nothing']),
-    pieces: v.array(v.object({ kind: v.string(), from: v.number(), to: v.number(), text: v.string(), figures: v.array(v.string()), words: v.array(v.string()), means: v.string() })),
+    pieces: v.array(
+      v.object({
+        kind: v.string(),
+        from: v.number(),
+        to: v.number(),
+        text: v.string(),
+        figures: v.array(v.string()),
+        words: v.array(v.string()),
+        means: v.string(),
+      }),
+    ),
     capacitor: v.nullable(CanMarkingSchema),
     motor: v.nullable(MotorPlateSchema),
     unit: v.nullable(UnitPlateSchema),
-    questions: v.array(v.object({ id: v.string(), text: v.string(), options: v.array(v.object({ id: v.string(), words: v.string() })) })),
+    questions: v.array(
+      v.object({
+        id: v.string(),
+        text: v.string(),
+        options: v.array(v.object({ id: v.string(), words: v.string() })),
+      }),
+    ),
     unread: v.array(v.string()),
   }),
   run: ({ text, answers }) => plain(read(text, answers)),

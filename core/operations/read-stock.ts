@@ -17,7 +17,15 @@ export const readStock = operation({
   help: 'The van’s stock from the rows of a table: every line, or every wrong row with its reason and no line at all.',
   input: v.strictObject({
     /** Cells as text, the head first. More lines than a van has are refused, not cut. */
-    rows: v.pipe(v.array(v.array(v.pipe(v.string('Every cell is text.'), v.maxLength(2000, 'A cell has 2,000 letters at most.'))), 'The rows must be a list.'), v.maxLength(200_000, 'More than 200,000 rows.')),
+    rows: v.pipe(
+      v.array(
+        v.array(
+          v.pipe(v.string('Every cell is text.'), v.maxLength(2000, 'A cell has 2,000 letters at most.')),
+        ),
+        'The rows must be a list.',
+      ),
+      v.maxLength(200_000, 'More than 200,000 rows.'),
+    ),
     countedAt: v.pipe(v.number('When it was counted is missing.'), v.integer(), v.minValue(0)),
     sheets: v.optional(v.pipe(v.array(v.string()), v.maxLength(5000)), []),
   }),

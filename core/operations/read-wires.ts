@@ -21,7 +21,10 @@ export const readWires = operation({
   name: 'read-wires',
   help: 'What each wire of the old motor was for, on what evidence, and what is contradictory in the record.',
   input: v.strictObject({ unit: UnitIdSchema, wires: NamedWiresSchema }),
-  output: v.object({ findings: v.array(FindingSchema), problems: v.array(v.object({ path: v.string(), message: v.string() })) }),
+  output: v.object({
+    findings: v.array(FindingSchema),
+    problems: v.array(v.object({ path: v.string(), message: v.string() })),
+  }),
   run({ unit, wires }) {
     const type = unitTypeById(unit) as UnitType
     return plain({ findings: findRoles(type, wires), problems: wireProblems(type, wires) })

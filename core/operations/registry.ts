@@ -35,7 +35,39 @@ import { tapPlan } from './tap-plan'
 import { wanted } from './wanted-microfarads'
 
 export const OPERATIONS: readonly Operation[] = [
-  makeSafe, discharge, diagnose, readLabel, estimatePlate, benchCapacitor, identifyTerminals, matchMotor, matchBlade, assignSpeeds, microfarads, wanted, oldCan, tapPlan, capacitorPlan, fitStepsOperation, coverage, restockOperation, readWires, findLeadsOperation, nextPair, hookup, prove, netlist, motorCurveOperation, rotation, hookupCard, readStock, carry, bladePosition, startupVerdict, chargeGlance, report,
+  makeSafe,
+  discharge,
+  diagnose,
+  readLabel,
+  estimatePlate,
+  benchCapacitor,
+  identifyTerminals,
+  matchMotor,
+  matchBlade,
+  assignSpeeds,
+  microfarads,
+  wanted,
+  oldCan,
+  tapPlan,
+  capacitorPlan,
+  fitStepsOperation,
+  coverage,
+  restockOperation,
+  readWires,
+  findLeadsOperation,
+  nextPair,
+  hookup,
+  prove,
+  netlist,
+  motorCurveOperation,
+  rotation,
+  hookupCard,
+  readStock,
+  carry,
+  bladePosition,
+  startupVerdict,
+  chargeGlance,
+  report,
 ]
 
 export interface OperationError {
@@ -47,16 +79,25 @@ export interface OperationError {
   readonly problems: readonly Problem[]
 }
 
-export type OperationResult = { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
+export type OperationResult =
+  { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
 
 /** Runs an operation on unchecked input. Bad input is a result, never a throw. */
-export function runOperation(name: string, input: unknown, report: Report = () => undefined): OperationResult {
+export function runOperation(
+  name: string,
+  input: unknown,
+  report: Report = () => undefined,
+): OperationResult {
   const found = OPERATIONS.find((operation) => operation.name === name)
   if (!found) {
     const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
-    return { ok: false, error: { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] } }
+    return {
+      ok: false,
+      error: { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] },
+    }
   }
-  if (typeof input !== 'object' || input === null || Array.isArray(input)) return badInput([{ path: '', message: 'The input must be one JSON object.' }])
+  if (typeof input !== 'object' || input === null || Array.isArray(input))
+    return badInput([{ path: '', message: 'The input must be one JSON object.' }])
   const parsed = v.safeParse(found.input, input)
   if (!parsed.success) return badInput(problemsOf(parsed.issues))
   return { ok: true, output: found.run(parsed.output, report) }

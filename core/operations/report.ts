@@ -9,29 +9,48 @@ import { plain } from './plain'
 
 const InputSchema = v.strictObject({
   /** The job's changes, as in a job file. */
-  changes: v.pipe(v.array(ChangeSchema, 'The changes must be a list.'), v.maxLength(20_000, 'More than 20,000 changes.')),
+  changes: v.pipe(
+    v.array(ChangeSchema, 'The changes must be a list.'),
+    v.maxLength(20_000, 'More than 20,000 changes.'),
+  ),
   style: v.optional(v.picklist(['plain', 'technical'], 'A report is plain or technical.'), 'plain'),
 })
 
 const problems = ({ changes }: v.InferOutput<typeof InputSchema>): Problem[] => {
   for (const [i, change] of changes.entries()) {
     const parsed = parseChange(change)
-    if (!parsed.ok) return parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message }))
+    if (!parsed.ok)
+      return parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message }))
   }
-  return new Set(changes.map((c) => c.job)).size > 1 ? [{ path: 'changes', message: 'A report is of one job: these changes are of several.' }] : []
+  return new Set(changes.map((c) => c.job)).size > 1
+    ? [{ path: 'changes', message: 'A report is of one job: these changes are of several.' }]
+    : []
 }
 
 const Text = v.string()
 const Int = v.number()
 const EstimateSchema = v.object({
-  lines: v.array(v.object({ id: Text, kind: v.picklist(['part', 'labour']), text: Text, hundredths: Int, cents: Int, taxed: v.boolean() })),
+  lines: v.array(
+    v.object({
+      id: Text,
+      kind: v.picklist(['part', 'labour']),
+      text: Text,
+      hundredths: Int,
+      cents: Int,
+      taxed: v.boolean(),
+    }),
+  ),
   terms: v.object({ taxThousandths: Int, validDays: Int }),
   totals: v.object({ lines: v.array(Int), parts: Int, labour: Int, taxed: Int, tax: Int, total: Int }),
   accepted: v.nullable(v.object({ name: Text, at: Int, cents: Int, signature: v.nullable(Text) })),
   lapsed: v.boolean(),
 })
 const OutputSchema = v.object({
-  title: Text, site: Text, owner: Text, unit: Text, notes: Text,
+  title: Text,
+  site: Text,
+  owner: Text,
+  unit: Text,
+  notes: Text,
   style: v.picklist(['plain', 'technical']),
   /** In order; a section without a fact is left out. What is missing has a section of its own. */
   sections: v.array(v.object({ id: v.picklist(SECTIONS), heading: Text, lines: v.array(Text) })),

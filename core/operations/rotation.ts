@@ -10,10 +10,19 @@ const InputSchema = v.pipe(
   v.strictObject({
     /** Stated as it is; or found from sources. */
     wanted: v.optional(RotationSchema),
-    sources: v.optional(v.pipe(v.array(RotationSourceSchema, 'The sources must be a list.'), v.maxLength(10, 'Ten sources at most.')), []),
+    sources: v.optional(
+      v.pipe(
+        v.array(RotationSourceSchema, 'The sources must be a list.'),
+        v.maxLength(10, 'Ten sources at most.'),
+      ),
+      [],
+    ),
     sheet: v.optional(LeadSheetSchema),
   }),
-  v.check((input) => input.wanted !== undefined || input.sources.length > 0, 'Say which way it must turn, or what can be seen of blade, wheel or plate.'),
+  v.check(
+    (input) => input.wanted !== undefined || input.sources.length > 0,
+    'Say which way it must turn, or what can be seen of blade, wheel or plate.',
+  ),
 )
 
 export const rotation = operation({
@@ -34,7 +43,8 @@ export const rotation = operation({
   run({ wanted: stated, sources, sheet }) {
     const found = findRotation(sources)
     const wanted = stated ?? found.wanted
-    const answer = sheet && wanted ? plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction) : null
+    const answer =
+      sheet && wanted ? plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction) : null
     return plain({
       wanted,
       leadEnd: wanted && seenFrom(wanted, 'lead-end').direction,

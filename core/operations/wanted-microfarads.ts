@@ -25,7 +25,18 @@ export const wanted = operation({
     tag: value('The tag’s value'),
     plate: value('The plate’s value'),
     label: value('The label’s value'),
-    reading: v.optional(v.nullable(v.pipe(v.strictObject({ low: v.pipe(v.number(), v.minValue(0)), high: v.pipe(v.number(), v.finite(), v.maxValue(2 * MAX_MICROFARADS)) }), v.check((r) => r.low <= r.high, 'The reading’s lower end is above its upper one.'))), null),
+    reading: v.optional(
+      v.nullable(
+        v.pipe(
+          v.strictObject({
+            low: v.pipe(v.number(), v.minValue(0)),
+            high: v.pipe(v.number(), v.finite(), v.maxValue(2 * MAX_MICROFARADS)),
+          }),
+          v.check((r) => r.low <= r.high, 'The reading’s lower end is above its upper one.'),
+        ),
+      ),
+      null,
+    ),
     tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
   }),
   output: OutputSchema,

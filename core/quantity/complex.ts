@@ -9,7 +9,10 @@ export const ZERO: Complex = { re: 0, im: 0 }
 export const complex = (re: number, im = 0): Complex => ({ re, im })
 export const plus = (a: Complex, b: Complex): Complex => ({ re: a.re + b.re, im: a.im + b.im })
 export const minus = (a: Complex, b: Complex): Complex => ({ re: a.re - b.re, im: a.im - b.im })
-export const times = (a: Complex, b: Complex): Complex => ({ re: a.re * b.re - a.im * b.im, im: a.re * b.im + a.im * b.re })
+export const times = (a: Complex, b: Complex): Complex => ({
+  re: a.re * b.re - a.im * b.im,
+  im: a.re * b.im + a.im * b.re,
+})
 export const scaled = (a: Complex, k: number): Complex => ({ re: a.re * k, im: a.im * k })
 /** a / b; both parts NaN when b is 0. */
 export function over(a: Complex, b: Complex): Complex {

@@ -16,5 +16,8 @@ export const toMicrofarads = (picofarads: number): number => picofarads / PICOFA
  * Both in whole picofarads, below 9 mF; tolerance from 0 to 100 %.
  */
 export function isWithin(value: number, target: number, tolerancePercent: number): boolean {
-  return Math.abs(value - target) * 100 * TOLERANCE_STEPS <= Math.round(tolerancePercent * TOLERANCE_STEPS) * target
+  return (
+    Math.abs(value - target) * 100 * TOLERANCE_STEPS <=
+    Math.round(tolerancePercent * TOLERANCE_STEPS) * target
+  )
 }

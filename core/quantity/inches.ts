@@ -19,17 +19,25 @@ export function inchText(inches: number): string {
 }
 
 /** In the unit that is set: a tape's inches, or millimetres to one decimal. */
-export const lengthText = (inches: number, unit: 'in' | 'mm'): string => (unit === 'in' ? inchText(inches) : `${(Math.round(inches * MM_PER_INCH * 10) / 10).toFixed(1).replace('-', '−')} mm`)
+export const lengthText = (inches: number, unit: 'in' | 'mm'): string =>
+  unit === 'in'
+    ? inchText(inches)
+    : `${(Math.round(inches * MM_PER_INCH * 10) / 10).toFixed(1).replace('-', '−')} mm`
 
 /** `1 3/8`, `1-3/8`, `3/8`, `1.375`, `35 mm`; null when it is none of these, or its fraction is above 1. */
 export function readInches(text: string): number | null {
-  const plain = text.trim().replace(/["”]|in$/g, '').trim()
+  const plain = text
+    .trim()
+    .replace(/["”]|in$/g, '')
+    .trim()
   const metric = /^(\d+(?:\.\d+)?)\s*mm$/.exec(plain)
   if (metric) return Number(metric[1]) / MM_PER_INCH
   const mixed = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/.exec(plain)
   if (mixed) {
     const [, whole = '0', top, bottom] = mixed
-    return Number(bottom) > 0 && Number(top) < Number(bottom) ? Number(whole) + Number(top) / Number(bottom) : null
+    return Number(bottom) > 0 && Number(top) < Number(bottom)
+      ? Number(whole) + Number(top) / Number(bottom)
+      : null
   }
   return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : null
 }

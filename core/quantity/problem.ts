@@ -53,7 +53,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 function plainMessage(issue: v.BaseIssue<unknown>): string {
   const key = issue.path?.at(-1)?.key
   if (issue.expected === 'never') return `“${String(key)}” is not a field Oak Switch knows here.`
-  if (issue.received === 'undefined' && issue.message.startsWith('Invalid key')) return `${FIELD_WORDS[String(key)] ?? `“${String(key)}”`} missing.`
+  if (issue.received === 'undefined' && issue.message.startsWith('Invalid key'))
+    return `${FIELD_WORDS[String(key)] ?? `“${String(key)}”`} missing.`
   return issue.message
 }
 
@@ -63,8 +64,17 @@ export function checkWhole<T>(find: (value: T) => readonly Problem[]) {
     if (!dataset.typed) return
     for (const problem of find(dataset.value)) {
       const keys = problem.path === '' ? [] : problem.path.split('.')
-      const path = keys.map((key) => ({ type: 'unknown' as const, origin: 'value' as const, input: dataset.value, key, value: undefined }))
-      addIssue({ message: problem.message, path: path.length ? (path as [v.IssuePathItem, ...v.IssuePathItem[]]) : undefined })
+      const path = keys.map((key) => ({
+        type: 'unknown' as const,
+        origin: 'value' as const,
+        input: dataset.value,
+        key,
+        value: undefined,
+      }))
+      addIssue({
+        message: problem.message,
+        path: path.length ? (path as [v.IssuePathItem, ...v.IssuePathItem[]]) : undefined,
+      })
     }
   })
 }

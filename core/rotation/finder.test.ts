@@ -8,7 +8,10 @@ type Vector = readonly [number, number, number]
 const cross = ([a, b, c]: Vector, [x, y, z]: Vector): Vector => [b * z - c * y, c * x - a * z, a * y - b * x]
 const dot = (a: Vector, b: Vector) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 const TOP: Vector = [0, 1, 0]
-const turns: readonly (readonly [Direction, Vector])[] = [['CW', [0, 0, -1]], ['CCW', [0, 0, 1]]]
+const turns: readonly (readonly [Direction, Vector])[] = [
+  ['CW', [0, 0, -1]],
+  ['CCW', [0, 0, 1]],
+]
 const rotationOf = (source: RotationSource): Rotation | null => findRotation([source]).wanted
 
 /** The one direction that a test of the velocity accepts. */
@@ -36,28 +39,47 @@ describe('a propeller, every case', () => {
 })
 
 describe('a forward-curved wheel, every outlet', () => {
-  const places: Record<string, Vector> = { top: [0, 1, 0], right: [1, 0, 0], bottom: [0, -1, 0], left: [-1, 0, 0] }
+  const places: Record<string, Vector> = {
+    top: [0, 1, 0],
+    right: [1, 0, 0],
+    bottom: [0, -1, 0],
+    left: [-1, 0, 0],
+  }
   const ways: Record<string, Vector> = { left: [-1, 0, 0], right: [1, 0, 0], up: [0, 1, 0], down: [0, -1, 0] }
   for (const [outlet, place] of Object.entries(places))
     for (const [air, way] of Object.entries(ways))
       for (const looking of ['lead-end', 'shaft-end'] as const) {
         const source = { kind: 'wheel-outlet', outlet, air, looking }
-        if (dot(place, way) !== 0) it(`${outlet}, ${air}: air cannot leave so`, () => expect(v.safeParse(RotationSourceSchema, source).success).toBe(false))
+        if (dot(place, way) !== 0)
+          it(`${outlet}, ${air}: air cannot leave so`, () =>
+            expect(v.safeParse(RotationSourceSchema, source).success).toBe(false))
         else
           it(`${outlet}, ${air}, seen from the ${looking}`, () =>
             // The rim at the outlet moves as the air leaves.
-            expect(rotationOf(source as RotationSource)).toEqual({ direction: onlyTurn((omega) => dot(cross(omega, place), way) > 0), seenFrom: looking }))
+            expect(rotationOf(source as RotationSource)).toEqual({
+              direction: onlyTurn((omega) => dot(cross(omega, place), way) > 0),
+              seenFrom: looking,
+            }))
       }
   for (const hollow of ['left', 'right'] as const)
     it(`hollow side ${hollow} at the top`, () =>
-      expect(rotationOf({ kind: 'wheel-cups', hollow, looking: 'lead-end' })?.direction).toBe(onlyTurn((omega) => dot(cross(omega, TOP), ways[hollow] as Vector) > 0)))
+      expect(rotationOf({ kind: 'wheel-cups', hollow, looking: 'lead-end' })?.direction).toBe(
+        onlyTurn((omega) => dot(cross(omega, TOP), ways[hollow] as Vector) > 0),
+      ))
 })
 
 describe('other sources', () => {
-  it('a plate without its end tells nothing', () => expect(findRotation([{ kind: 'nameplate', direction: 'CW', seenFrom: null }])).toMatchObject({ wanted: null, conflict: null }))
+  it('a plate without its end tells nothing', () =>
+    expect(findRotation([{ kind: 'nameplate', direction: 'CW', seenFrom: null }])).toMatchObject({
+      wanted: null,
+      conflict: null,
+    }))
   it('a short test that ran backwards asks for the other way', () => {
     const set: Rotation = { direction: 'CW', seenFrom: 'lead-end' }
-    expect(rotationOf({ kind: 'short-test', set, ran: 'backwards' })).toEqual({ direction: 'CCW', seenFrom: 'lead-end' })
+    expect(rotationOf({ kind: 'short-test', set, ran: 'backwards' })).toEqual({
+      direction: 'CCW',
+      seenFrom: 'lead-end',
+    })
     expect(rotationOf({ kind: 'short-test', set, ran: 'right' })).toEqual(set)
   })
 })
@@ -65,10 +87,14 @@ describe('other sources', () => {
 describe('several sources', () => {
   const plate: RotationSource = { kind: 'nameplate', direction: 'CCW', seenFrom: 'shaft-end' }
   it('that agree, though named from two ends', () =>
-    expect(findRotation([plate, { kind: 'nameplate', direction: 'CW', seenFrom: 'lead-end' }])).toMatchObject({ wanted: { direction: 'CCW', seenFrom: 'shaft-end' }, conflict: null }))
+    expect(findRotation([plate, { kind: 'nameplate', direction: 'CW', seenFrom: 'lead-end' }])).toMatchObject(
+      { wanted: { direction: 'CCW', seenFrom: 'shaft-end' }, conflict: null },
+    ))
   it('that disagree choose none, and say what may be wrong', () => {
     const answer = findRotation([plate, { kind: 'propeller', nearEdge: 'left', shaft: 'toward' }])
     expect(answer.wanted).toBeNull()
-    expect(answer.conflict).toBe('By the plate it is counter-clockwise seen from the shaft end, by the blade clockwise seen from the shaft end. The blade may be on upside down, the motor may have been replaced before, or the plate names the other end.')
+    expect(answer.conflict).toBe(
+      'By the plate it is counter-clockwise seen from the shaft end, by the blade clockwise seen from the shaft end. The blade may be on upside down, the motor may have been replaced before, or the plate names the other end.',
+    )
   })
 })

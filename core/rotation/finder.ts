@@ -1,12 +1,25 @@
 // Which way the shaft must turn, from what can be seen of plate, blade or wheel, or from a short test. Each source speaks for itself.
 import * as v from 'valibot'
-import { DirectionSchema, RotationSchema, rotationText, sameRotation, seenFrom, ViewSchema, type Direction, type Rotation } from './view'
+import {
+  DirectionSchema,
+  RotationSchema,
+  rotationText,
+  sameRotation,
+  seenFrom,
+  ViewSchema,
+  type Direction,
+  type Rotation,
+} from './view'
 
 const OUTLETS = ['top', 'right', 'bottom', 'left'] as const
 const AIR = ['left', 'right', 'up', 'down'] as const
 
 /** The nameplate; `seenFrom` null: it does not name the end. */
-const NameplateSchema = v.strictObject({ kind: v.literal('nameplate'), direction: DirectionSchema, seenFrom: v.nullable(ViewSchema) })
+const NameplateSchema = v.strictObject({
+  kind: v.literal('nameplate'),
+  direction: DirectionSchema,
+  seenFrom: v.nullable(ViewSchema),
+})
 /** A propeller seen from where the air comes out, one blade at 12 o'clock: its nearer edge, and where the motor's shaft points. */
 const PropellerSchema = v.strictObject({
   kind: v.literal('propeller'),
@@ -15,15 +28,35 @@ const PropellerSchema = v.strictObject({
 })
 /** A forward-curved wheel in its housing: where the outlet is and which way the air leaves, and which end of the motor one looks at. */
 const OutletSchema = v.pipe(
-  v.strictObject({ kind: v.literal('wheel-outlet'), outlet: v.picklist(OUTLETS, 'The outlet is at the top, right, bottom or left.'), air: v.picklist(AIR, 'The air leaves left, right, up or down.'), looking: ViewSchema }),
-  v.check(({ outlet, air }) => turnAt(outlet, air) !== null, 'At the top or bottom the air leaves to the left or right; at a side it leaves up or down.'),
+  v.strictObject({
+    kind: v.literal('wheel-outlet'),
+    outlet: v.picklist(OUTLETS, 'The outlet is at the top, right, bottom or left.'),
+    air: v.picklist(AIR, 'The air leaves left, right, up or down.'),
+    looking: ViewSchema,
+  }),
+  v.check(
+    ({ outlet, air }) => turnAt(outlet, air) !== null,
+    'At the top or bottom the air leaves to the left or right; at a side it leaves up or down.',
+  ),
 )
 /** A forward-curved wheel by its blades: which way the hollow side faces on the blade at 12 o'clock. */
-const CupsSchema = v.strictObject({ kind: v.literal('wheel-cups'), hollow: v.picklist(['left', 'right'], 'The hollow side faces left or right.'), looking: ViewSchema })
+const CupsSchema = v.strictObject({
+  kind: v.literal('wheel-cups'),
+  hollow: v.picklist(['left', 'right'], 'The hollow side faces left or right.'),
+  looking: ViewSchema,
+})
 /** A short test: what was set, and how it ran. */
-const ShortTestSchema = v.strictObject({ kind: v.literal('short-test'), set: RotationSchema, ran: v.picklist(['right', 'backwards'], 'It ran the right way or backwards.') })
+const ShortTestSchema = v.strictObject({
+  kind: v.literal('short-test'),
+  set: RotationSchema,
+  ran: v.picklist(['right', 'backwards'], 'It ran the right way or backwards.'),
+})
 
-export const RotationSourceSchema = v.variant('kind', [NameplateSchema, PropellerSchema, OutletSchema, CupsSchema, ShortTestSchema], 'A source is the nameplate, the propeller, the wheel’s outlet, its blades, or a short test.')
+export const RotationSourceSchema = v.variant(
+  'kind',
+  [NameplateSchema, PropellerSchema, OutletSchema, CupsSchema, ShortTestSchema],
+  'A source is the nameplate, the propeller, the wheel’s outlet, its blades, or a short test.',
+)
 export type RotationSource = v.InferOutput<typeof RotationSourceSchema>
 
 export interface SourceFinding {
@@ -54,19 +87,42 @@ const opposite = (direction: Direction): Direction => (direction === 'CW' ? 'CCW
 
 function findingOf(source: RotationSource): SourceFinding {
   const { kind } = source
-  const told = (rotation: Rotation, why: string): SourceFinding => ({ kind, rotation, words: `${why}: ${rotationText(rotation)}.` })
+  const told = (rotation: Rotation, why: string): SourceFinding => ({
+    kind,
+    rotation,
+    words: `${why}: ${rotationText(rotation)}.`,
+  })
   switch (source.kind) {
     case 'nameplate':
-      if (source.seenFrom === null) return { kind, rotation: null, words: `The plate says ${source.direction} and not from which end: that tells nothing yet.` }
+      if (source.seenFrom === null)
+        return {
+          kind,
+          rotation: null,
+          words: `The plate says ${source.direction} and not from which end: that tells nothing yet.`,
+        }
       return told({ direction: source.direction, seenFrom: source.seenFrom }, 'The plate')
     case 'propeller':
-      return told(ofPropeller(source.nearEdge, source.shaft), `The blade’s nearer edge is on the ${source.nearEdge}, so the farther one leads`)
+      return told(
+        ofPropeller(source.nearEdge, source.shaft),
+        `The blade’s nearer edge is on the ${source.nearEdge}, so the farther one leads`,
+      )
     case 'wheel-outlet':
-      return told({ direction: turnAt(source.outlet, source.air) as Direction, seenFrom: source.looking }, `Air leaves at the ${source.outlet} going ${source.air}, as the rim moves there`)
+      return told(
+        { direction: turnAt(source.outlet, source.air) as Direction, seenFrom: source.looking },
+        `Air leaves at the ${source.outlet} going ${source.air}, as the rim moves there`,
+      )
     case 'wheel-cups':
-      return told({ direction: source.hollow === 'right' ? 'CW' : 'CCW', seenFrom: source.looking }, `The hollow side of the blades leads; at the top it faces ${source.hollow}`)
+      return told(
+        { direction: source.hollow === 'right' ? 'CW' : 'CCW', seenFrom: source.looking },
+        `The hollow side of the blades leads; at the top it faces ${source.hollow}`,
+      )
     case 'short-test':
-      return told(source.ran === 'right' ? source.set : { ...source.set, direction: opposite(source.set.direction) }, source.ran === 'right' ? 'It ran the right way as set' : 'It ran backwards as set, so it needs the other way')
+      return told(
+        source.ran === 'right' ? source.set : { ...source.set, direction: opposite(source.set.direction) },
+        source.ran === 'right'
+          ? 'It ran the right way as set'
+          : 'It ran backwards as set, so it needs the other way',
+      )
   }
 }
 
@@ -75,7 +131,10 @@ function findingOf(source: RotationSource): SourceFinding {
  * the nearer edge trails: nearer on the right, the blade at 12 o'clock moves left, counter-clockwise (derived).
  */
 function ofPropeller(nearEdge: 'left' | 'right', shaft: 'toward' | 'away'): Rotation {
-  return { direction: nearEdge === 'right' ? 'CCW' : 'CW', seenFrom: shaft === 'toward' ? 'shaft-end' : 'lead-end' }
+  return {
+    direction: nearEdge === 'right' ? 'CCW' : 'CW',
+    seenFrom: shaft === 'toward' ? 'shaft-end' : 'lead-end',
+  }
 }
 
 export type Outlet = (typeof OUTLETS)[number]
@@ -90,15 +149,28 @@ const LEAVES: Readonly<Record<Direction, Readonly<Record<Outlet, AirWay>>>> = {
 export const airLeaving = (outlet: Outlet, direction: Direction): AirWay => LEAVES[direction][outlet]
 
 /** null: air cannot leave so there. */
-const turnAt = (outlet: Outlet, air: AirWay): Direction | null => (['CW', 'CCW'] as const).find((direction) => airLeaving(outlet, direction) === air) ?? null
+const turnAt = (outlet: Outlet, air: AirWay): Direction | null =>
+  (['CW', 'CCW'] as const).find((direction) => airLeaving(outlet, direction) === air) ?? null
 
-const NAMES: Readonly<Record<RotationSource['kind'], string>> = { nameplate: 'the plate', propeller: 'the blade', 'wheel-outlet': 'the outlet', 'wheel-cups': 'the wheel’s blades', 'short-test': 'the short test' }
+const NAMES: Readonly<Record<RotationSource['kind'], string>> = {
+  nameplate: 'the plate',
+  propeller: 'the blade',
+  'wheel-outlet': 'the outlet',
+  'wheel-cups': 'the wheel’s blades',
+  'short-test': 'the short test',
+}
 
-function conflictWords(a: SourceFinding & { rotation: Rotation }, b: SourceFinding & { rotation: Rotation }): string {
+function conflictWords(
+  a: SourceFinding & { rotation: Rotation },
+  b: SourceFinding & { rotation: Rotation },
+): string {
   const pair = new Set([a.kind, b.kind])
-  const hint = pair.has('wheel-outlet') && pair.has('wheel-cups') ? 'The wheel may be in the wrong way round, or it was looked at from two sides.'
-    : pair.has('propeller') && pair.has('nameplate') ? 'The blade may be on upside down, the motor may have been replaced before, or the plate names the other end.'
-    : 'Look at both again before choosing one.'
+  const hint =
+    pair.has('wheel-outlet') && pair.has('wheel-cups')
+      ? 'The wheel may be in the wrong way round, or it was looked at from two sides.'
+      : pair.has('propeller') && pair.has('nameplate')
+        ? 'The blade may be on upside down, the motor may have been replaced before, or the plate names the other end.'
+        : 'Look at both again before choosing one.'
   const end = a.rotation.seenFrom
   return `By ${NAMES[a.kind]} it is ${rotationText(a.rotation)}, by ${NAMES[b.kind]} ${rotationText(seenFrom(b.rotation, end))}. ${hint}`
 }

@@ -15,17 +15,29 @@ function seen(omega: Vector, view: View): Direction {
 
 describe('the same turning seen from either end, derived from vectors', () => {
   const views: View[] = ['lead-end', 'shaft-end']
-  for (const omega of [[0, 0, 1], [0, 0, -1]] as Vector[])
+  for (const omega of [
+    [0, 0, 1],
+    [0, 0, -1],
+  ] as Vector[])
     for (const from of views)
       for (const to of views)
         it(`omega ${omega[2]} named from the ${from}, wanted from the ${to}`, () =>
-          expect(seenFrom({ direction: seen(omega, from), seenFrom: from }, to)).toEqual({ direction: seen(omega, to), seenFrom: to }))
+          expect(seenFrom({ direction: seen(omega, from), seenFrom: from }, to)).toEqual({
+            direction: seen(omega, to),
+            seenFrom: to,
+          }))
 })
 
 it('knows two names of one turning', () => {
-  expect(sameRotation({ direction: 'CW', seenFrom: 'lead-end' }, { direction: 'CCW', seenFrom: 'shaft-end' })).toBe(true)
-  expect(sameRotation({ direction: 'CW', seenFrom: 'lead-end' }, { direction: 'CW', seenFrom: 'shaft-end' })).toBe(false)
+  expect(
+    sameRotation({ direction: 'CW', seenFrom: 'lead-end' }, { direction: 'CCW', seenFrom: 'shaft-end' }),
+  ).toBe(true)
+  expect(
+    sameRotation({ direction: 'CW', seenFrom: 'lead-end' }, { direction: 'CW', seenFrom: 'shaft-end' }),
+  ).toBe(false)
 })
 
 it('never names a direction without its end', () =>
-  expect(rotationText({ direction: 'CCW', seenFrom: 'shaft-end' })).toBe('counter-clockwise seen from the shaft end'))
+  expect(rotationText({ direction: 'CCW', seenFrom: 'shaft-end' })).toBe(
+    'counter-clockwise seen from the shaft end',
+  ))

@@ -15,7 +15,10 @@ export const RotationSchema = v.strictObject({ direction: DirectionSchema, seenF
 export type Rotation = v.InferOutput<typeof RotationSchema>
 
 export const VIEW_NAMES: Readonly<Record<View, string>> = { 'lead-end': 'lead end', 'shaft-end': 'shaft end' }
-export const DIRECTION_NAMES: Readonly<Record<Direction, string>> = { CW: 'clockwise', CCW: 'counter-clockwise' }
+export const DIRECTION_NAMES: Readonly<Record<Direction, string>> = {
+  CW: 'clockwise',
+  CCW: 'counter-clockwise',
+}
 
 const opposite = (direction: Direction): Direction => (direction === 'CW' ? 'CCW' : 'CW')
 
@@ -24,11 +27,15 @@ const opposite = (direction: Direction): Direction => (direction === 'CW' ? 'CCW
  * the shaft (derived: looking along an axis from the other end exchanges left and right).
  */
 export function seenFrom(rotation: Rotation, view: View): Rotation {
-  return { direction: rotation.seenFrom === view ? rotation.direction : opposite(rotation.direction), seenFrom: view }
+  return {
+    direction: rotation.seenFrom === view ? rotation.direction : opposite(rotation.direction),
+    seenFrom: view,
+  }
 }
 
 /** Do both mean the same turning of the shaft, whichever end each is named from? */
-export const sameRotation = (a: Rotation, b: Rotation): boolean => seenFrom(a, b.seenFrom).direction === b.direction
+export const sameRotation = (a: Rotation, b: Rotation): boolean =>
+  seenFrom(a, b.seenFrom).direction === b.direction
 
 /** "clockwise seen from the lead end" */
 export const rotationText = (rotation: Rotation): string =>

@@ -33,23 +33,53 @@ export interface MakeSafe {
 
 /** From the unit type and its recorded wires; its typical wires where none is recorded yet. */
 export function makeSafe(unit: UnitType, recorded: readonly NamedWire[]): MakeSafe {
-  const wires = recorded.length > 0 ? recorded : unit.typicalWires.map((wire): NamedWire => ({ ...wire, segments: [], traced: false, stated: [] }))
+  const wires =
+    recorded.length > 0
+      ? recorded
+      : unit.typicalWires.map((wire): NamedWire => ({ ...wire, segments: [], traced: false, stated: [] }))
   const copper = recordedCopper(unit, wires, 'off')
-  const lineOf = (post: PostId) => (copper.joined(post, unit.supply.line1) ? ('line1' as const) : copper.joined(post, unit.supply.line2) ? ('line2' as const) : null)
+  const lineOf = (post: PostId) =>
+    copper.joined(post, unit.supply.line1)
+      ? ('line1' as const)
+      : copper.joined(post, unit.supply.line2)
+        ? ('line2' as const)
+        : null
   const liveWithOff = unit.posts.flatMap(({ id, kind }): LivePost[] => {
     const line = kind === 'supply' ? null : lineOf(id)
-    return line ? [{ post: id, name: postName(unit, id), line, motorWire: wires.some((w) => goesToMotor(w) && w.from === id) }] : []
+    return line
+      ? [
+          {
+            post: id,
+            name: postName(unit, id),
+            line,
+            motorWire: wires.some((w) => goesToMotor(w) && w.from === id),
+          },
+        ]
+      : []
   })
-  const prove = unit.safety.proveDead.map(({ between, what }): ProveStep => ({ id: between.join(' to '), between, names: [postName(unit, between[0]), postName(unit, between[1])], what }))
-  return { open: unit.safety.open, staysLive: unit.safety.staysLive, liveWithOff, sentence: sentenceOf(unit, liveWithOff), prove }
+  const prove = unit.safety.proveDead.map(({ between, what }): ProveStep => ({
+    id: between.join(' to '),
+    between,
+    names: [postName(unit, between[0]), postName(unit, between[1])],
+    what,
+  }))
+  return {
+    open: unit.safety.open,
+    staysLive: unit.safety.staysLive,
+    liveWithOff,
+    sentence: sentenceOf(unit, liveWithOff),
+    prove,
+  }
 }
 
 /** Neutral is at line potential by the same wire, though it reads nothing to ground on a right supply. */
 function sentenceOf(unit: UnitType, live: readonly LivePost[]): string {
-  if (live.length === 0) return 'With the thermostat off nothing behind the contactor is on a line. The incoming posts are, until the disconnect is open.'
+  if (live.length === 0)
+    return 'With the thermostat off nothing behind the contactor is on a line. The incoming posts are, until the disconnect is open.'
   const at = live.find((p) => p.motorWire) ?? (live[0] as LivePost)
   const neutral = unit.posts.find((p) => p.id === at.post)?.kind === 'neutral'
   const motor = live.some((p) => p.motorWire)
-  if (neutral) return `Thermostat off is not dead: ${at.name} is never switched${motor ? ', and the motor hangs on it' : ''}. On a reversed supply it is the live one.`
+  if (neutral)
+    return `Thermostat off is not dead: ${at.name} is never switched${motor ? ', and the motor hangs on it' : ''}. On a reversed supply it is the live one.`
   return `Thermostat off is not dead: ${at.name} stays on ${at.line === 'line1' ? 'line 1' : 'line 2'}${motor ? ', and through it every lead of the stopped motor' : ''}.`
 }

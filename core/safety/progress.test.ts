@@ -10,10 +10,37 @@ const all = (): Record<string, StepRecord> => ({
   [DISCHARGED_STEP]: done(1.1),
 })
 
-it('begins with what to open', () => expect(safeProgress(SAFE, {})).toMatchObject({ state: 'open', next: openStep(0), sentence: 'Not safe yet: 7 of 7 steps to go.' }))
-it('is safe when everything was opened, proven and discharged', () => expect(safeProgress(SAFE, all())).toMatchObject({ state: 'safe', next: null }))
-it('is not safe on a tick without a reading', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done() })).toMatchObject({ state: 'open', next: 'prove L1 to L2' }))
-it('says LIVE, whatever else is done', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to GND': done(121) }).sentence).toBe('LIVE: L1 to GND. Do not touch; find what feeds it.'))
-it('keeps what was waived in sight', () => expect(safeProgress(SAFE, { ...all(), [DISCHARGED_STEP]: { state: 'waived', volts: null } })).toMatchObject({ state: 'waived', sentence: expect.stringContaining('waived: the capacitor') }))
-it.each([[0, 'done'], [2, 'done'], [2.1, 'doubtful'], [20, 'doubtful'], [20.1, 'live'], ['OL', 'live']] as const)('%s V is %s', (volts, state) => expect(voltsState(volts)).toBe(state))
-it('a few volts prove nothing', () => expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done(7) })).toMatchObject({ state: 'open', next: 'prove L1 to L2' }))
+it('begins with what to open', () =>
+  expect(safeProgress(SAFE, {})).toMatchObject({
+    state: 'open',
+    next: openStep(0),
+    sentence: 'Not safe yet: 7 of 7 steps to go.',
+  }))
+it('is safe when everything was opened, proven and discharged', () =>
+  expect(safeProgress(SAFE, all())).toMatchObject({ state: 'safe', next: null }))
+it('is not safe on a tick without a reading', () =>
+  expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done() })).toMatchObject({
+    state: 'open',
+    next: 'prove L1 to L2',
+  }))
+it('says LIVE, whatever else is done', () =>
+  expect(safeProgress(SAFE, { ...all(), 'prove L1 to GND': done(121) }).sentence).toBe(
+    'LIVE: L1 to GND. Do not touch; find what feeds it.',
+  ))
+it('keeps what was waived in sight', () =>
+  expect(safeProgress(SAFE, { ...all(), [DISCHARGED_STEP]: { state: 'waived', volts: null } })).toMatchObject(
+    { state: 'waived', sentence: expect.stringContaining('waived: the capacitor') },
+  ))
+it.each([
+  [0, 'done'],
+  [2, 'done'],
+  [2.1, 'doubtful'],
+  [20, 'doubtful'],
+  [20.1, 'live'],
+  ['OL', 'live'],
+] as const)('%s V is %s', (volts, state) => expect(voltsState(volts)).toBe(state))
+it('a few volts prove nothing', () =>
+  expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done(7) })).toMatchObject({
+    state: 'open',
+    next: 'prove L1 to L2',
+  }))

@@ -39,16 +39,37 @@ export interface SafeProgress {
 }
 
 /** From the steps of this unit and what the job records of them. */
-export function safeProgress({ open, prove }: Pick<MakeSafe, 'open' | 'prove'>, records: Readonly<Record<string, StepRecord>>): SafeProgress {
+export function safeProgress(
+  { open, prove }: Pick<MakeSafe, 'open' | 'prove'>,
+  records: Readonly<Record<string, StepRecord>>,
+): SafeProgress {
   const keys = [...open.map((_, i) => openStep(i)), ...prove.map((p) => proveStep(p.id)), DISCHARGED_STEP]
   const proves = (key: string) => !key.startsWith('open ')
   const states = Object.fromEntries(keys.map((key) => [key, stateOfStep(records[key], proves(key))]))
   const next = keys.find((key) => states[key] !== 'done' && states[key] !== 'waived') ?? null
   const live = keys.filter((key) => states[key] === 'live')
   const waived = keys.filter((key) => states[key] === 'waived')
-  if (live.length > 0) return { state: 'live', next, states, sentence: `LIVE: ${live.map((key) => wordsOf(key, prove)).join(' and ')}. Do not touch; find what feeds it.` }
-  if (next) return { state: 'open', next, states, sentence: `Not safe yet: ${keys.filter((key) => states[key] !== 'done' && states[key] !== 'waived').length} of ${keys.length} steps to go.` }
-  if (waived.length > 0) return { state: 'waived', next, states, sentence: `Made safe but for what was waived: ${waived.map((key) => wordsOf(key, prove)).join(', ')}. The record says so.` }
+  if (live.length > 0)
+    return {
+      state: 'live',
+      next,
+      states,
+      sentence: `LIVE: ${live.map((key) => wordsOf(key, prove)).join(' and ')}. Do not touch; find what feeds it.`,
+    }
+  if (next)
+    return {
+      state: 'open',
+      next,
+      states,
+      sentence: `Not safe yet: ${keys.filter((key) => states[key] !== 'done' && states[key] !== 'waived').length} of ${keys.length} steps to go.`,
+    }
+  if (waived.length > 0)
+    return {
+      state: 'waived',
+      next,
+      states,
+      sentence: `Made safe but for what was waived: ${waived.map((key) => wordsOf(key, prove)).join(', ')}. The record says so.`,
+    }
   return { state: 'safe', next, states, sentence: 'Opened, proven dead and discharged.' }
 }
 

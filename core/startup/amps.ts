@@ -35,15 +35,36 @@ export interface AmpsAnswer {
 }
 
 export function judgeAmps({ name, amps, rated, expected, door, inrush }: AmpsReading): AmpsAnswer {
-  const read = amps.low === amps.high ? `${figure(amps.low)} A` : `${figure(amps.low)} to ${figure(amps.high)} A by this meter`
+  const read =
+    amps.low === amps.high
+      ? `${figure(amps.low)} A`
+      : `${figure(amps.low)} to ${figure(amps.high)} A by this meter`
   const limit = rated * (1 + CLEARLY_OVER_PERCENT / 100)
   const model = expected === null ? '' : ` The proof’s circuit expects about ${figure(expected)} A.`
-  const answer = (verdict: AmpsVerdict, text: string): AmpsAnswer => ({ name, over: amps.low > rated, verdict, text: `${capital(name)}: ${read}, rated ${figure(rated)} A. ${text}${model}${inrushText(inrush, amps)}` })
-  if (amps.low > rated && door === 'open') return answer('cannotTell', 'With the door off it moves more air and draws more: close it and read again.')
-  if (amps.low > limit) return answer('stop', `Clearly over, by ${figure((100 * amps.low) / rated - 100, 0)} % at least: stop it.`)
+  const answer = (verdict: AmpsVerdict, text: string): AmpsAnswer => ({
+    name,
+    over: amps.low > rated,
+    verdict,
+    text: `${capital(name)}: ${read}, rated ${figure(rated)} A. ${text}${model}${inrushText(inrush, amps)}`,
+  })
+  if (amps.low > rated && door === 'open')
+    return answer(
+      'cannotTell',
+      'With the door off it moves more air and draws more: close it and read again.',
+    )
+  if (amps.low > limit)
+    return answer(
+      'stop',
+      `Clearly over, by ${figure((100 * amps.low) / rated - 100, 0)} % at least: stop it.`,
+    )
   if (amps.low > rated) return answer('watch', 'Slightly over: watch it as it warms up, and read again.')
-  if (amps.high > rated) return answer('cannotTell', 'The rating lies inside the meter’s doubt: read again on a lower range, or with the lead twice through the clamp.')
-  if (expected !== null && amps.high < UNLOADED_SHARE * expected) return answer('watch', 'Far below what is expected: is the blade on its shaft, and is it moving air?')
+  if (amps.high > rated)
+    return answer(
+      'cannotTell',
+      'The rating lies inside the meter’s doubt: read again on a lower range, or with the lead twice through the clamp.',
+    )
+  if (expected !== null && amps.high < UNLOADED_SHARE * expected)
+    return answer('watch', 'Far below what is expected: is the blade on its shaft, and is it moving air?')
   return answer('fine', 'At or under its rating.')
 }
 
@@ -51,15 +72,22 @@ function inrushText(inrush: number | null, amps: Interval): string {
   if (inrush === null) return ''
   const ratio = inrush / ((amps.low + amps.high) / 2 || 1)
   const said = ` Inrush ${figure(inrush)} A, ${figure(ratio, 1)} times running`
-  return ratio > INRUSH.high ? `${said}: high; it is slow to start, look at the capacitor.` : ratio < INRUSH.low ? `${said}: the meter was too slow to catch it.` : `${said}, as usual.`
+  return ratio > INRUSH.high
+    ? `${said}: high; it is slow to start, look at the capacitor.`
+    : ratio < INRUSH.low
+      ? `${said}: the meter was too slow to catch it.`
+      : `${said}, as usual.`
 }
 
 /** Speeds from high to low: amps must fall with them; a pair that rises is crossed. */
 export function crossedSpeeds(readings: readonly AmpsReading[], order: readonly string[]): string | null {
-  const sorted = readings.filter((r) => r.speed !== null && order.includes(r.speed)).sort((a, b) => order.indexOf(a.speed as string) - order.indexOf(b.speed as string))
+  const sorted = readings
+    .filter((r) => r.speed !== null && order.includes(r.speed))
+    .sort((a, b) => order.indexOf(a.speed as string) - order.indexOf(b.speed as string))
   for (let i = 1; i < sorted.length; i++) {
     const [faster, slower] = [sorted[i - 1] as AmpsReading, sorted[i] as AmpsReading]
-    if (faster.speed !== slower.speed && slower.amps.low > faster.amps.high) return `${capital(slower.speed as string)} draws more than ${faster.speed}: their taps are crossed. Amps rise with speed.`
+    if (faster.speed !== slower.speed && slower.amps.low > faster.amps.high)
+      return `${capital(slower.speed as string)} draws more than ${faster.speed}: their taps are crossed. Amps rise with speed.`
   }
   return null
 }

@@ -23,16 +23,32 @@ export interface DirectionTest {
 
 /** The order of causes is common practice, no source: seen from, wiring, capacitor, motor. */
 export function judgeDirection({ turned, sheet, set, advised, blower }: DirectionTest): DirectionAnswer {
-  if (turned === null) return { verdict: 'not-tested', text: `Power for two seconds and look ${blower ? 'at the wheel itself: air at the register proves nothing' : 'which way it turns'}.`, steps: [], causes: [] }
+  if (turned === null)
+    return {
+      verdict: 'not-tested',
+      text: `Power for two seconds and look ${blower ? 'at the wheel itself: air at the register proves nothing' : 'which way it turns'}.`,
+      steps: [],
+      causes: [],
+    }
   if (turned === 'right') return { verdict: 'right', text: 'It turns the right way.', steps: [], causes: [] }
   const choices = sheet.settings.rotation
   const now = choices.find((c) => c.direction === set)
   const other = choices.find((c) => c.direction !== set)
-  if (advised !== null && advised !== set && now && other) return { verdict: 'change-plug', text: `Backwards: the plug is set ${set}, and ${advised} is wanted. Power off and proven dead, then:`, steps: plugSteps(now, other), causes: [] }
+  if (advised !== null && advised !== set && now && other)
+    return {
+      verdict: 'change-plug',
+      text: `Backwards: the plug is set ${set}, and ${advised} is wanted. Power off and proven dead, then:`,
+      steps: plugSteps(now, other),
+      causes: [],
+    }
   const causes = [
     'Which end it was looked at from: CW from one end is CCW from the other.',
     'The wiring against the board: start on the fan’s section, run and motor common not exchanged.',
-    ...(sheet.capacitor ? ['The capacitor: try a known-good one. With too little there is hardly any starting torque, and wind turns the blade.'] : []),
+    ...(sheet.capacitor
+      ? [
+          'The capacitor: try a known-good one. With too little there is hardly any starting torque, and wind turns the blade.',
+        ]
+      : []),
     'The motor itself.',
   ]
   return {
@@ -45,10 +61,17 @@ export function judgeDirection({ turned, sheet, set, advised, blower }: Directio
 
 function plugSteps(now: RotationChoice, other: RotationChoice): string[] {
   const pairText = ([a, b]: readonly [string, string]) => `${a} from ${b}`
-  const same = (x: readonly [string, string], y: readonly [string, string]) => [...x].sort().join() === [...y].sort().join()
+  const same = (x: readonly [string, string], y: readonly [string, string]) =>
+    [...x].sort().join() === [...y].sort().join()
   return [
-    ...now.join.filter((pair) => !other.join.some((o) => same(o, pair))).map((pair) => `Part ${pairText(pair)}.`),
-    ...other.join.filter((pair) => !now.join.some((o) => same(o, pair))).map(([a, b]) => `Join ${a} to ${b}.`),
-    ...other.open.filter((lead) => !now.open.includes(lead)).map((lead) => `Leave ${lead} open, capped by itself.`),
+    ...now.join
+      .filter((pair) => !other.join.some((o) => same(o, pair)))
+      .map((pair) => `Part ${pairText(pair)}.`),
+    ...other.join
+      .filter((pair) => !now.join.some((o) => same(o, pair)))
+      .map(([a, b]) => `Join ${a} to ${b}.`),
+    ...other.open
+      .filter((lead) => !now.open.includes(lead))
+      .map((lead) => `Leave ${lead} open, capped by itself.`),
   ]
 }

@@ -17,9 +17,20 @@ export interface ExpectedMode {
 const LIVE_SHARE = 0.2
 
 export function expectedModes(sheet: LeadSheet, { proof, horsepower, speed }: HookupAnswer): ExpectedMode[] {
-  return proof.modes.filter((m) => m.fanRuns).map(({ mode, name, solution }) => {
-    const live = sheet.settings.speed.filter((s) => s.tap !== null && Math.abs(solution.leads[s.tap]?.amps ?? 0) > LIVE_SHARE * horsepower.amps)[0] ?? speed
-    const amps = solution.motor.amps
-    return { mode, name, amps: amps > 0 ? amps : null, rated: live?.amps ?? horsepower.amps, speed: live?.speed ?? null }
-  })
+  return proof.modes
+    .filter((m) => m.fanRuns)
+    .map(({ mode, name, solution }) => {
+      const live =
+        sheet.settings.speed.filter(
+          (s) => s.tap !== null && Math.abs(solution.leads[s.tap]?.amps ?? 0) > LIVE_SHARE * horsepower.amps,
+        )[0] ?? speed
+      const amps = solution.motor.amps
+      return {
+        mode,
+        name,
+        amps: amps > 0 ? amps : null,
+        rated: live?.amps ?? horsepower.amps,
+        speed: live?.speed ?? null,
+      }
+    })
 }

@@ -10,7 +10,14 @@ export interface StartUpInput {
   readonly readings: readonly AmpsReading[]
   /** Speeds of the motor, high to low. */
   readonly speeds: readonly string[]
-  readonly capacitor: { readonly amps: number; readonly volts: number; readonly hertz: number; readonly microfarads: number; readonly tolerancePercent: number; readonly meter: { readonly amps: MeterAccuracy; readonly volts: MeterAccuracy } } | null
+  readonly capacitor: {
+    readonly amps: number
+    readonly volts: number
+    readonly hertz: number
+    readonly microfarads: number
+    readonly tolerancePercent: number
+    readonly meter: { readonly amps: MeterAccuracy; readonly volts: MeterAccuracy }
+  } | null
   readonly evidence: Omit<OverAmpsEvidence, 'capacitor'>
 }
 
@@ -25,31 +32,68 @@ export interface StartUp {
   readonly causes: readonly OverAmpsCause[]
 }
 
-export function judgeStartUp({ direction: test, readings, speeds, capacitor: can, evidence }: StartUpInput): StartUp {
+export function judgeStartUp({
+  direction: test,
+  readings,
+  speeds,
+  capacitor: can,
+  evidence,
+}: StartUpInput): StartUp {
   const direction = judgeDirection(test)
   const amps = readings.map(judgeAmps)
   const crossed = crossedSpeeds(readings, speeds)
-  const capacitor = can && microfaradsFromReading({ amps: can.amps, volts: can.volts, hertz: can.hertz, meter: can.meter, rating: { microfarads: can.microfarads, tolerancePercent: can.tolerancePercent } })
+  const capacitor =
+    can &&
+    microfaradsFromReading({
+      amps: can.amps,
+      volts: can.volts,
+      hertz: can.hertz,
+      meter: can.meter,
+      rating: { microfarads: can.microfarads, tolerancePercent: can.tolerancePercent },
+    })
   const over = amps.some((a) => a.over && a.verdict !== 'cannotTell')
   const verdict = worst(direction, amps, crossed, capacitor)
-  return { verdict, sentence: sentenceOf(verdict, direction, amps, crossed, capacitor), direction, amps, crossed, capacitor, causes: over ? overAmpsCauses({ ...evidence, capacitor: capacitor?.verdict ?? null }) : [] }
+  return {
+    verdict,
+    sentence: sentenceOf(verdict, direction, amps, crossed, capacitor),
+    direction,
+    amps,
+    crossed,
+    capacitor,
+    causes: over ? overAmpsCauses({ ...evidence, capacitor: capacitor?.verdict ?? null }) : [],
+  }
 }
 
-function worst(direction: DirectionAnswer, amps: readonly AmpsAnswer[], crossed: string | null, capacitor: CapacitorReadingResult | null): StartUp['verdict'] {
+function worst(
+  direction: DirectionAnswer,
+  amps: readonly AmpsAnswer[],
+  crossed: string | null,
+  capacitor: CapacitorReadingResult | null,
+): StartUp['verdict'] {
   const backwards = direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause'
-  if (backwards || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop')) return 'stop'
+  if (backwards || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop'))
+    return 'stop'
   if (amps.some((a) => a.verdict === 'watch')) return 'watch'
-  if (direction.verdict === 'not-tested' || amps.length === 0 || amps.some((a) => a.verdict === 'cannotTell')) return 'cannotTell'
+  if (direction.verdict === 'not-tested' || amps.length === 0 || amps.some((a) => a.verdict === 'cannotTell'))
+    return 'cannotTell'
   return 'fine'
 }
 
-function sentenceOf(verdict: StartUp['verdict'], direction: DirectionAnswer, amps: readonly AmpsAnswer[], crossed: string | null, capacitor: CapacitorReadingResult | null): string {
-  if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause') return 'It turns backwards: stop it.'
+function sentenceOf(
+  verdict: StartUp['verdict'],
+  direction: DirectionAnswer,
+  amps: readonly AmpsAnswer[],
+  crossed: string | null,
+  capacitor: CapacitorReadingResult | null,
+): string {
+  if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause')
+    return 'It turns backwards: stop it.'
   const stop = amps.find((a) => a.verdict === 'stop')
   if (stop) return `Over its rated amps in ${stop.name}: stop it.`
   if (crossed) return crossed
   if (capacitor?.verdict === 'out') return 'The capacitor under load is outside the tag’s value.'
-  if (verdict === 'watch') return `Watch its amps in ${(amps.find((a) => a.verdict === 'watch') as AmpsAnswer).name}.`
+  if (verdict === 'watch')
+    return `Watch its amps in ${(amps.find((a) => a.verdict === 'watch') as AmpsAnswer).name}.`
   if (direction.verdict === 'not-tested') return 'Not tested yet: direction first.'
   if (amps.length === 0) return 'It turns the right way; amps are not read yet.'
   if (verdict === 'cannotTell') return 'A reading lies too near its limit for this meter.'

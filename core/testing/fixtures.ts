@@ -19,7 +19,8 @@ export const sheetOf = (id: string): LeadSheet => {
   return sheet
 }
 
-export const tracedWires = (unit: UnitType): NamedWire[] => unit.typicalWires.map((wire) => ({ ...wire, segments: [], traced: true, stated: [] }))
+export const tracedWires = (unit: UnitType): NamedWire[] =>
+  unit.typicalWires.map((wire) => ({ ...wire, segments: [], traced: true, stated: [] }))
 
 /** Six sections, named by value: 20, 10, 5a, 5b, 2.5 and a second 20 for the compressor. */
 export const CAN = {
@@ -38,7 +39,11 @@ export const CAN = {
 
 type WithCan = HookupRequest & { readonly can: NonNullable<HookupRequest['can']> }
 
-export function requestFor(unitId = 'cooling-1-pole-shared-capacitor', sheetId = 'rowan-25r', more: Partial<WithCan> = {}): WithCan {
+export function requestFor(
+  unitId = 'cooling-1-pole-shared-capacitor',
+  sheetId = 'rowan-25r',
+  more: Partial<WithCan> = {},
+): WithCan {
   const unit = unitOf(unitId)
   const direction = sheetId === 'rowan-16f' ? 'CCW' : 'CW'
   return {
@@ -53,7 +58,13 @@ export function requestFor(unitId = 'cooling-1-pole-shared-capacitor', sheetId =
 }
 
 /** The hookup with some leads put elsewhere. */
-export const hookupWith = (request: HookupRequest, moves: Readonly<Record<string, Placement>>): HookupAnswer =>
-  workOutHookup({ ...request, placements: Object.entries(moves).map(([lead, goes]): LandedLead => ({ lead, goes })) })
+export const hookupWith = (
+  request: HookupRequest,
+  moves: Readonly<Record<string, Placement>>,
+): HookupAnswer =>
+  workOutHookup({
+    ...request,
+    placements: Object.entries(moves).map(([lead, goes]): LandedLead => ({ lead, goes })),
+  })
 
 export const onPost = (post: string): Placement => ({ kind: 'post', post })

@@ -1,10 +1,36 @@
 // The van's stock as a table of text, in and out: one row a part, the columns below. Reading finds every wrong row; nothing is read by halves.
 import * as v from 'valibot'
 import type { Problem } from '../quantity/problem'
-import { CAN_LAYOUTS, lineIdOf, MAX_LINES, STOCK_KINDS, StockLineSchema, type StockKind, type StockLine } from './stock-line'
+import {
+  CAN_LAYOUTS,
+  lineIdOf,
+  MAX_LINES,
+  STOCK_KINDS,
+  StockLineSchema,
+  type StockKind,
+  type StockLine,
+} from './stock-line'
 
 /** Column heads, in order; a file may have them in any order and leave out those it does not need. */
-export const STOCK_COLUMNS = ['kind', 'name', 'quantity', 'price', 'sheet', 'layout', 'microfarads', 'volts', 'tolerance', 'protected', 'measured', 'diameter in', 'pitch deg', 'blades', 'width in', 'bore in', 'hand'] as const
+export const STOCK_COLUMNS = [
+  'kind',
+  'name',
+  'quantity',
+  'price',
+  'sheet',
+  'layout',
+  'microfarads',
+  'volts',
+  'tolerance',
+  'protected',
+  'measured',
+  'diameter in',
+  'pitch deg',
+  'blades',
+  'width in',
+  'bore in',
+  'hand',
+] as const
 type Column = (typeof STOCK_COLUMNS)[number]
 const NEEDED: readonly Column[] = ['kind', 'name', 'quantity']
 
@@ -24,34 +50,63 @@ export interface StockReading {
 
 export function readStockRows(rows: readonly (readonly string[])[], reading: StockReading): ReadStock {
   const wrong = (path: string, message: string): ReadStock => ({ lines: {}, problems: [{ path, message }] })
-  const head = (rows[0] ?? []).map((cell) => cell.replace(/^\uFEFF/, '').trim().toLowerCase())
+  const head = (rows[0] ?? []).map((cell) =>
+    cell
+      .replace(/^\uFEFF/, '')
+      .trim()
+      .toLowerCase(),
+  )
   if (rows.length < 2 && head.every((cell) => cell === '')) return wrong('', 'The file is empty.')
   const missing = NEEDED.filter((column) => !head.includes(column))
-  if (missing.length > 0) return wrong('row 1', `The head lacks ${missing.map((m) => `“${m}”`).join(' and ')}. It names columns such as: ${STOCK_COLUMNS.join(', ')}.`)
+  if (missing.length > 0)
+    return wrong(
+      'row 1',
+      `The head lacks ${missing.map((m) => `“${m}”`).join(' and ')}. It names columns such as: ${STOCK_COLUMNS.join(', ')}.`,
+    )
   const strange = head.find((cell) => cell !== '' && !STOCK_COLUMNS.includes(cell as Column))
-  if (strange !== undefined) return wrong('row 1', `“${strange}” is not a column Oak Switch knows. It knows: ${STOCK_COLUMNS.join(', ')}.`)
+  if (strange !== undefined)
+    return wrong(
+      'row 1',
+      `“${strange}” is not a column Oak Switch knows. It knows: ${STOCK_COLUMNS.join(', ')}.`,
+    )
   const twice = head.find((cell, i) => cell !== '' && head.indexOf(cell) !== i)
   if (twice !== undefined) return wrong('row 1', `The column “${twice}” stands twice in the head.`)
-  if (rows.length - 1 > MAX_LINES) return wrong('', `The file has more than ${MAX_LINES.toLocaleString('en-US')} lines: that is a warehouse’s list, not a van’s.`)
+  if (rows.length - 1 > MAX_LINES)
+    return wrong(
+      '',
+      `The file has more than ${MAX_LINES.toLocaleString('en-US')} lines: that is a warehouse’s list, not a van’s.`,
+    )
   if (rows.length < 2) return wrong('', 'The file has a head and no lines.')
   return readLines(rows, head, reading)
 }
 
-function readLines(rows: readonly (readonly string[])[], head: readonly string[], reading: StockReading): ReadStock {
+function readLines(
+  rows: readonly (readonly string[])[],
+  head: readonly string[],
+  reading: StockReading,
+): ReadStock {
   const lines: Record<string, StockLine> = {}
   const rowOf = new Map<string, number>()
   const problems: Problem[] = []
   rows.slice(1).forEach((cells, i) => {
     const row = i + 2
     const over = cells.findIndex((cell, c) => cell.trim() !== '' && (head[c] ?? '') === '')
-    if (over >= 0) return void problems.push({ path: `row ${row}`, message: `A cell without a column: “${(cells[over] as string).slice(0, 40)}”.` })
+    if (over >= 0)
+      return void problems.push({
+        path: `row ${row}`,
+        message: `A cell without a column: “${(cells[over] as string).slice(0, 40)}”.`,
+      })
     const cell = (column: Column) => unguard((cells[head.indexOf(column)] ?? '').trim())
     const read = readLine(cell, reading)
     problems.push(...read.problems.map((p) => ({ path: `row ${row}, ${p.path}`, message: p.message })))
     if (!read.line) return
     const id = lineIdOf(read.line.kind, read.line.name)
     const earlier = rowOf.get(id)
-    if (earlier !== undefined) problems.push({ path: `row ${row}, name`, message: `“${read.line.name.slice(0, 60)}” stands in row ${earlier} already.` })
+    if (earlier !== undefined)
+      problems.push({
+        path: `row ${row}, name`,
+        message: `“${read.line.name.slice(0, 60)}” stands in row ${earlier} already.`,
+      })
     rowOf.set(id, row)
     lines[id] = read.line
   })
@@ -60,7 +115,10 @@ function readLines(rows: readonly (readonly string[])[], head: readonly string[]
 
 type Cell = (column: Column) => string
 
-function readLine(cell: Cell, { countedAt, sheets }: StockReading): { readonly line: StockLine | null; readonly problems: readonly Problem[] } {
+function readLine(
+  cell: Cell,
+  { countedAt, sheets }: StockReading,
+): { readonly line: StockLine | null; readonly problems: readonly Problem[] } {
   const problems: Problem[] = []
   const number = (column: Column): number | null => {
     const text = cell(column)
@@ -70,17 +128,38 @@ function readLine(cell: Cell, { countedAt, sheets }: StockReading): { readonly l
     return value
   }
   const kind = cell('kind').toLowerCase() as StockKind
-  if (!STOCK_KINDS.includes(kind)) return { line: null, problems: [{ path: 'kind', message: `“${cell('kind').slice(0, 40)}” is none of: ${STOCK_KINDS.join(', ')}.` }] }
+  if (!STOCK_KINDS.includes(kind))
+    return {
+      line: null,
+      problems: [
+        { path: 'kind', message: `“${cell('kind').slice(0, 40)}” is none of: ${STOCK_KINDS.join(', ')}.` },
+      ],
+    }
   const price = number('price')
   const quantity = number('quantity')
   if (cell('quantity') === '') problems.push({ path: 'quantity', message: 'How many there are is missing.' })
-  const common = { name: cell('name'), quantity: quantity ?? 0, cents: price === null ? null : cents(price), countedAt }
+  const common = {
+    name: cell('name'),
+    quantity: quantity ?? 0,
+    cents: price === null ? null : cents(price),
+    countedAt,
+  }
   const raw = { kind, ...common, ...detailsOf(kind, cell, number, problems) }
-  if (kind === 'motor' && cell('sheet') !== '' && !sheets.includes(cell('sheet'))) problems.push({ path: 'sheet', message: `There is no lead sheet “${cell('sheet').slice(0, 60)}” here. Read its file or enter its tag first.` })
+  if (kind === 'motor' && cell('sheet') !== '' && !sheets.includes(cell('sheet')))
+    problems.push({
+      path: 'sheet',
+      message: `There is no lead sheet “${cell('sheet').slice(0, 60)}” here. Read its file or enter its tag first.`,
+    })
   if (problems.length > 0) return { line: null, problems }
   const parsed = v.safeParse(StockLineSchema, raw)
   if (parsed.success) return { line: parsed.output, problems }
-  return { line: null, problems: parsed.issues.map((issue) => ({ path: COLUMN_OF[String(issue.path?.at(-1)?.key)] ?? COLUMN_OF[String(issue.path?.[0]?.key)] ?? 'kind', message: issue.message })) }
+  return {
+    line: null,
+    problems: parsed.issues.map((issue) => ({
+      path: COLUMN_OF[String(issue.path?.at(-1)?.key)] ?? COLUMN_OF[String(issue.path?.[0]?.key)] ?? 'kind',
+      message: issue.message,
+    })),
+  }
 }
 
 /** A price with more than two decimals stays a fraction of a cent, which the schema refuses. */
@@ -89,33 +168,89 @@ const cents = (price: number): number => {
   return Math.abs(value - Math.round(value)) < 1e-6 ? Math.round(value) : value
 }
 
-const COLUMN_OF: Readonly<Record<string, Column>> = { name: 'name', quantity: 'quantity', cents: 'price', sheet: 'sheet', layout: 'layout', microfarads: 'microfarads', volts: 'volts', tolerancePercent: 'tolerance', measured: 'measured', diameterInches: 'diameter in', pitchDegrees: 'pitch deg', blades: 'blades', widthInches: 'width in', boreInches: 'bore in', hand: 'hand' }
+const COLUMN_OF: Readonly<Record<string, Column>> = {
+  name: 'name',
+  quantity: 'quantity',
+  cents: 'price',
+  sheet: 'sheet',
+  layout: 'layout',
+  microfarads: 'microfarads',
+  volts: 'volts',
+  tolerancePercent: 'tolerance',
+  measured: 'measured',
+  diameterInches: 'diameter in',
+  pitchDegrees: 'pitch deg',
+  blades: 'blades',
+  widthInches: 'width in',
+  boreInches: 'bore in',
+  hand: 'hand',
+}
 
-function detailsOf(kind: StockKind, cell: Cell, number: (column: Column) => number | null, problems: Problem[]): object {
+function detailsOf(
+  kind: StockKind,
+  cell: Cell,
+  number: (column: Column) => number | null,
+  problems: Problem[],
+): object {
   switch (kind) {
     case 'motor':
       if (cell('sheet') === '') problems.push({ path: 'sheet', message: 'A motor names its lead sheet.' })
       return { sheet: cell('sheet') }
-    case 'capacitor': return capacitorOf(cell, number, problems)
-    case 'blade': return { blade: { diameterInches: number('diameter in'), pitchDegrees: number('pitch deg'), blades: number('blades'), widthInches: number('width in'), boreInches: number('bore in'), hand: cell('hand').toUpperCase() || null } }
-    case 'part': return {}
+    case 'capacitor':
+      return capacitorOf(cell, number, problems)
+    case 'blade':
+      return {
+        blade: {
+          diameterInches: number('diameter in'),
+          pitchDegrees: number('pitch deg'),
+          blades: number('blades'),
+          widthInches: number('width in'),
+          boreInches: number('bore in'),
+          hand: cell('hand').toUpperCase() || null,
+        },
+      }
+    case 'part':
+      return {}
   }
 }
 
 function capacitorOf(cell: Cell, number: (column: Column) => number | null, problems: Problem[]): object {
-  const parts = cell('microfarads').split(/[/+–]|(?<=\d)-(?=\d)/).map((text) => text.trim()).filter(Boolean)
+  const parts = cell('microfarads')
+    .split(/[/+–]|(?<=\d)-(?=\d)/)
+    .map((text) => text.trim())
+    .filter(Boolean)
   const values = parts.map(numberOf)
-  if (parts.length === 0) problems.push({ path: 'microfarads', message: 'A capacitor’s µF are missing, such as 45/5.' })
+  if (parts.length === 0)
+    problems.push({ path: 'microfarads', message: 'A capacitor’s µF are missing, such as 45/5.' })
   const bad = parts.find((_, i) => values[i] === null)
-  if (bad !== undefined) problems.push({ path: 'microfarads', message: `“${bad.slice(0, 40)}” is not a number of µF. Sections are written 45/5.` })
-  if (cell('volts') === '') problems.push({ path: 'volts', message: 'A capacitor’s rated volts are missing.' })
-  const layout = cell('layout').toLowerCase() || (parts.length === 1 ? 'single' : parts.length === 2 ? 'dual' : 'multi-tap')
-  if (!(CAN_LAYOUTS as readonly string[]).includes(layout)) problems.push({ path: 'layout', message: `“${layout.slice(0, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.` })
+  if (bad !== undefined)
+    problems.push({
+      path: 'microfarads',
+      message: `“${bad.slice(0, 40)}” is not a number of µF. Sections are written 45/5.`,
+    })
+  if (cell('volts') === '')
+    problems.push({ path: 'volts', message: 'A capacitor’s rated volts are missing.' })
+  const layout =
+    cell('layout').toLowerCase() ||
+    (parts.length === 1 ? 'single' : parts.length === 2 ? 'dual' : 'multi-tap')
+  if (!(CAN_LAYOUTS as readonly string[]).includes(layout))
+    problems.push({
+      path: 'layout',
+      message: `“${layout.slice(0, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.`,
+    })
   const tolerance = number('tolerance')
   const guarded = cell('protected').toLowerCase()
-  if (!['', 'yes', 'no'].includes(guarded)) problems.push({ path: 'protected', message: 'Whether it has a protected start terminal is yes or no.' })
+  if (!['', 'yes', 'no'].includes(guarded))
+    problems.push({ path: 'protected', message: 'Whether it has a protected start terminal is yes or no.' })
   const measured = readingsOf(cell('measured'), problems)
-  return { layout, microfarads: values, ...(measured ? { measured } : {}), volts: number('volts') ?? 0, protectedStart: guarded === 'yes', ...(tolerance === null ? {} : { tolerancePercent: tolerance }) }
+  return {
+    layout,
+    microfarads: values,
+    ...(measured ? { measured } : {}),
+    volts: number('volts') ?? 0,
+    protectedStart: guarded === 'yes',
+    ...(tolerance === null ? {} : { tolerancePercent: tolerance }),
+  }
 }
 
 /** One reading for each section, in their order; a section that was not read is left empty: 44.6//10.1. */
@@ -123,7 +258,11 @@ function readingsOf(text: string, problems: Problem[]): (number | null)[] | null
   if (text === '') return null
   const parts = text.split('/').map((part) => part.trim())
   const bad = parts.find((part) => part !== '' && numberOf(part) === null)
-  if (bad !== undefined) problems.push({ path: 'measured', message: `“${bad.slice(0, 40)}” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.` })
+  if (bad !== undefined)
+    problems.push({
+      path: 'measured',
+      message: `“${bad.slice(0, 40)}” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.`,
+    })
   return parts.map((part) => (part === '' ? null : numberOf(part)))
 }
 
@@ -138,25 +277,47 @@ const unguard = (text: string): string => (/^'[=+\-@]/.test(text) ? text.slice(1
 
 /** The table of these lines, head first, by kind and name. */
 export function writeStockRows(lines: Readonly<Record<string, StockLine>>): string[][] {
-  const sorted = Object.values(lines).sort((a, b) => STOCK_KINDS.indexOf(a.kind) - STOCK_KINDS.indexOf(b.kind) || (a.name < b.name ? -1 : 1))
+  const sorted = Object.values(lines).sort(
+    (a, b) => STOCK_KINDS.indexOf(a.kind) - STOCK_KINDS.indexOf(b.kind) || (a.name < b.name ? -1 : 1),
+  )
   return [[...STOCK_COLUMNS], ...sorted.map((line) => STOCK_COLUMNS.map((column) => cellOf(line, column)))]
 }
 
 function cellOf(line: StockLine, column: Column): string {
-  const text = (value: number | string | null | undefined) => (value === null || value === undefined ? '' : String(value))
+  const text = (value: number | string | null | undefined) =>
+    value === null || value === undefined ? '' : String(value)
   switch (column) {
-    case 'kind': return line.kind
-    case 'name': return line.name
-    case 'quantity': return text(line.quantity)
-    case 'price': return line.cents === null ? '' : (line.cents / 100).toFixed(2)
-    case 'sheet': return line.kind === 'motor' ? line.sheet : ''
+    case 'kind':
+      return line.kind
+    case 'name':
+      return line.name
+    case 'quantity':
+      return text(line.quantity)
+    case 'price':
+      return line.cents === null ? '' : (line.cents / 100).toFixed(2)
+    case 'sheet':
+      return line.kind === 'motor' ? line.sheet : ''
   }
   if (line.kind === 'capacitor') {
-    const cells: Partial<Record<Column, string>> = { layout: line.layout, microfarads: line.microfarads.join('/'), volts: text(line.volts), tolerance: text(line.tolerancePercent), protected: line.protectedStart ? 'yes' : '', measured: (line.measured ?? []).map((x) => x ?? '').join('/') }
+    const cells: Partial<Record<Column, string>> = {
+      layout: line.layout,
+      microfarads: line.microfarads.join('/'),
+      volts: text(line.volts),
+      tolerance: text(line.tolerancePercent),
+      protected: line.protectedStart ? 'yes' : '',
+      measured: (line.measured ?? []).map((x) => x ?? '').join('/'),
+    }
     return cells[column] ?? ''
   }
   if (line.kind !== 'blade') return ''
   const { diameterInches, pitchDegrees, blades, widthInches, boreInches, hand } = line.blade
-  const cells: Partial<Record<Column, string>> = { 'diameter in': text(diameterInches), 'pitch deg': text(pitchDegrees), blades: text(blades), 'width in': text(widthInches), 'bore in': text(boreInches), hand: text(hand) }
+  const cells: Partial<Record<Column, string>> = {
+    'diameter in': text(diameterInches),
+    'pitch deg': text(pitchDegrees),
+    blades: text(blades),
+    'width in': text(widthInches),
+    'bore in': text(boreInches),
+    hand: text(hand),
+  }
   return cells[column] ?? ''
 }

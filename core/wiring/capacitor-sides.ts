@@ -14,7 +14,11 @@ export interface CapacitorSides {
 }
 
 /** The unit's copper in a mode, with the fan running unless another is named; motor and compressor windings do not conduct here. */
-export function recordedCopper(unit: UnitType, wires: readonly NamedWire[], mode: ModeId = runningMode(unit)): Conductors {
+export function recordedCopper(
+  unit: UnitType,
+  wires: readonly NamedWire[],
+  mode: ModeId = runningMode(unit),
+): Conductors {
   const copper = new Conductors()
   unit.links.forEach((link) => copper.join(link.from, link.to))
   unit.switches.filter((s) => s.closedIn.includes(mode)).forEach((s) => copper.join(s.from, s.to))

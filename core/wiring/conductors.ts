@@ -15,7 +15,7 @@ export class Conductors {
     let root = point
     for (let next = this.parent.get(root); next !== undefined; next = this.parent.get(root)) root = next
     // Shorten the way for the next call.
-    for (let at = point; at !== root; ) {
+    for (let at = point; at !== root;) {
       const next = this.parent.get(at) as string
       this.parent.set(at, root)
       at = next

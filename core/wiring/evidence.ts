@@ -34,7 +34,11 @@ export function findRoles(unit: UnitType, wires: readonly NamedWire[]): WireFind
   const copper = recordedCopper(unit, wires)
   const sides = capacitorSides(unit, copper)
   const found = wires.filter(goesToMotor).map((wire) => {
-    const evidence = [terminalEvidence(unit, wire, copper, sides), ...statedEvidence(wire), ...colourEvidence(unit, wire)]
+    const evidence = [
+      terminalEvidence(unit, wire, copper, sides),
+      ...statedEvidence(wire),
+      ...colourEvidence(unit, wire),
+    ]
       .filter((e): e is Evidence => e !== null)
       .sort((a, b) => STRENGTH.indexOf(a.source) - STRENGTH.indexOf(b.source))
     return { wire: wire.id, ...weigh(evidence) }
@@ -49,15 +53,25 @@ const LINE_ROLES: readonly WireRole[] = ['motor-common', 'run']
  * apart, both poles switch and no capacitor is tied, either way round is the same circuit (derived), so the first is motor common.
  */
 function settleLines(found: readonly WireFinding[]): WireFinding[] {
-  const open = (f: WireFinding) => f.role === null && f.evidence[0]?.source === 'terminal' && LINE_ROLES.every((r) => f.evidence[0]?.roles.includes(r))
+  const open = (f: WireFinding) =>
+    f.role === null &&
+    f.evidence[0]?.source === 'terminal' &&
+    LINE_ROLES.every((r) => f.evidence[0]?.roles.includes(r))
   const free = LINE_ROLES.filter((r) => !found.some((f) => f.role === r))
   if (found.filter(open).length > free.length) return [...found]
   const only = free.length === 1
   return found.map((f) => {
     const role = open(f) ? free.shift() : undefined
     if (!role) return f
-    const text = only ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.` : 'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.'
-    return { ...f, role, carriedBy: 'terminal', evidence: [...f.evidence, { source: 'terminal', roles: [role], text }] }
+    const text = only
+      ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.`
+      : 'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.'
+    return {
+      ...f,
+      role,
+      carriedBy: 'terminal',
+      evidence: [...f.evidence, { source: 'terminal', roles: [role], text }],
+    }
   })
 }
 
@@ -65,7 +79,9 @@ function weigh(evidence: readonly Evidence[]): Omit<WireFinding, 'wire'> {
   let allowed: readonly WireRole[] | null = null
   let carriedBy: EvidenceSource | null = null
   for (const item of evidence) {
-    const narrowed: readonly WireRole[] = allowed ? allowed.filter((role) => item.roles.includes(role)) : item.roles
+    const narrowed: readonly WireRole[] = allowed
+      ? allowed.filter((role) => item.roles.includes(role))
+      : item.roles
     if (narrowed.length === 0 || narrowed.length === allowed?.length) continue
     allowed = narrowed
     // The evidence that settled it carries it: a terminal that allows two roles does not.
@@ -77,20 +93,45 @@ function weigh(evidence: readonly Evidence[]): Omit<WireFinding, 'wire'> {
   return { role, carriedBy: role ? carriedBy : null, evidence, conflicts }
 }
 
-function terminalEvidence(unit: UnitType, wire: NamedWire, copper: Conductors, sides: CapacitorSides): Evidence | null {
+function terminalEvidence(
+  unit: UnitType,
+  wire: NamedWire,
+  copper: Conductors,
+  sides: CapacitorSides,
+): Evidence | null {
   const post = postOf(unit, wire.from)
   if (!post || !wire.traced) return null
   const roles = rolesAt(unit, wire.from, copper, sides)
   if (roles.length === 0) return null
   const modes = modesOfOutput(unit, wire.from)
-  const use = roles.includes('speed') ? (modes.length > 0 ? `, live in ${modes.join(' and ')}` : ', parked') : ''
-  return { source: 'terminal', roles, text: `Traced to ${postName(unit, wire.from)}: ${roles.map((r) => ROLE_NAMES[r]).join(' or ')}${use}.` }
+  const use = roles.includes('speed')
+    ? modes.length > 0
+      ? `, live in ${modes.join(' and ')}`
+      : ', parked'
+    : ''
+  return {
+    source: 'terminal',
+    roles,
+    text: `Traced to ${postName(unit, wire.from)}: ${roles.map((r) => ROLE_NAMES[r]).join(' or ')}${use}.`,
+  }
 }
 
-const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = { neutral: 'line', output: 'speed', park: 'speed', 'cap-c': 'capacitor', 'cap-fan': 'capacitor', earth: 'ground' }
+const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = {
+  neutral: 'line',
+  output: 'speed',
+  park: 'speed',
+  'cap-c': 'capacitor',
+  'cap-fan': 'capacitor',
+  earth: 'ground',
+}
 
 /** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
-function rolesAt(unit: UnitType, id: PostId, copper: Conductors, { cSide, fanSide, tied }: CapacitorSides): WireRole[] {
+function rolesAt(
+  unit: UnitType,
+  id: PostId,
+  copper: Conductors,
+  { cSide, fanSide, tied }: CapacitorSides,
+): WireRole[] {
   if (unit.traits.fan === 'blower') {
     const kind = postOf(unit, id)?.kind
     const role = kind && BLOWER_ROLES[kind]
@@ -99,14 +140,19 @@ function rolesAt(unit: UnitType, id: PostId, copper: Conductors, { cSide, fanSid
   if (id === fanSide) return ['start']
   if (id === cSide) return tied ? ['run'] : unit.traits.capacitor === 'own' ? ['run-return'] : []
   switch (postOf(unit, id)?.kind) {
-    case 'earth': return ['ground']
-    case 'relay': return ['motor-common']
+    case 'earth':
+      return ['ground']
+    case 'relay':
+      return ['motor-common']
     case 'supply':
     case 'load':
       if (tied) return copper.joined(id, cSide) ? ['run'] : ['motor-common']
       // Nothing ties a capacitor to either line, so only the switching tells the two lines apart.
-      return unit.traits.contactorPoles === 1 || unit.traits.defrostRelay ? [copper.joined(id, unit.supply.line2) ? 'run' : 'motor-common'] : ['motor-common', 'run']
-    default: return []
+      return unit.traits.contactorPoles === 1 || unit.traits.defrostRelay
+        ? [copper.joined(id, unit.supply.line2) ? 'run' : 'motor-common']
+        : ['motor-common', 'run']
+    default:
+      return []
   }
 }
 
@@ -117,19 +163,33 @@ const SOURCE_TEXT: Readonly<Record<StatedSource, string>> = {
 }
 
 const statedEvidence = (wire: NamedWire): Evidence[] =>
-  wire.stated.map(({ source, role }) => ({ source, roles: [role], text: `${SOURCE_TEXT[source]} ${ROLE_NAMES[role]}.` }))
+  wire.stated.map(({ source, role }) => ({
+    source,
+    roles: [role],
+    text: `${SOURCE_TEXT[source]} ${ROLE_NAMES[role]}.`,
+  }))
 
 /** The colour at the motor counts; a colour that changed at a splice says so. */
 function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
   const last = wire.segments.at(-1)
   if (!last) return []
-  const hint = hintData.hints.find((h) => h.fan === unit.traits.fan && h.colour === last.colour && h.stripe === (last.stripe ?? null))
+  const hint = hintData.hints.find(
+    (h) => h.fan === unit.traits.fan && h.colour === last.colour && h.stripe === (last.stripe ?? null),
+  )
   if (!hint) return []
   const roles = hint.roles as WireRole[]
   const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
   const names = 'word' in hint && hint.word ? hint.word : roles.map((r) => ROLE_NAMES[r]).join(' or ')
-  const splice = changed ? ` It is ${COLOUR_NAMES[(wire.segments[0] as typeof last).colour]} at the terminal: the colour changes on the way.` : ''
-  return [{ source: 'colour', roles, text: `${capital(insulationName(last))} is often ${names} (a hint only).${splice}` }]
+  const splice = changed
+    ? ` It is ${COLOUR_NAMES[(wire.segments[0] as typeof last).colour]} at the terminal: the colour changes on the way.`
+    : ''
+  return [
+    {
+      source: 'colour',
+      roles,
+      text: `${capital(insulationName(last))} is often ${names} (a hint only).${splice}`,
+    },
+  ]
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

@@ -18,7 +18,11 @@ export const NEW_CAN_PART = 'new-can'
 export function hookupPosts(unit: UnitType, can: Pick<FittedCan, 'sections'>): HookupPost[] {
   const staying = unit.posts
     .filter((post) => !OLD_CAN_KINDS.includes(post.kind))
-    .map((post) => ({ ...post, partName: unit.parts.find((p) => p.id === post.part)?.name ?? post.part, name: postName(unit, post.id) }))
+    .map((post) => ({
+      ...post,
+      partName: unit.parts.find((p) => p.id === post.part)?.name ?? post.part,
+      name: postName(unit, post.id),
+    }))
   // No can, no posts of one: a motor without a capacitor, where the old can served only the fan.
   const fresh = (can.sections.length > 0 ? canPosts(can) : []).map((post) => ({
     id: post.id,

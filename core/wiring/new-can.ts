@@ -29,7 +29,12 @@ export interface FittedCan {
 }
 
 /** Where the new motor has no capacitor and nothing else needs the old one: it is taken out. */
-export const NO_CAN: Omit<FittedCan, 'groups'> = { name: 'no capacitor', volts: 0, tolerancePercent: 0, sections: [] }
+export const NO_CAN: Omit<FittedCan, 'groups'> = {
+  name: 'no capacitor',
+  volts: 0,
+  tolerancePercent: 0,
+  sections: [],
+}
 
 export interface CanPost {
   readonly id: PostId
@@ -41,20 +46,26 @@ export interface CanPost {
 /** Where several capacitors are joined each post says which one it is on: two of them may be marked alike. */
 export function canPosts({ sections }: Pick<FittedCan, 'sections'>): CanPost[] {
   const cases = [...new Set(sections.map((s) => s.of ?? ''))]
-  const label = (section: Section) => `${valueText(section)}${cases.length > 1 ? `, can ${cases.indexOf(section.of ?? '') + 1}` : ''}`
-  return [{ id: NEW_C, label: 'C', section: null }, ...sections.map((section) => ({ id: sectionPost(section.id), label: label(section), section }))]
+  const label = (section: Section) =>
+    `${valueText(section)}${cases.length > 1 ? `, can ${cases.indexOf(section.of ?? '') + 1}` : ''}`
+  return [
+    { id: NEW_C, label: 'C', section: null },
+    ...sections.map((section) => ({ id: sectionPost(section.id), label: label(section), section })),
+  ]
 }
 
 const valueText = ({ marked, microfarads }: Section): string => `${figure(marked ?? microfarads)} µF`
 
 /** "the 7.5 µF section of Single 7.5"; one that stays is named as what it is. */
 export function canPostName({ sections }: Pick<FittedCan, 'sections'>, { section }: CanPost): string {
-  if (!section) return sections.some((s) => s.stays) ? 'C of the old can, tied to the new one’s' : 'C on the new can'
+  if (!section)
+    return sections.some((s) => s.stays) ? 'C of the old can, tied to the new one’s' : 'C on the new can'
   if (section.stays) return `the ${valueText(section)} section of the old can, which stays`
   return `the ${valueText(section)} section of ${section.of ?? 'the new can'}`
 }
 
-export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined => can.groups.find((g) => g.load === load)
+export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined =>
+  can.groups.find((g) => g.load === load)
 
 export interface UnitWire {
   readonly id: string
@@ -65,12 +76,18 @@ export interface UnitWire {
 }
 
 /** The unit's own wires with the old can's posts exchanged for the new can's: C to C, each load to its group's lead post. */
-export function moveUnitWires(unit: UnitType, wires: readonly NamedWire[], sides: CapacitorSides, can: FittedCan): UnitWire[] {
+export function moveUnitWires(
+  unit: UnitType,
+  wires: readonly NamedWire[],
+  sides: CapacitorSides,
+  can: FittedCan,
+): UnitWire[] {
   const exchange = new Map<PostId, PostId>([[sides.cSide, NEW_C]])
   const fan = groupFor(can, FAN_LOAD)
   const compressor = groupFor(can, COMPRESSOR_LOAD)
   const compressorPost = unit.posts.find((p) => p.kind === 'cap-compressor')?.id
-  const goesAway = (post: PostId) => can.sections.length === 0 && (post === sides.cSide || post === sides.fanSide)
+  const goesAway = (post: PostId) =>
+    can.sections.length === 0 && (post === sides.cSide || post === sides.fanSide)
   if (fan) exchange.set(sides.fanSide, sectionPost(fan.lead))
   if (compressor && compressorPost) exchange.set(compressorPost, sectionPost(compressor.lead))
   return wires
@@ -83,7 +100,10 @@ export function moveUnitWires(unit: UnitType, wires: readonly NamedWire[], sides
 }
 
 /** Where the old can stays, its C and the section that stays keep what they have: nothing is moved there. */
-function remains({ sections }: Pick<FittedCan, 'sections'>, { from, to }: Pick<UnitWire, 'from' | 'to'>): boolean {
+function remains(
+  { sections }: Pick<FittedCan, 'sections'>,
+  { from, to }: Pick<UnitWire, 'from' | 'to'>,
+): boolean {
   const stays = sections.filter((s) => s.stays).map((s) => sectionPost(s.id))
   return stays.length > 0 && [from, to].some((post) => post === NEW_C || stays.includes(post))
 }

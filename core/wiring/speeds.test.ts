@@ -6,19 +6,32 @@ import { assignSpeeds, crossedBy, outputsInUse } from './speeds'
 import type { ModeId, UnitType } from './unit-type'
 
 const sheet = (id: string): LeadSheet => leadSheetById(id) as LeadSheet
-const plan = (unit: string, motor: string, more: Partial<Parameters<typeof assignSpeeds>[0]> = {}) => assignSpeeds({ unit: unitOf(unit), wires: tracedWires(unitOf(unit)), sheet: sheet(motor), ...more })
-const speeds = (p: ReturnType<typeof plan>) => Object.fromEntries(p.assignments.map((a) => [a.output, a.speed]))
+const plan = (unit: string, motor: string, more: Partial<Parameters<typeof assignSpeeds>[0]> = {}) =>
+  assignSpeeds({ unit: unitOf(unit), wires: tracedWires(unitOf(unit)), sheet: sheet(motor), ...more })
+const speeds = (p: ReturnType<typeof plan>) =>
+  Object.fromEntries(p.assignments.map((a) => [a.output, a.speed]))
 /** The furnace with a lead on CIRC as well. */
-const withCirc = () => tracedWires(unitOf('gas-furnace-board')).map((w) => (w.id === 'spare-1' ? { ...w, from: 'CIRC' } : w))
+const withCirc = () =>
+  tracedWires(unitOf('gas-furnace-board')).map((w) => (w.id === 'spare-1' ? { ...w, from: 'CIRC' } : w))
 
 describe('taps for the outputs in use', () => {
-  it('are found from the wires, parked ones not among them', () => expect(outputsInUse(unitOf('gas-furnace-board'), withCirc()).map((o) => o.id)).toEqual(['COOL', 'HEAT', 'CIRC']))
+  it('are found from the wires, parked ones not among them', () =>
+    expect(outputsInUse(unitOf('gas-furnace-board'), withCirc()).map((o) => o.id)).toEqual([
+      'COOL',
+      'HEAT',
+      'CIRC',
+    ]))
   it('cooling gets the highest, heating the lowest of three', () => {
     const p = plan('gas-furnace-board', 'alder-33b')
     expect([speeds(p), p.problems]).toEqual([{ COOL: 'high', HEAT: 'low' }, []])
     expect(p.idle).toEqual([{ tap: 'blue', speed: 'medium', park: 'PARK1' }])
   })
-  it('four speeds to three outputs are spread from the highest to the lowest', () => expect(speeds(plan('fan-coil-three-speed', 'alder-50b'))).toEqual({ HI: 'high', MED: 'medium', LO: 'low' }))
+  it('four speeds to three outputs are spread from the highest to the lowest', () =>
+    expect(speeds(plan('fan-coil-three-speed', 'alder-50b'))).toEqual({
+      HI: 'high',
+      MED: 'medium',
+      LO: 'low',
+    }))
   it('three speeds to three outputs, one each, nothing idle', () => {
     const p = plan('gas-furnace-board', 'alder-33b', { wires: withCirc() })
     expect([speeds(p), p.idle, p.jumpers]).toEqual([{ COOL: 'high', HEAT: 'medium', CIRC: 'low' }, [], []])
@@ -27,24 +40,43 @@ describe('taps for the outputs in use', () => {
     const two = structuredClone(sheet('alder-33b'))
     two.settings.speed = two.settings.speed.filter((s) => s.speed !== 'medium')
     const p = plan('gas-furnace-board', 'alder-33b', { wires: withCirc(), sheet: two })
-    expect([speeds(p), p.jumpers, p.problems]).toEqual([{ COOL: 'high', HEAT: 'low', CIRC: 'low' }, [{ from: 'HEAT', to: 'CIRC', tap: 'red' }], []])
+    expect([speeds(p), p.jumpers, p.problems]).toEqual([
+      { COOL: 'high', HEAT: 'low', CIRC: 'low' },
+      [{ from: 'HEAT', to: 'CIRC', tap: 'red' }],
+      [],
+    ])
   })
   it('fewer speeds where outputs may not share: said, not guessed', () => {
     const two = structuredClone(sheet('alder-33b'))
     two.settings.speed = two.settings.speed.filter((s) => s.speed !== 'medium')
-    expect(plan('fan-coil-three-speed', 'alder-33b', { sheet: two }).problems).toEqual(['No tap is left for low on the thermostat, which the unit calls in low, and its outputs may not share one. Take a motor with more speeds.'])
+    expect(plan('fan-coil-three-speed', 'alder-33b', { sheet: two }).problems).toEqual([
+      'No tap is left for low on the thermostat, which the unit calls in low, and its outputs may not share one. Take a motor with more speeds.',
+    ])
   })
   it('say what a lower speed does to air and power', () => {
     // 820 of 1075 rpm: 76 % of the air, 0.763³ = 44 % of the power.
-    expect(plan('gas-furnace-board', 'alder-33b').assignments[1]?.why).toContain('About 76 % of the highest speed’s air for 44 % of its power')
+    expect(plan('gas-furnace-board', 'alder-33b').assignments[1]?.why).toContain(
+      'About 76 % of the highest speed’s air for 44 % of its power',
+    )
   })
   it('may be changed, but not so that two share a tap that may not', () => {
-    expect(speeds(plan('gas-furnace-board', 'alder-33b', { choices: { HEAT: 'medium' } }))).toEqual({ COOL: 'high', HEAT: 'medium' })
-    expect(plan('fan-coil-three-speed', 'alder-33b', { choices: { LO: 'medium' } }).problems[0]).toContain('may not share a tap on this unit')
-    expect(plan('gas-furnace-board', 'alder-33b', { choices: { HEAT: 'medium-low' } }).problems).toEqual(['Alder 33B has no medium-low speed for HEAT on the fan board.'])
+    expect(speeds(plan('gas-furnace-board', 'alder-33b', { choices: { HEAT: 'medium' } }))).toEqual({
+      COOL: 'high',
+      HEAT: 'medium',
+    })
+    expect(plan('fan-coil-three-speed', 'alder-33b', { choices: { LO: 'medium' } }).problems[0]).toContain(
+      'may not share a tap on this unit',
+    )
+    expect(plan('gas-furnace-board', 'alder-33b', { choices: { HEAT: 'medium-low' } }).problems).toEqual([
+      'Alder 33B has no medium-low speed for HEAT on the fan board.',
+    ])
   })
-  it('an outdoor motor has none', () => expect(plan('gas-furnace-board', 'rowan-25r').problems[0]).toContain('has no speed taps'))
-  it('no lead on any output: trace first', () => expect(plan('gas-furnace-board', 'alder-33b', { wires: [] }).problems).toEqual(['No speed output had a lead of the old motor: trace the wires first.']))
+  it('an outdoor motor has none', () =>
+    expect(plan('gas-furnace-board', 'rowan-25r').problems[0]).toContain('has no speed taps'))
+  it('no lead on any output: trace first', () =>
+    expect(plan('gas-furnace-board', 'alder-33b', { wires: [] }).problems).toEqual([
+      'No speed output had a lead of the old motor: trace the wires first.',
+    ]))
 })
 
 it('a harness that crosses speeds is found from the amps of each selection', () => {
@@ -58,7 +90,12 @@ it('a harness that crosses speeds is found from the amps of each selection', () 
 // Boards with one to four outputs, each called in one mode, some allowed to share; motors with one to five taps.
 const MODES: readonly ModeId[] = ['cooling', 'heating', 'circulation', 'high']
 const NAMES: readonly SpeedName[] = ['high', 'medium-high', 'medium', 'medium-low', 'low']
-const generated = fc.record({ outputs: fc.integer({ min: 1, max: 4 }), taps: fc.integer({ min: 1, max: 5 }), share: fc.boolean(), parks: fc.integer({ min: 0, max: 3 }) })
+const generated = fc.record({
+  outputs: fc.integer({ min: 1, max: 4 }),
+  taps: fc.integer({ min: 1, max: 5 }),
+  share: fc.boolean(),
+  parks: fc.integer({ min: 0, max: 3 }),
+})
 
 it('on generated boards and motors every mode has exactly one live tap, and none is tied to another unless the unit allows it', () =>
   fc.assert(
@@ -67,14 +104,47 @@ it('on generated boards and motors every mode has exactly one live tap, and none
       const ids = MODES.slice(0, outputs).map((m) => `OUT-${m}`)
       const unit: UnitType = {
         ...base,
-        posts: [...base.posts.filter((p) => p.kind !== 'output' && p.kind !== 'park'), ...ids.map((id) => ({ id, label: id, part: 'board', kind: 'output' as const })), ...Array.from({ length: parks }, (_, i) => ({ id: `P${i}`, label: `P${i}`, part: 'board', kind: 'park' as const }))],
-        modes: [{ id: 'off', name: 'off', fanRuns: false }, ...MODES.slice(0, outputs).map((id) => ({ id, name: id, fanRuns: true }))],
-        switches: MODES.slice(0, outputs).map((id) => ({ id, from: base.supply.line1, to: `OUT-${id}`, closedIn: [id] })),
+        posts: [
+          ...base.posts.filter((p) => p.kind !== 'output' && p.kind !== 'park'),
+          ...ids.map((id) => ({ id, label: id, part: 'board', kind: 'output' as const })),
+          ...Array.from({ length: parks }, (_, i) => ({
+            id: `P${i}`,
+            label: `P${i}`,
+            part: 'board',
+            kind: 'park' as const,
+          })),
+        ],
+        modes: [
+          { id: 'off', name: 'off', fanRuns: false },
+          ...MODES.slice(0, outputs).map((id) => ({ id, name: id, fanRuns: true })),
+        ],
+        switches: MODES.slice(0, outputs).map((id) => ({
+          id,
+          from: base.supply.line1,
+          to: `OUT-${id}`,
+          closedIn: [id],
+        })),
         outputsMayShare: share ? [ids] : [],
       }
       const motor = structuredClone(sheet('alder-33b'))
-      motor.settings.speed = NAMES.slice(0, taps).map((speed) => ({ speed, tap: `tap ${speed}`, rpm: null, amps: null, join: [], land: [], insulate: [], open: [] }))
-      const wires = ids.map((from) => ({ id: from, from, to: 'motor', segments: [], traced: true, stated: [] }))
+      motor.settings.speed = NAMES.slice(0, taps).map((speed) => ({
+        speed,
+        tap: `tap ${speed}`,
+        rpm: null,
+        amps: null,
+        join: [],
+        land: [],
+        insulate: [],
+        open: [],
+      }))
+      const wires = ids.map((from) => ({
+        id: from,
+        from,
+        to: 'motor',
+        segments: [],
+        traced: true,
+        stated: [],
+      }))
       const p = assignSpeeds({ unit, wires, sheet: motor })
       const tied = p.jumpers.length > 0
       if (!share) expect(tied).toBe(false)
@@ -83,8 +153,11 @@ it('on generated boards and motors every mode has exactly one live tap, and none
       for (const mode of unit.modes.filter((m) => m.fanRuns)) {
         // Live by the switch, or by a jumper from an output that is.
         const live = new Set(unit.switches.filter((s) => s.closedIn.includes(mode.id)).map((s) => s.to))
-        for (const j of p.jumpers) if (live.has(j.from) || live.has(j.to)) [j.from, j.to].forEach((id) => live.add(id))
-        const liveTaps = new Set(p.assignments.filter((a) => live.has(a.output) && a.tap !== null).map((a) => a.tap))
+        for (const j of p.jumpers)
+          if (live.has(j.from) || live.has(j.to)) [j.from, j.to].forEach((id) => live.add(id))
+        const liveTaps = new Set(
+          p.assignments.filter((a) => live.has(a.output) && a.tap !== null).map((a) => a.tap),
+        )
         expect(liveTaps.size).toBe(p.problems.length > 0 && liveTaps.size === 0 ? 0 : 1)
       }
       // Idle taps: each on a post of its own, or by itself; none is also in use.

@@ -59,32 +59,66 @@ interface Output {
 /** Outputs that had a lead of the old motor and are called in some mode, the one that wants most air first. */
 export function outputsInUse(unit: UnitType, wires: readonly NamedWire[]): Output[] {
   return unit.posts
-    .filter((post) => post.kind === 'output' && wires.some((wire) => goesToMotor(wire) && wire.from === post.id))
+    .filter(
+      (post) => post.kind === 'output' && wires.some((wire) => goesToMotor(wire) && wire.from === post.id),
+    )
     .map(({ id }): Output => {
-      const called = unit.modes.filter((mode) => unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id)) && mode.fanRuns)
-      return { id, name: postName(unit, id), modes: modesOfOutput(unit, id), wants: Math.min(...called.map((mode) => WANTS.indexOf(mode.id)), WANTS.length) }
+      const called = unit.modes.filter(
+        (mode) => unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id)) && mode.fanRuns,
+      )
+      return {
+        id,
+        name: postName(unit, id),
+        modes: modesOfOutput(unit, id),
+        wants: Math.min(...called.map((mode) => WANTS.indexOf(mode.id)), WANTS.length),
+      }
     })
     .filter((output) => output.modes.length > 0)
     .sort((a, b) => a.wants - b.wants)
 }
 
 export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput): SpeedPlan {
-  const taps = sheet.settings.speed.filter((s) => s.tap !== null).sort((a, b) => SPEED_ORDER.indexOf(a.speed) - SPEED_ORDER.indexOf(b.speed))
+  const taps = sheet.settings.speed
+    .filter((s) => s.tap !== null)
+    .sort((a, b) => SPEED_ORDER.indexOf(a.speed) - SPEED_ORDER.indexOf(b.speed))
   const outputs = outputsInUse(unit, wires)
   const problems: string[] = []
-  if (taps.length === 0) problems.push(`${sheet.name} has no speed taps: it is not made for a unit with speed outputs.`)
-  if (outputs.length === 0) problems.push('No speed output had a lead of the old motor: trace the wires first.')
+  if (taps.length === 0)
+    problems.push(`${sheet.name} has no speed taps: it is not made for a unit with speed outputs.`)
+  if (outputs.length === 0)
+    problems.push('No speed output had a lead of the old motor: trace the wires first.')
   const proposed = propose(unit, outputs, taps.length)
   const picked = outputs.map((output, i) => {
     const chosen = taps.findIndex((t) => t.speed === choices[output.id])
-    if (choices[output.id] !== undefined && chosen < 0) problems.push(`${sheet.name} has no ${choices[output.id]} speed for ${output.name}.`)
+    if (choices[output.id] !== undefined && chosen < 0)
+      problems.push(`${sheet.name} has no ${choices[output.id]} speed for ${output.name}.`)
     return { output, tap: chosen >= 0 ? chosen : (proposed[i] ?? null), chosen: chosen >= 0 }
   })
-  problems.push(...sharingProblems(unit, picked), ...picked.filter((p) => p.tap === null && taps.length > 0).map((p) => `No tap is left for ${p.output.name}, which the unit calls in ${p.output.modes.join(' and ')}, and its outputs may not share one. Take a motor with more speeds.`))
+  problems.push(
+    ...sharingProblems(unit, picked),
+    ...picked
+      .filter((p) => p.tap === null && taps.length > 0)
+      .map(
+        (p) =>
+          `No tap is left for ${p.output.name}, which the unit calls in ${p.output.modes.join(' and ')}, and its outputs may not share one. Take a motor with more speeds.`,
+      ),
+  )
   return {
-    assignments: picked.map(({ output, tap, chosen }) => describe(output, tap === null ? null : (taps[tap] as SpeedChoice), taps[0], chosen, picked.length, taps.length)),
+    assignments: picked.map(({ output, tap, chosen }) =>
+      describe(
+        output,
+        tap === null ? null : (taps[tap] as SpeedChoice),
+        taps[0],
+        chosen,
+        picked.length,
+        taps.length,
+      ),
+    ),
     jumpers: jumpersOf(picked, taps),
-    idle: idleTaps(unit, taps.filter((_, i) => !picked.some((p) => p.tap === i))),
+    idle: idleTaps(
+      unit,
+      taps.filter((_, i) => !picked.some((p) => p.tap === i)),
+    ),
     problems,
   }
 }
@@ -101,7 +135,13 @@ function propose(unit: UnitType, outputs: readonly Output[], taps: number): (num
   const groups = outputs.map((output) => [output])
   for (let i = groups.length - 1; groups.length > taps && i > 0; i--) {
     const [above, here] = [groups[i - 1] as Output[], groups[i] as Output[]]
-    if (!mayShare(unit, [...above, ...here].map((o) => o.id))) continue
+    if (
+      !mayShare(
+        unit,
+        [...above, ...here].map((o) => o.id),
+      )
+    )
+      continue
     groups.splice(i - 1, 2, [...above, ...here])
   }
   return outputs.map((output) => {
@@ -110,7 +150,8 @@ function propose(unit: UnitType, outputs: readonly Output[], taps: number): (num
   })
 }
 
-const mayShare = (unit: UnitType, outputs: readonly PostId[]): boolean => outputs.length < 2 || unit.outputsMayShare.some((group) => outputs.every((id) => group.includes(id)))
+const mayShare = (unit: UnitType, outputs: readonly PostId[]): boolean =>
+  outputs.length < 2 || unit.outputsMayShare.some((group) => outputs.every((id) => group.includes(id)))
 
 interface Picked {
   readonly output: Output
@@ -121,7 +162,14 @@ function sharingProblems(unit: UnitType, picked: readonly Picked[]): string[] {
   const tapsUsed = [...new Set(picked.flatMap((p) => (p.tap === null ? [] : [p.tap])))]
   return tapsUsed.flatMap((tap) => {
     const sharing = picked.filter((p) => p.tap === tap).map((p) => p.output)
-    return mayShare(unit, sharing.map((o) => o.id)) ? [] : [`${sharing.map((o) => o.name).join(' and ')} may not share a tap on this unit: a jumper between them would join what must stay apart.`]
+    return mayShare(
+      unit,
+      sharing.map((o) => o.id),
+    )
+      ? []
+      : [
+          `${sharing.map((o) => o.name).join(' and ')} may not share a tap on this unit: a jumper between them would join what must stay apart.`,
+        ]
   })
 }
 
@@ -138,15 +186,53 @@ function idleTaps(unit: UnitType, idle: readonly SpeedChoice[]): IdleTap[] {
   return idle.map(({ tap, speed }, i) => ({ tap: tap as string, speed, park: parks[i] ?? null }))
 }
 
-function describe({ id, name, modes }: Output, tap: SpeedChoice | null, top: SpeedChoice | undefined, chosen: boolean, outputs: number, taps: number): SpeedAssignment {
+function describe(
+  { id, name, modes }: Output,
+  tap: SpeedChoice | null,
+  top: SpeedChoice | undefined,
+  chosen: boolean,
+  outputs: number,
+  taps: number,
+): SpeedAssignment {
   const laws = tap?.rpm && top?.rpm ? fanLaws(top.rpm, tap.rpm) : null
-  const air = laws && tap !== top ? ` About ${figure(100 * laws.flow, 0)} % of the highest speed’s air for ${figure(100 * laws.power, 0)} % of its power, by the fan laws.` : ''
-  const reason = tap === null ? 'No tap can serve it.' : chosen ? `Chosen by the technician: ${tap.speed}.` : outputs > taps ? `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.` : `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
-  return { output: id, name, modes, speed: tap?.speed ?? null, tap: tap?.tap ?? null, why: `${reason}${air}`, flow: laws?.flow ?? null, power: laws?.power ?? null }
+  const air =
+    laws && tap !== top
+      ? ` About ${figure(100 * laws.flow, 0)} % of the highest speed’s air for ${figure(100 * laws.power, 0)} % of its power, by the fan laws.`
+      : ''
+  const reason =
+    tap === null
+      ? 'No tap can serve it.'
+      : chosen
+        ? `Chosen by the technician: ${tap.speed}.`
+        : outputs > taps
+          ? `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.`
+          : `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
+  return {
+    output: id,
+    name,
+    modes,
+    speed: tap?.speed ?? null,
+    tap: tap?.tap ?? null,
+    why: `${reason}${air}`,
+    flow: laws?.flow ?? null,
+    power: laws?.power ?? null,
+  }
 }
 
 /** Selections whose amps rise in another order than their outputs want air: the harness crosses them. Amps by output. */
-export function crossedBy(unit: UnitType, wires: readonly NamedWire[], amps: Readonly<Record<PostId, number>>): string[] {
+export function crossedBy(
+  unit: UnitType,
+  wires: readonly NamedWire[],
+  amps: Readonly<Record<PostId, number>>,
+): string[] {
   const read = outputsInUse(unit, wires).filter((output) => amps[output.id] !== undefined)
-  return read.flatMap((more, i) => read.slice(i + 1).filter((less) => (amps[less.id] as number) > (amps[more.id] as number)).map((less) => `${less.name} draws ${figure(amps[less.id] as number)} A and ${more.name} ${figure(amps[more.id] as number)} A: amps rise with speed, so these two are crossed.`))
+  return read.flatMap((more, i) =>
+    read
+      .slice(i + 1)
+      .filter((less) => (amps[less.id] as number) > (amps[more.id] as number))
+      .map(
+        (less) =>
+          `${less.name} draws ${figure(amps[less.id] as number)} A and ${more.name} ${figure(amps[more.id] as number)} A: amps rise with speed, so these two are crossed.`,
+      ),
+  )
 }

@@ -64,16 +64,43 @@ export function translateLeads(input: TranslationInput): Translation {
 }
 
 function advise(input: TranslationInput, { lead, use }: SetLead, refusals: TranslationNote[]): LeadAdvice {
-  const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({ lead: lead.id, goes, like: null, why, evidence })
+  const answer = (goes: Placement, why: string, evidence: readonly Evidence[] = []): LeadAdvice => ({
+    lead: lead.id,
+    goes,
+    like: null,
+    why,
+    evidence,
+  })
   switch (use.kind) {
-    case 'plug': return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
-    case 'tap': return adviseTap(input, lead)
-    case 'capacitor': return use.side === 'start' ? { ...adviseStart(input, lead, refusals), like: 'capacitor' } : { lead: lead.id, goes: input.can.sections.length > 0 ? { kind: 'post', post: NEW_C } : { kind: 'loose' }, like: 'capacitor', why: 'The other side of the blower’s own capacitor: nothing else lands there.', evidence: [] }
-    case 'with': return adviseWith(input, lead, use, refusals)
-    case 'unplaced': return answer({ kind: 'loose' }, `No place is worked out: ${use.why}.`)
-    case 'insulate': return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
-    case 'return': return adviseReturn(input, lead)
-    case 'land': return { ...(use.as === 'start' ? adviseStart(input, lead, refusals) : adviseLike(input, lead, use.as, refusals)), like: use.as }
+    case 'plug':
+      return answer({ kind: 'plug' }, `In the reversing plug, joined to ${use.joinedTo}.`)
+    case 'tap':
+      return adviseTap(input, lead)
+    case 'capacitor':
+      return use.side === 'start'
+        ? { ...adviseStart(input, lead, refusals), like: 'capacitor' }
+        : {
+            lead: lead.id,
+            goes: input.can.sections.length > 0 ? { kind: 'post', post: NEW_C } : { kind: 'loose' },
+            like: 'capacitor',
+            why: 'The other side of the blower’s own capacitor: nothing else lands there.',
+            evidence: [],
+          }
+    case 'with':
+      return adviseWith(input, lead, use, refusals)
+    case 'unplaced':
+      return answer({ kind: 'loose' }, `No place is worked out: ${use.why}.`)
+    case 'insulate':
+      return answer({ kind: 'insulated' }, `Insulated by itself: ${use.why}.`)
+    case 'return':
+      return adviseReturn(input, lead)
+    case 'land':
+      return {
+        ...(use.as === 'start'
+          ? adviseStart(input, lead, refusals)
+          : adviseLike(input, lead, use.as, refusals)),
+        like: use.as,
+      }
   }
 }
 
@@ -83,19 +110,55 @@ function adviseTap({ speeds, unit, findings, wires }: TranslationInput, lead: Le
   const first = served[0]
   if (first) {
     const old = wires.find((w) => w.from === first.output && findings.some((f) => f.wire === w.id))
-    const shared = served.length > 1 ? ` A jumper takes it on to ${served.slice(1).map((a) => a.name).join(' and ')}.` : ''
-    return { lead: lead.id, goes: { kind: 'post', post: first.output }, like: 'speed', why: `${first.why}${shared}`, evidence: findings.find((f) => f.wire === old?.id)?.evidence ?? [] }
+    const shared =
+      served.length > 1
+        ? ` A jumper takes it on to ${served
+            .slice(1)
+            .map((a) => a.name)
+            .join(' and ')}.`
+        : ''
+    return {
+      lead: lead.id,
+      goes: { kind: 'post', post: first.output },
+      like: 'speed',
+      why: `${first.why}${shared}`,
+      evidence: findings.find((f) => f.wire === old?.id)?.evidence ?? [],
+    }
   }
   const park = speeds?.idle.find((idle) => idle.tap === lead.id)?.park
-  if (park) return { lead: lead.id, goes: { kind: 'post', post: park }, like: null, why: `Idle: parked by itself on ${postName(unit, park)}.`, evidence: [] }
-  return { lead: lead.id, goes: { kind: 'insulated' }, like: null, why: 'Idle: insulated by itself. Idle taps float above line voltage.', evidence: [] }
+  if (park)
+    return {
+      lead: lead.id,
+      goes: { kind: 'post', post: park },
+      like: null,
+      why: `Idle: parked by itself on ${postName(unit, park)}.`,
+      evidence: [],
+    }
+  return {
+    lead: lead.id,
+    goes: { kind: 'insulated' },
+    like: null,
+    why: 'Idle: insulated by itself. Idle taps float above line voltage.',
+    evidence: [],
+  }
 }
 
 /** A lead joined to another lands with it: one post, or a splice, is the same copper. */
-function adviseWith(input: TranslationInput, lead: Lead, use: { readonly lead: string; readonly sets: string }, refusals: TranslationNote[]): LeadAdvice {
+function adviseWith(
+  input: TranslationInput,
+  lead: Lead,
+  use: { readonly lead: string; readonly sets: string },
+  refusals: TranslationNote[],
+): LeadAdvice {
   const other = input.leads.find((set) => set.lead.id === use.lead)
   const place = other?.use.kind === 'land' ? advise(input, other, refusals) : null
-  return { lead: lead.id, goes: place?.goes ?? { kind: 'loose' }, like: null, why: `Joined to the ${other ? insulationName(other.lead) : use.lead} lead: that sets the ${use.sets}.`, evidence: [] }
+  return {
+    lead: lead.id,
+    goes: place?.goes ?? { kind: 'loose' },
+    like: null,
+    why: `Joined to the ${other ? insulationName(other.lead) : use.lead} lead: that sets the ${use.sets}.`,
+    evidence: [],
+  }
 }
 
 function adviseReturn({ sides }: TranslationInput, lead: Lead): LeadAdvice {
@@ -108,43 +171,100 @@ function adviseReturn({ sides }: TranslationInput, lead: Lead): LeadAdvice {
       why: 'Cut back and insulated by itself: cap C is tied to run’s line already, and this lead is the same point as run inside the motor.',
       evidence: [],
     }
-  return { lead: lead.id, goes: { kind: 'post', post: NEW_C }, like, why: 'The other side of the fan’s own capacitor: nothing else lands there.', evidence: [] }
+  return {
+    lead: lead.id,
+    goes: { kind: 'post', post: NEW_C },
+    like,
+    why: 'The other side of the fan’s own capacitor: nothing else lands there.',
+    evidence: [],
+  }
 }
 
-function adviseStart({ can, findings }: TranslationInput, lead: Lead, refusals: TranslationNote[]): Omit<LeadAdvice, 'like'> {
+function adviseStart(
+  { can, findings }: TranslationInput,
+  lead: Lead,
+  refusals: TranslationNote[],
+): Omit<LeadAdvice, 'like'> {
   const group = groupFor(can, FAN_LOAD)
   if (!group) {
-    refusals.push({ code: 'no-fan-section', message: 'The start lead has no post: this can has no section plan for the fan.' })
-    return { lead: lead.id, goes: { kind: 'loose' }, why: 'No section of the can is planned for the fan.', evidence: [] }
+    refusals.push({
+      code: 'no-fan-section',
+      message: 'The start lead has no post: this can has no section plan for the fan.',
+    })
+    return {
+      lead: lead.id,
+      goes: { kind: 'loose' },
+      why: 'No section of the can is planned for the fan.',
+      evidence: [],
+    }
   }
   const jumpered = group.jumpers.length > 0 ? ', the largest section of its group' : ''
   const evidence = findings.find((f) => f.role === 'start')?.evidence ?? []
-  return { lead: lead.id, goes: { kind: 'post', post: sectionPost(group.lead) }, why: `Start goes to the fan’s section${jumpered}.`, evidence }
+  return {
+    lead: lead.id,
+    goes: { kind: 'post', post: sectionPost(group.lead) },
+    why: `Start goes to the fan’s section${jumpered}.`,
+    evidence,
+  }
 }
 
-function adviseLike(input: TranslationInput, lead: Lead, role: WireRole, refusals: TranslationNote[]): Omit<LeadAdvice, 'like'> {
+function adviseLike(
+  input: TranslationInput,
+  lead: Lead,
+  role: WireRole,
+  refusals: TranslationNote[],
+): Omit<LeadAdvice, 'like'> {
   const home = homeOf(input, role)
   const name = insulationName(lead)
   if (!home && role === 'ground') return adviseGround(input.unit, lead)
   if (!home) {
-    refusals.push({ code: `no-old-${role}`, message: `Which old wire was ${ROLE_NAMES[role]} is not known, so the ${name} lead has no place yet. Trace the wires to the motor.` })
-    return { lead: lead.id, goes: { kind: 'loose' }, why: `The old ${ROLE_NAMES[role]} wire is not known.`, evidence: [] }
+    refusals.push({
+      code: `no-old-${role}`,
+      message: `Which old wire was ${ROLE_NAMES[role]} is not known, so the ${name} lead has no place yet. Trace the wires to the motor.`,
+    })
+    return {
+      lead: lead.id,
+      goes: { kind: 'loose' },
+      why: `The old ${ROLE_NAMES[role]} wire is not known.`,
+      evidence: [],
+    }
   }
   if (postOf(input.unit, home.post)?.kind.startsWith('cap-')) {
-    refusals.push({ code: 'post-goes-away', message: `The old ${ROLE_NAMES[role]} is recorded on ${postName(input.unit, home.post)}, which leaves with the old capacitor and is no place for it. Trace that wire again.` })
-    return { lead: lead.id, goes: { kind: 'loose' }, why: `The old ${ROLE_NAMES[role]} is recorded on a post that cannot be right.`, evidence: home.evidence }
+    refusals.push({
+      code: 'post-goes-away',
+      message: `The old ${ROLE_NAMES[role]} is recorded on ${postName(input.unit, home.post)}, which leaves with the old capacitor and is no place for it. Trace that wire again.`,
+    })
+    return {
+      lead: lead.id,
+      goes: { kind: 'loose' },
+      why: `The old ${ROLE_NAMES[role]} is recorded on a post that cannot be right.`,
+      evidence: home.evidence,
+    }
   }
   const place = home.post === NEW_C ? 'C on the new can' : postName(input.unit, home.post)
-  return { lead: lead.id, goes: { kind: 'post', post: home.post }, why: `${capital(ROLE_NAMES[role])} goes where the old ${ROLE_NAMES[role]} was: ${place}.`, evidence: home.evidence }
+  return {
+    lead: lead.id,
+    goes: { kind: 'post', post: home.post },
+    why: `${capital(ROLE_NAMES[role])} goes where the old ${ROLE_NAMES[role]} was: ${place}.`,
+    evidence: home.evidence,
+  }
 }
 
 function adviseGround(unit: UnitType, lead: Lead): Omit<LeadAdvice, 'like'> {
   const earth = unit.posts.find((post) => post.kind === 'earth')
-  return { lead: lead.id, goes: earth ? { kind: 'post', post: earth.id } : { kind: 'loose' }, why: 'Equipment ground is landed, also when everything is metal.', evidence: [] }
+  return {
+    lead: lead.id,
+    goes: earth ? { kind: 'post', post: earth.id } : { kind: 'loose' },
+    why: 'Equipment ground is landed, also when everything is metal.',
+    evidence: [],
+  }
 }
 
 /** Where the old wire of this role was, on the unit as it is with the new can. */
-function homeOf({ wires, findings, sides }: TranslationInput, role: WireRole): { post: PostId; evidence: readonly Evidence[] } | null {
+function homeOf(
+  { wires, findings, sides }: TranslationInput,
+  role: WireRole,
+): { post: PostId; evidence: readonly Evidence[] } | null {
   const finding = findings.find((f) => f.role === role)
   const wire = wires.find((w) => w.id === finding?.wire)
   if (!finding || !wire) return null
@@ -158,14 +278,28 @@ function findingWarnings({ findings, wires, sides, unit }: TranslationInput): Tr
     if (!wire) continue
     const from = postName(unit, wire.from)
     if (!wire.traced) notes.push({ code: 'not-traced', message: `The wire on ${from} is not traced yet.` })
-    if (finding.role === null) notes.push({ code: 'role-unknown', message: `What the wire on ${from} does cannot be told from what is recorded.` })
+    if (finding.role === null)
+      notes.push({
+        code: 'role-unknown',
+        message: `What the wire on ${from} does cannot be told from what is recorded.`,
+      })
     for (const conflict of finding.conflicts)
-      notes.push({ code: 'evidence-conflict', message: `The wire on ${from} is ${ROLE_NAMES[finding.role as WireRole]} by ${SOURCE_NAMES[finding.carriedBy as Evidence['source']]}, against this: ${conflict.text}` })
+      notes.push({
+        code: 'evidence-conflict',
+        message: `The wire on ${from} is ${ROLE_NAMES[finding.role as WireRole]} by ${SOURCE_NAMES[finding.carriedBy as Evidence['source']]}, against this: ${conflict.text}`,
+      })
   }
   for (const role of ['motor-common', 'run', 'start'] as const)
-    if (findings.filter((f) => f.role === role).length > 1) notes.push({ code: 'role-twice', message: `Two old wires come out as ${ROLE_NAMES[role]}. Trace both again.` })
+    if (findings.filter((f) => f.role === role).length > 1)
+      notes.push({
+        code: 'role-twice',
+        message: `Two old wires come out as ${ROLE_NAMES[role]}. Trace both again.`,
+      })
   if (!sides.tied && unit.traits.capacitor === 'shared')
-    notes.push({ code: 'c-not-tied', message: 'No wire from cap C to a line is recorded. On a dual can there is one: trace it.' })
+    notes.push({
+      code: 'c-not-tied',
+      message: 'No wire from cap C to a line is recorded. On a dual can there is one: trace it.',
+    })
   return notes
 }
 

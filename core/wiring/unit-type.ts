@@ -4,9 +4,26 @@ import * as v from 'valibot'
 
 /** A terminal a wire can land on, such as "T1", "FAN" or "CAN-C". Not a lead: leads belong to the motor. */
 export type PostId = string
-const PostIdSchema = v.pipe(v.string('A terminal must be named.'), v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]{0,59}$/, 'That is not a terminal’s name.'))
+const PostIdSchema = v.pipe(
+  v.string('A terminal must be named.'),
+  v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]{0,59}$/, 'That is not a terminal’s name.'),
+)
 
-export const POST_KINDS = ['supply', 'neutral', 'load', 'output', 'park', 'coil', 'relay', 'cap-c', 'cap-fan', 'cap-compressor', 'kept-cap', 'compressor', 'earth'] as const
+export const POST_KINDS = [
+  'supply',
+  'neutral',
+  'load',
+  'output',
+  'park',
+  'coil',
+  'relay',
+  'cap-c',
+  'cap-fan',
+  'cap-compressor',
+  'kept-cap',
+  'compressor',
+  'earth',
+] as const
 /**
  * `supply` line side of the contactor, or the line that a board or thermostat switches; `neutral` the blower's other line, never
  * switched; `load` load side of the contactor; `output` a speed output; `park` a dead post for an idle tap; `coil` 24 V;
@@ -16,14 +33,37 @@ export const POST_KINDS = ['supply', 'neutral', 'load', 'output', 'park', 'coil'
  */
 export type PostKind = (typeof POST_KINDS)[number]
 
-const PostSchema = v.strictObject({ id: PostIdSchema, label: v.string(), part: v.string(), kind: v.picklist(POST_KINDS) })
+const PostSchema = v.strictObject({
+  id: PostIdSchema,
+  label: v.string(),
+  part: v.string(),
+  kind: v.picklist(POST_KINDS),
+})
 export type Post = v.InferOutput<typeof PostSchema>
 
-export const MODE_IDS = ['off', 'cooling', 'heating', 'circulation', 'defrost', 'high', 'medium', 'low'] as const
+export const MODE_IDS = [
+  'off',
+  'cooling',
+  'heating',
+  'circulation',
+  'defrost',
+  'high',
+  'medium',
+  'low',
+] as const
 export type ModeId = (typeof MODE_IDS)[number]
 
 /** What a person on the roof calls it; the first thing to tell a unit by. */
-export const UNIT_FAMILIES = ['outdoor-split', 'heat-pump', 'packaged', 'pool-heater', 'gas-furnace', 'electric-furnace', 'fan-coil', 'roof-through-shaft'] as const
+export const UNIT_FAMILIES = [
+  'outdoor-split',
+  'heat-pump',
+  'packaged',
+  'pool-heater',
+  'gas-furnace',
+  'electric-furnace',
+  'fan-coil',
+  'roof-through-shaft',
+] as const
 export type UnitFamily = (typeof UNIT_FAMILIES)[number]
 
 const SafetySchema = v.strictObject({
@@ -57,7 +97,14 @@ export const UnitTypeSchema = v.strictObject({
   posts: v.array(PostSchema),
   supply: v.strictObject({ line1: PostIdSchema, line2: PostIdSchema }),
   links: v.array(v.strictObject({ from: PostIdSchema, to: PostIdSchema, what: v.string() })),
-  switches: v.array(v.strictObject({ id: v.string(), from: PostIdSchema, to: PostIdSchema, closedIn: v.array(v.picklist(MODE_IDS)) })),
+  switches: v.array(
+    v.strictObject({
+      id: v.string(),
+      from: PostIdSchema,
+      to: PostIdSchema,
+      closedIn: v.array(v.picklist(MODE_IDS)),
+    }),
+  ),
   modes: v.array(v.strictObject({ id: v.picklist(MODE_IDS), name: v.string(), fanRuns: v.boolean() })),
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
   typicalWires: v.array(v.strictObject({ id: v.string(), from: PostIdSchema, to: v.string() })),
@@ -68,7 +115,8 @@ export const UnitTypeSchema = v.strictObject({
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
 export type UnitTraits = UnitType['traits']
 
-export const postOf = (unit: UnitType, id: PostId): Post | undefined => unit.posts.find((post) => post.id === id)
+export const postOf = (unit: UnitType, id: PostId): Post | undefined =>
+  unit.posts.find((post) => post.id === id)
 
 /** "T1 on the contactor" */
 export function postName(unit: UnitType, id: PostId): string {
@@ -88,4 +136,6 @@ export function runningMode(unit: UnitType): ModeId {
 
 /** The modes in which a post hangs on line 1 through a switch: what a speed output is for. */
 export const modesOfOutput = (unit: UnitType, id: PostId): string[] =>
-  unit.modes.filter((mode) => mode.fanRuns && unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id))).map((mode) => mode.name)
+  unit.modes
+    .filter((mode) => mode.fanRuns && unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id)))
+    .map((mode) => mode.name)

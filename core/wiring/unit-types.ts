@@ -17,8 +17,20 @@ import throughShaft from './unit-types/roof-through-shaft.json'
 import { UnitTypeSchema, type UnitFamily, type UnitTraits, type UnitType } from './unit-type'
 
 export const UNIT_TYPES: readonly UnitType[] = [
-  cooling1Shared, cooling1Own, cooling2Shared, cooling2Own, heatPump1Shared, heatPump1Own, heatPump2Shared, heatPump2Own,
-  packaged, poolHeater, gasFurnace, electricFurnace, fanCoil, throughShaft,
+  cooling1Shared,
+  cooling1Own,
+  cooling2Shared,
+  cooling2Own,
+  heatPump1Shared,
+  heatPump1Own,
+  heatPump2Shared,
+  heatPump2Own,
+  packaged,
+  poolHeater,
+  gasFurnace,
+  electricFurnace,
+  fanCoil,
+  throughShaft,
 ].map((data) => v.parse(UnitTypeSchema, data))
 
 export const UNIT_TYPE_IDS: readonly string[] = UNIT_TYPES.map((unit) => unit.id)
@@ -29,10 +41,17 @@ export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.fin
 export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>>
 
 /** The unit of this family with these traits; families of one type have no traits to choose. */
-export const unitTypeOf = (family: UnitFamily, { contactorPoles, capacitor }: TraitChoice = {}): UnitType | undefined =>
+export const unitTypeOf = (
+  family: UnitFamily,
+  { contactorPoles, capacitor }: TraitChoice = {},
+): UnitType | undefined =>
   UNIT_TYPES.find(
-    ({ family: f, traits: t }) => f === family && (contactorPoles === undefined || t.contactorPoles === contactorPoles) && (capacitor === undefined || t.capacitor === capacitor),
+    ({ family: f, traits: t }) =>
+      f === family &&
+      (contactorPoles === undefined || t.contactorPoles === contactorPoles) &&
+      (capacitor === undefined || t.capacitor === capacitor),
   )
 
 /** Does this family come in several wirings to choose between? */
-export const hasTraits = (family: UnitFamily): boolean => UNIT_TYPES.filter((unit) => unit.family === family).length > 1
+export const hasTraits = (family: UnitFamily): boolean =>
+  UNIT_TYPES.filter((unit) => unit.family === family).length > 1

@@ -8,12 +8,24 @@ import { goesToMotor, type NamedWire } from './wire'
 export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Problem[] {
   const problems: Problem[] = []
   wires.forEach((wire, i) => {
-    if (!wire.from) problems.push({ path: `wires.${i}.from`, message: 'The wire has no first end: name the terminal it leaves.' })
-    else if (!postOf(unit, wire.from)) problems.push({ path: `wires.${i}.from`, message: `This unit has no terminal called “${wire.from}”.` })
-    if (!wire.to) problems.push({ path: `wires.${i}.to`, message: 'The wire has no second end: name the terminal it goes to, or “motor”.' })
-    else if (!goesToMotor(wire) && !postOf(unit, wire.to)) problems.push({ path: `wires.${i}.to`, message: `This unit has no terminal called “${wire.to}”.` })
-    else if (wire.from && wire.from === wire.to) problems.push({ path: `wires.${i}.to`, message: `The wire leaves ${wire.from} and comes back to it.` })
-    if (wires.findIndex((other) => other.id === wire.id) !== i) problems.push({ path: `wires.${i}.id`, message: `Two wires are called “${wire.id}”.` })
+    if (!wire.from)
+      problems.push({
+        path: `wires.${i}.from`,
+        message: 'The wire has no first end: name the terminal it leaves.',
+      })
+    else if (!postOf(unit, wire.from))
+      problems.push({ path: `wires.${i}.from`, message: `This unit has no terminal called “${wire.from}”.` })
+    if (!wire.to)
+      problems.push({
+        path: `wires.${i}.to`,
+        message: 'The wire has no second end: name the terminal it goes to, or “motor”.',
+      })
+    else if (!goesToMotor(wire) && !postOf(unit, wire.to))
+      problems.push({ path: `wires.${i}.to`, message: `This unit has no terminal called “${wire.to}”.` })
+    else if (wire.from && wire.from === wire.to)
+      problems.push({ path: `wires.${i}.to`, message: `The wire leaves ${wire.from} and comes back to it.` })
+    if (wires.findIndex((other) => other.id === wire.id) !== i)
+      problems.push({ path: `wires.${i}.id`, message: `Two wires are called “${wire.id}”.` })
     const rival = wires.findIndex((other, j) => j < i && claimsSame(unit, other, wire))
     if (rival >= 0) {
       const message = `Two motor wires claim ${postName(unit, wire.from)}: ${wireName(wires[rival] as NamedWire)} and ${wireName(wire)}. Each winding end has its own terminal; trace both again.`

@@ -11,7 +11,13 @@ export const STATED_SOURCES = ['diagram', 'motor-label', 'resistance'] as const
 /** Evidence a technician can state for a wire, beside its terminal (traced) and its colour (a hint). */
 export type StatedSource = (typeof STATED_SOURCES)[number]
 
-const end = (message: string) => v.pipe(v.string(message), v.trim(), v.minLength(1, message), v.maxLength(60, 'A terminal’s name has 60 letters at most.'))
+const end = (message: string) =>
+  v.pipe(
+    v.string(message),
+    v.trim(),
+    v.minLength(1, message),
+    v.maxLength(60, 'A terminal’s name has 60 letters at most.'),
+  )
 const missingFrom = 'The wire has no first end: name the terminal it leaves.'
 const missingTo = 'The wire has no second end: name the terminal it goes to, or “motor”.'
 
@@ -21,12 +27,23 @@ export const WireSchema = v.strictObject({
   /** "motor", or another terminal of the unit. */
   to: v.optional(end(missingTo), ''),
   /** From the terminal outwards; empty when the colour was not noted. */
-  segments: v.optional(v.pipe(v.array(InsulationSchema), v.maxLength(8, 'A run has eight segments at most.')), []),
+  segments: v.optional(
+    v.pipe(v.array(InsulationSchema), v.maxLength(8, 'A run has eight segments at most.')),
+    [],
+  ),
   /** Followed by hand from end to end. */
   traced: v.optional(v.boolean('Traced is yes or no.'), false),
   stated: v.optional(
     v.pipe(
-      v.array(v.strictObject({ source: v.picklist(STATED_SOURCES, 'Evidence is the diagram, the motor’s label or a resistance reading.'), role: WireRoleSchema })),
+      v.array(
+        v.strictObject({
+          source: v.picklist(
+            STATED_SOURCES,
+            'Evidence is the diagram, the motor’s label or a resistance reading.',
+          ),
+          role: WireRoleSchema,
+        }),
+      ),
       v.maxLength(6, 'That is more evidence than one wire can carry.'),
     ),
     [],

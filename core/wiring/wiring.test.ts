@@ -10,8 +10,10 @@ import { wireProblems } from './wire-problems'
 const SHARED = unitOf('cooling-1-pole-shared-capacitor')
 
 /** The typical wires with some of them changed. */
-const wires = (changes: Record<string, Partial<NamedWire>>, unit = SHARED): NamedWire[] => tracedWires(unit).map((w) => ({ ...w, ...changes[w.id] }))
-const roleOf = (id: string, list: NamedWire[], unit = SHARED) => findRoles(unit, list).find((f) => f.wire === id)
+const wires = (changes: Record<string, Partial<NamedWire>>, unit = SHARED): NamedWire[] =>
+  tracedWires(unit).map((w) => ({ ...w, ...changes[w.id] }))
+const roleOf = (id: string, list: NamedWire[], unit = SHARED) =>
+  findRoles(unit, list).find((f) => f.wire === id)
 
 describe('unit types', () => {
   it('cover every family, and every combination of contactor and capacitor where one can choose', () => {
@@ -19,31 +21,64 @@ describe('unit types', () => {
       expect(unitTypeOf(family)?.family).toBe(family)
       if (!hasTraits(family)) continue
       for (const contactorPoles of [1, 2] as const)
-        for (const capacitor of ['shared', 'own'] as const) expect(unitTypeOf(family, { contactorPoles, capacitor })?.traits).toMatchObject({ contactorPoles, capacitor })
+        for (const capacitor of ['shared', 'own'] as const)
+          expect(unitTypeOf(family, { contactorPoles, capacitor })?.traits).toMatchObject({
+            contactorPoles,
+            capacitor,
+          })
     }
   })
-  it.each(UNIT_TYPES.map((u) => [u.id, u] as const))('%s names only posts it has, and its wires are free of contradiction', (_, unit) => {
-    const posts = new Set(unit.posts.map((p) => p.id))
-    const named = [unit.supply.line1, unit.supply.line2, ...unit.links.flatMap((l) => [l.from, l.to]), ...unit.switches.flatMap((s) => [s.from, s.to]), ...unit.safety.proveDead.flatMap((p) => p.between)]
-    expect(named.filter((id) => !posts.has(id))).toEqual([])
-    expect(wireProblems(unit, tracedWires(unit))).toEqual([])
-  })
+  it.each(UNIT_TYPES.map((u) => [u.id, u] as const))(
+    '%s names only posts it has, and its wires are free of contradiction',
+    (_, unit) => {
+      const posts = new Set(unit.posts.map((p) => p.id))
+      const named = [
+        unit.supply.line1,
+        unit.supply.line2,
+        ...unit.links.flatMap((l) => [l.from, l.to]),
+        ...unit.switches.flatMap((s) => [s.from, s.to]),
+        ...unit.safety.proveDead.flatMap((p) => p.between),
+      ]
+      expect(named.filter((id) => !posts.has(id))).toEqual([])
+      expect(wireProblems(unit, tracedWires(unit))).toEqual([])
+    },
+  )
 })
 
 describe('roles', () => {
   it('come from the terminal, and a colour that says otherwise is a conflict', () => {
     const found = roleOf('fan-c', wires({ 'fan-c': { segments: [{ colour: 'BK' }] } }))
-    expect(found).toMatchObject({ role: 'start', carriedBy: 'terminal', conflicts: [{ source: 'colour', text: 'Black is often motor common (a hint only).' }] })
+    expect(found).toMatchObject({
+      role: 'start',
+      carriedBy: 'terminal',
+      conflicts: [{ source: 'colour', text: 'Black is often motor common (a hint only).' }],
+    })
   })
   it('say so when the colour changes at a splice', () => {
     const found = roleOf('fan-a', wires({ 'fan-a': { segments: [{ colour: 'RD' }, { colour: 'BK' }] } }))
     expect(found?.conflicts).toEqual([])
-    expect(found?.evidence.at(-1)?.text).toBe('Black is often motor common (a hint only). It is red at the terminal: the colour changes on the way.')
+    expect(found?.evidence.at(-1)?.text).toBe(
+      'Black is often motor common (a hint only). It is red at the terminal: the colour changes on the way.',
+    )
   })
   it('rest on weaker evidence when a wire is not traced', () => {
-    expect(roleOf('fan-c', wires({ 'fan-c': { traced: false } }))).toMatchObject({ role: null, carriedBy: null })
-    expect(roleOf('fan-c', wires({ 'fan-c': { traced: false, segments: [{ colour: 'BN' }] } }))).toMatchObject({ role: 'start', carriedBy: 'colour' })
-    const both = roleOf('fan-c', wires({ 'fan-c': { traced: false, segments: [{ colour: 'BN' }], stated: [{ source: 'diagram', role: 'run' }] } }))
+    expect(roleOf('fan-c', wires({ 'fan-c': { traced: false } }))).toMatchObject({
+      role: null,
+      carriedBy: null,
+    })
+    expect(
+      roleOf('fan-c', wires({ 'fan-c': { traced: false, segments: [{ colour: 'BN' }] } })),
+    ).toMatchObject({ role: 'start', carriedBy: 'colour' })
+    const both = roleOf(
+      'fan-c',
+      wires({
+        'fan-c': {
+          traced: false,
+          segments: [{ colour: 'BN' }],
+          stated: [{ source: 'diagram', role: 'run' }],
+        },
+      }),
+    )
     expect(both).toMatchObject({ role: 'run', carriedBy: 'diagram', conflicts: [{ source: 'colour' }] })
   })
   it('find run on cap C when C is tied to a line, and which line is motor common by that tie', () => {
@@ -54,78 +89,170 @@ describe('roles', () => {
   })
   it('take either line wire where both poles switch and nothing is tied, unless a label settles it', () => {
     const unit = unitOf('cooling-2-pole-own-capacitor')
-    const roles = (list: NamedWire[]) => findRoles(unit, list).slice(0, 2).map((f) => f.role)
+    const roles = (list: NamedWire[]) =>
+      findRoles(unit, list)
+        .slice(0, 2)
+        .map((f) => f.role)
     expect(roles(wires({}, unit))).toEqual(['motor-common', 'run'])
-    expect(roles(wires({ 'fan-a': { stated: [{ source: 'motor-label', role: 'run' }] } }, unit))).toEqual(['run', 'motor-common'])
+    expect(roles(wires({ 'fan-a': { stated: [{ source: 'motor-label', role: 'run' }] } }, unit))).toEqual([
+      'run',
+      'motor-common',
+    ])
   })
 })
 
 describe('the wires of a blower', () => {
   const board = unitOf('gas-furnace-board')
-  const role = (id: string, changes: Record<string, Partial<NamedWire>> = {}) => roleOf(id, wires(changes, board), board)
+  const role = (id: string, changes: Record<string, Partial<NamedWire>> = {}) =>
+    roleOf(id, wires(changes, board), board)
   it('are line lead, speed taps with the mode they serve, and capacitor leads', () => {
-    expect(findRoles(board, wires({}, board)).map((f) => f.role)).toEqual(['line', 'speed', 'speed', 'speed', 'speed', 'capacitor', 'capacitor', 'ground'])
-    expect([role('cool')?.evidence[0]?.text, role('spare-1')?.evidence[0]?.text]).toEqual(['Traced to COOL on the fan board: speed tap, live in cooling.', 'Traced to PARK 1 on the fan board: speed tap, parked.'])
+    expect(findRoles(board, wires({}, board)).map((f) => f.role)).toEqual([
+      'line',
+      'speed',
+      'speed',
+      'speed',
+      'speed',
+      'capacitor',
+      'capacitor',
+      'ground',
+    ])
+    expect([role('cool')?.evidence[0]?.text, role('spare-1')?.evidence[0]?.text]).toEqual([
+      'Traced to COOL on the fan board: speed tap, live in cooling.',
+      'Traced to PARK 1 on the fan board: speed tap, parked.',
+    ])
   })
   it('have colour hints of their own: white on a speed output is a conflict', () =>
-    expect(role('cool', { cool: { segments: [{ colour: 'WH' }] } })).toMatchObject({ role: 'speed', conflicts: [{ text: 'White is often line lead (a hint only).' }] }))
+    expect(role('cool', { cool: { segments: [{ colour: 'WH' }] } })).toMatchObject({
+      role: 'speed',
+      conflicts: [{ text: 'White is often line lead (a hint only).' }],
+    }))
   it('may change colour at a splice: thermostat brown, then red, black at the motor', () => {
     const coil = unitOf('fan-coil-three-speed')
-    const found = roleOf('high', wires({ high: { segments: [{ colour: 'BN' }, { colour: 'RD' }, { colour: 'BK' }] } }, coil), coil)
+    const found = roleOf(
+      'high',
+      wires({ high: { segments: [{ colour: 'BN' }, { colour: 'RD' }, { colour: 'BK' }] } }, coil),
+      coil,
+    )
     expect(found).toMatchObject({ role: 'speed', conflicts: [] })
-    expect(found?.evidence.at(-1)?.text).toContain('It is brown at the terminal: the colour changes on the way.')
+    expect(found?.evidence.at(-1)?.text).toContain(
+      'It is brown at the terminal: the colour changes on the way.',
+    )
   })
-  it.each(['gas-furnace-board', 'electric-furnace-relay-sequencer', 'fan-coil-three-speed', 'roof-through-shaft'])('%s takes no outdoor motor, and says why', (id) =>
-    expect(workOutHookup(requestFor(id)).proof).toMatchObject({ verdict: 'stop', sentence: expect.stringContaining('this unit needs a blower motor with a speed tap') }))
-  it.each(UNIT_TYPES.filter((u) => u.traits.fan === 'blower').map((u) => [u.id, u] as const))('%s has at most one live output in every mode', (_, unit) => {
-    for (const mode of unit.modes) {
-      const live = unit.posts.filter((p) => p.kind === 'output' && recordedCopper(unit, tracedWires(unit), mode.id).joined(p.id, unit.supply.line1))
-      expect(live).toHaveLength(mode.fanRuns ? 1 : 0)
-    }
-  })
+  it.each([
+    'gas-furnace-board',
+    'electric-furnace-relay-sequencer',
+    'fan-coil-three-speed',
+    'roof-through-shaft',
+  ])('%s takes no outdoor motor, and says why', (id) =>
+    expect(workOutHookup(requestFor(id)).proof).toMatchObject({
+      verdict: 'stop',
+      sentence: expect.stringContaining('this unit needs a blower motor with a speed tap'),
+    }),
+  )
+  it.each(UNIT_TYPES.filter((u) => u.traits.fan === 'blower').map((u) => [u.id, u] as const))(
+    '%s has at most one live output in every mode',
+    (_, unit) => {
+      for (const mode of unit.modes) {
+        const live = unit.posts.filter(
+          (p) =>
+            p.kind === 'output' &&
+            recordedCopper(unit, tracedWires(unit), mode.id).joined(p.id, unit.supply.line1),
+        )
+        expect(live).toHaveLength(mode.fanRuns ? 1 : 0)
+      }
+    },
+  )
 })
 
 describe('contradictions in the recorded wires', () => {
   const messages = (list: NamedWire[]) => wireProblems(SHARED, list).map((p) => `${p.path}: ${p.message}`)
-  it('an unknown terminal', () => expect(messages(wires({ 'fan-a': { from: 'T9' } }))).toEqual(['wires.0.from: This unit has no terminal called “T9”.']))
+  it('an unknown terminal', () =>
+    expect(messages(wires({ 'fan-a': { from: 'T9' } }))).toEqual([
+      'wires.0.from: This unit has no terminal called “T9”.',
+    ]))
   it('a wire with no ends', () =>
     expect(messages(wires({ tie: { from: '', to: '' } }))).toEqual([
       expect.stringContaining('The wire has no first end'),
       expect.stringContaining('The wire has no second end'),
     ]))
   it('two motor wires on one terminal, named by colour', () => {
-    const list = wires({ 'fan-a': { segments: [{ colour: 'BK' }] }, 'fan-b': { from: 'T1', segments: [{ colour: 'WH' }] } })
-    expect(messages(list)).toEqual(['wires.1.from: Two motor wires claim T1 on the contactor: the black wire and the white wire. Each winding end has its own terminal; trace both again.'])
+    const list = wires({
+      'fan-a': { segments: [{ colour: 'BK' }] },
+      'fan-b': { from: 'T1', segments: [{ colour: 'WH' }] },
+    })
+    expect(messages(list)).toEqual([
+      'wires.1.from: Two motor wires claim T1 on the contactor: the black wire and the white wire. Each winding end has its own terminal; trace both again.',
+    ])
   })
   it('but not run beside a run-return that is stated as such', () =>
-    expect(messages(wires({ 'fan-b': { from: 'C' }, 'fan-c': { from: 'C', stated: [{ source: 'motor-label', role: 'run-return' }] } }))).toEqual([]))
-  it('a wire that comes back to where it left', () => expect(messages(wires({ tie: { to: 'T2' } }))).toEqual([expect.stringContaining('comes back to it')]))
+    expect(
+      messages(
+        wires({
+          'fan-b': { from: 'C' },
+          'fan-c': { from: 'C', stated: [{ source: 'motor-label', role: 'run-return' }] },
+        }),
+      ),
+    ).toEqual([]))
+  it('a wire that comes back to where it left', () =>
+    expect(messages(wires({ tie: { to: 'T2' } }))).toEqual([expect.stringContaining('comes back to it')]))
 })
 
 describe('translation', () => {
   const places = (unit: string, sheet = 'rowan-25r') =>
-    Object.fromEntries(workOutHookup(requestFor(unit, sheet)).leads.map((l) => [l.lead, l.goes.kind === 'post' ? l.goes.post : l.goes.kind]))
+    Object.fromEntries(
+      workOutHookup(requestFor(unit, sheet)).leads.map((l) => [
+        l.lead,
+        l.goes.kind === 'post' ? l.goes.post : l.goes.kind,
+      ]),
+    )
 
   it('on a shared capacitor insulates run-return', () =>
     expect(places('cooling-1-pole-shared-capacitor')).toEqual({
-      black: 'T1', white: 'T2', brown: 'CAN-5a', 'brown/white': 'insulated', purple: 'plug', yellow: 'plug', orange: 'plug', 'plug brown': 'plug', green: 'GND',
+      black: 'T1',
+      white: 'T2',
+      brown: 'CAN-5a',
+      'brown/white': 'insulated',
+      purple: 'plug',
+      yellow: 'plug',
+      orange: 'plug',
+      'plug brown': 'plug',
+      green: 'GND',
     }))
   it('on a capacitor of its own lands run-return on the other side of it', () =>
-    expect(places('cooling-1-pole-own-capacitor')).toMatchObject({ black: 'T1', white: 'T2', 'brown/white': 'CAN-C' }))
+    expect(places('cooling-1-pole-own-capacitor')).toMatchObject({
+      black: 'T1',
+      white: 'T2',
+      'brown/white': 'CAN-C',
+    }))
   it('adds a tie where the motor has no run-return', () =>
-    expect(workOutHookup(requestFor('cooling-1-pole-own-capacitor', 'rowan-16f')).added).toEqual([{ id: 'added tie', from: 'CAN-C', to: 'T2' }]))
-  it('keeps motor common on the defrost relay', () => expect(places('heat-pump-2-pole-shared-capacitor').black).toBe('DF2'))
+    expect(workOutHookup(requestFor('cooling-1-pole-own-capacitor', 'rowan-16f')).added).toEqual([
+      { id: 'added tie', from: 'CAN-C', to: 'T2' },
+    ]))
+  it('keeps motor common on the defrost relay', () =>
+    expect(places('heat-pump-2-pole-shared-capacitor').black).toBe('DF2'))
   it('moves the unit’s own wires to the new can', () => {
     const moved = workOutHookup(requestFor()).unitWires.filter((w) => w.was)
-    expect(moved.map((w) => [w.id, w.from, w.to])).toEqual([['tie', 'T2', 'CAN-C'], ['comp-s', 'CAN-20a', 'COMP-S']])
+    expect(moved.map((w) => [w.id, w.from, w.to])).toEqual([
+      ['tie', 'T2', 'CAN-C'],
+      ['comp-s', 'CAN-20a', 'COMP-S'],
+    ])
   })
   it('gives a lead no place when the old role is not known, and says which', () => {
     const answer = workOutHookup({ ...requestFor(), wires: wires({}).filter((w) => w.id !== 'fan-b') })
-    expect(answer.refusals).toEqual([{ code: 'no-old-run', message: 'Which old wire was run is not known, so the white lead has no place yet. Trace the wires to the motor.' }])
+    expect(answer.refusals).toEqual([
+      {
+        code: 'no-old-run',
+        message:
+          'Which old wire was run is not known, so the white lead has no place yet. Trace the wires to the motor.',
+      },
+    ])
     expect(answer.proof.verdict).toBe('stop')
   })
   it('says when the compressor’s value is missing instead of guessing it', () => {
     const answer = workOutHookup({ ...requestFor(), compressorMicrofarads: null })
-    expect(answer.proof).toMatchObject({ verdict: 'stop', sentence: expect.stringContaining('What the compressor’s capacitor must be is not recorded') })
+    expect(answer.proof).toMatchObject({
+      verdict: 'stop',
+      sentence: expect.stringContaining('What the compressor’s capacitor must be is not recorded'),
+    })
   })
 })

@@ -20,7 +20,11 @@ function timeOf(work: () => unknown, repeats: number): number {
 }
 
 const plan = ({ sections, loads }: Instance) =>
-  planTaps({ sections: sections.map((microfarads, i) => ({ id: `s${i}`, microfarads })), loads: loads.map((microfarads, i) => ({ load: `L${i}`, microfarads })), tolerancePercent: 6 })
+  planTaps({
+    sections: sections.map((microfarads, i) => ({ id: `s${i}`, microfarads })),
+    loads: loads.map((microfarads, i) => ({ load: `L${i}`, microfarads })),
+    tolerancePercent: 6,
+  })
 
 export async function benchTapPlan(): Promise<void> {
   const highs = await startHighs()
@@ -30,8 +34,14 @@ export async function benchTapPlan(): Promise<void> {
     for (let i = 0; i < WARM_UP; i++) plan(instances[i % INSTANCES] as Instance)
     const ours = median(instances.map((instance) => timeOf(() => plan(instance), 40)))
     highsBest(highs, instances[0]?.sections ?? [], instances[0]?.loads ?? [], 6, 'exact')
-    const theirs = median(instances.map((instance) => timeOf(() => highsBest(highs, instance.sections, instance.loads, 6, 'exact'), 1)))
+    const theirs = median(
+      instances.map((instance) =>
+        timeOf(() => highsBest(highs, instance.sections, instance.loads, 6, 'exact'), 1),
+      ),
+    )
     const ratio = theirs / ours
-    console.log(`  ${String(sections).padStart(2)} sections: ${ours.toFixed(4)} ms, HiGHS ${theirs.toFixed(1)} ms: ${Math.round(ratio)} times faster (wanted ${wanted})${ratio < wanted ? '  BELOW' : ''}`)
+    console.log(
+      `  ${String(sections).padStart(2)} sections: ${ours.toFixed(4)} ms, HiGHS ${theirs.toFixed(1)} ms: ${Math.round(ratio)} times faster (wanted ${wanted})${ratio < wanted ? '  BELOW' : ''}`,
+    )
   }
 }

@@ -21,20 +21,45 @@ interface Sizes {
 function sizesIn(dist: string, part: 'first load' | 'whole'): Sizes {
   const folder = join(dist, '_expo', 'static', 'js', 'web')
   const page = readFileSync(join(dist, 'index.html'), 'utf8')
-  const scripts = readdirSync(folder).filter((name) => name.endsWith('.js') && (part === 'whole' || page.includes(name))).map((name) => readFileSync(join(folder, name)))
-  const sum = (compress: (data: Buffer) => Buffer) => scripts.reduce((total, data) => total + compress(data).length, 0)
-  return { gzip: sum((d) => gzipSync(d, { level: 9 })), brotli: sum((d) => brotliCompressSync(d, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } })) }
+  const scripts = readdirSync(folder)
+    .filter((name) => name.endsWith('.js') && (part === 'whole' || page.includes(name)))
+    .map((name) => readFileSync(join(folder, name)))
+  const sum = (compress: (data: Buffer) => Buffer) =>
+    scripts.reduce((total, data) => total + compress(data).length, 0)
+  return {
+    gzip: sum((d) => gzipSync(d, { level: 9 })),
+    brotli: sum((d) => brotliCompressSync(d, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } })),
+  }
 }
 
 function buildBarePage(): string {
   const folder = join(root, 'app', '.expo', 'bare')
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(join(folder, 'app'), { recursive: true })
-  writeFileSync(join(folder, 'package.json'), JSON.stringify({ name: 'bare', version: '1.0.0', private: true, main: 'expo-router/entry' }))
-  writeFileSync(join(folder, 'app.json'), JSON.stringify({ expo: { name: 'bare', slug: 'bare', scheme: 'bare', platforms: ['web'], plugins: ['expo-router'], web: { bundler: 'metro', output: 'single' } } }))
+  writeFileSync(
+    join(folder, 'package.json'),
+    JSON.stringify({ name: 'bare', version: '1.0.0', private: true, main: 'expo-router/entry' }),
+  )
+  writeFileSync(
+    join(folder, 'app.json'),
+    JSON.stringify({
+      expo: {
+        name: 'bare',
+        slug: 'bare',
+        scheme: 'bare',
+        platforms: ['web'],
+        plugins: ['expo-router'],
+        web: { bundler: 'metro', output: 'single' },
+      },
+    }),
+  )
   writeFileSync(join(folder, 'babel.config.js'), "module.exports = { presets: ['babel-preset-expo'] }\n")
   writeFileSync(join(folder, 'app', 'index.tsx'), BARE_PAGE)
-  execFileSync(join(root, 'node_modules/.bin/expo'), ['export', '-p', 'web'], { cwd: folder, env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' }, stdio: 'pipe' })
+  execFileSync(join(root, 'node_modules/.bin/expo'), ['export', '-p', 'web'], {
+    cwd: folder,
+    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
+    stdio: 'pipe',
+  })
   return join(folder, 'dist')
 }
 
@@ -47,6 +72,8 @@ export function benchWire(): void {
   for (const kind of ['gzip', 'brotli'] as const) {
     const ratio = ours[kind] / bare[kind]
     const kB = (bytes: number) => `${Math.round(bytes / 1000)} kB`
-    console.log(`  ${kind.padEnd(6)}: first load ${kB(ours[kind])}, bare ${kB(bare[kind])}: ${ratio.toFixed(2)} times (wanted at most ${WANTED})${ratio > WANTED ? '  ABOVE' : ''}; with every stage and the worker, fetched later, ${kB(whole[kind])}: ${(whole[kind] / bare[kind]).toFixed(2)} times`)
+    console.log(
+      `  ${kind.padEnd(6)}: first load ${kB(ours[kind])}, bare ${kB(bare[kind])}: ${ratio.toFixed(2)} times (wanted at most ${WANTED})${ratio > WANTED ? '  ABOVE' : ''}; with every stage and the worker, fetched later, ${kB(whole[kind])}: ${(whole[kind] / bare[kind]).toFixed(2)} times`,
+    )
   }
 }

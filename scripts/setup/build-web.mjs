@@ -5,7 +5,8 @@ import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
 import { bin, root, run } from './run.mjs'
 import { hashOf, isFresh, keepStamp } from './stamp.mjs'
 
-const FONT = 'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
+const FONT =
+  'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
 const dist = resolve(root, 'app', 'dist')
 
 export async function buildWeb() {
@@ -15,7 +16,10 @@ export async function buildWeb() {
   const fonts = resolve(root, 'app', 'public', 'fonts')
   mkdirSync(fonts, { recursive: true })
   cpSync(resolve(root, FONT), join(fonts, 'atkinson-hyperlegible-next.woff2'))
-  run(bin('expo'), ['export', '-p', 'web', '--clear'], { cwd: resolve(root, 'app'), env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' } })
+  run(bin('expo'), ['export', '-p', 'web', '--clear'], {
+    cwd: resolve(root, 'app'),
+    env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
+  })
   await writeServiceWorker()
   compress(dist)
   keepStamp('web', hash)
@@ -48,7 +52,12 @@ function compress(folder) {
     else if (/\.(js|css|html|svg|json|webmanifest)$/.test(name)) {
       const plain = readFileSync(path)
       writeFileSync(`${path}.gz`, gzipSync(plain, { level: 9 }))
-      writeFileSync(`${path}.br`, brotliCompressSync(plain, { params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length } }))
+      writeFileSync(
+        `${path}.br`,
+        brotliCompressSync(plain, {
+          params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length },
+        }),
+      )
     }
   }
 }

@@ -5,7 +5,9 @@ import { tryRun } from './run.mjs'
 
 const NAMES = ['chromium', 'chromium-browser', 'google-chrome-stable', 'google-chrome']
 
-const find = () => process.env.CHROMIUM_PATH ?? NAMES.map((name) => tryRun('sh', ['-c', `command -v ${name}`], { quiet: true }).out.trim()).find(Boolean)
+const find = () =>
+  process.env.CHROMIUM_PATH ??
+  NAMES.map((name) => tryRun('sh', ['-c', `command -v ${name}`], { quiet: true }).out.trim()).find(Boolean)
 
 export function chromium() {
   if (!find()) aptInstall(['chromium'], 'the browser tests drive it')

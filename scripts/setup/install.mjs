@@ -9,14 +9,23 @@ const BUILD_TOOLS = ['python3', 'make', 'g++']
 export function install() {
   const [major] = process.versions.node.split('.').map(Number)
   if (major < 20) fail(`Oak Switch needs Node 20 or later; this is ${process.version}.`)
-  const hash = hashOf(['package-lock.json', 'package.json', 'core/package.json', 'server/package.json', 'app/package.json', '.npmrc'])
+  const hash = hashOf([
+    'package-lock.json',
+    'package.json',
+    'core/package.json',
+    'server/package.json',
+    'app/package.json',
+    '.npmrc',
+  ])
   if (isFresh('install', hash) && existsSync(resolve(root, 'node_modules', 'tsx'))) return
   const missing = BUILD_TOOLS.filter((tool) => !has(tool))
-  if (missing.length > 0) aptInstall(['python3', 'make', 'g++'], `building the SQLite binding needs ${missing.join(', ')}`)
+  if (missing.length > 0)
+    aptInstall(['python3', 'make', 'g++'], `building the SQLite binding needs ${missing.join(', ')}`)
   console.log('Installing packages (about four minutes the first time)…')
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { env: headers() })
   // npm may hold back install scripts: build the binding then.
-  if (!existsSync(resolve(root, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) run('npm', ['rebuild', 'better-sqlite3', '--foreground-scripts', '--loglevel=error'], { env: headers() })
+  if (!existsSync(resolve(root, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node')))
+    run('npm', ['rebuild', 'better-sqlite3', '--foreground-scripts', '--loglevel=error'], { env: headers() })
   keepStamp('install', hash)
 }
 
@@ -29,7 +38,8 @@ function headers() {
 /** Installs Debian packages where this may be done, else says what is missing. */
 export function aptInstall(packages, why) {
   const root = process.getuid?.() === 0
-  if (!has('apt-get') || !root) fail(`Please install ${packages.join(' ')}: ${why}${root ? '' : ', and this is not run as root'}.`)
+  if (!has('apt-get') || !root)
+    fail(`Please install ${packages.join(' ')}: ${why}${root ? '' : ', and this is not run as root'}.`)
   console.log(`Installing ${packages.join(' ')} from Debian's packages: ${why}.`)
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
   const apt = (args) => tryRun('apt-get', ['-qq', '-o', 'Dpkg::Use-Pty=0', ...args], { env, quiet: true })

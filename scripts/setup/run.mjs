@@ -6,7 +6,12 @@ import { fileURLToPath } from 'node:url'
 export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..', '..')
 
 export function tryRun(command, args, { env = {}, cwd = root, quiet = false } = {}) {
-  const result = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'], encoding: 'utf8' })
+  const result = spawnSync(command, args, {
+    cwd,
+    env: { ...process.env, ...env },
+    stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'],
+    encoding: 'utf8',
+  })
   return { code: result.status ?? 1, out: result.stdout ?? '', err: result.stderr ?? '' }
 }
 

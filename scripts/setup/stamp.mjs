@@ -15,7 +15,9 @@ function* files(path) {
 /** A hash over the names and contents of files and folders, relative to the repository. */
 export function hashOf(paths) {
   const hash = createHash('sha256')
-  for (const path of paths) for (const file of files(resolve(root, path))) hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0')
+  for (const path of paths)
+    for (const file of files(resolve(root, path)))
+      hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0')
   return hash.digest('hex')
 }
 

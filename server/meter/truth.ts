@@ -19,7 +19,11 @@ export type Truths = ReadonlyMap<string, Truth>
 export function readTruths(folder: string): Truths {
   if (!existsSync(folder)) return new Map()
   const files = readdirSync(folder).filter((name) => name.endsWith('.truth.json'))
-  return new Map(files.map((name) => v.parse(TruthSchema, JSON.parse(readFileSync(join(folder, name), 'utf8')))).map((truth) => [truth.job, truth]))
+  return new Map(
+    files
+      .map((name) => v.parse(TruthSchema, JSON.parse(readFileSync(join(folder, name), 'utf8'))))
+      .map((truth) => [truth.job, truth]),
+  )
 }
 
 /** undefined: the leads are on nothing. */

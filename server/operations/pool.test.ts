@@ -9,12 +9,31 @@ afterAll(() => Promise.all(made.map((p) => p.close())))
 
 const section = (microfarads: number, i: number) => ({ id: `${i}`, microfarads })
 /** Nothing on it joins to 999 µF within nothing: the search has to go through all. */
-const ENDLESS = { stock: Array.from({ length: 3000 }, (_, i) => ({ id: `p${i}`, name: 'odd', volts: 440, sections: Array.from({ length: 6 }, (_, s) => section(1.37 * s + 0.013 * i + 1.11, s)) })), loads: [{ load: 'A', microfarads: 99 }, { load: 'B', microfarads: 98 }], tolerancePercent: 0, mostParts: 3 }
+const ENDLESS = {
+  stock: Array.from({ length: 3000 }, (_, i) => ({
+    id: `p${i}`,
+    name: 'odd',
+    volts: 440,
+    sections: Array.from({ length: 6 }, (_, s) => section(1.37 * s + 0.013 * i + 1.11, s)),
+  })),
+  loads: [
+    { load: 'A', microfarads: 99 },
+    { load: 'B', microfarads: 98 },
+  ],
+  tolerancePercent: 0,
+  mostParts: 3,
+}
 
 it('answers as the registry does, bad input included', async () => {
   const runner = pool()
-  expect(await runner.run('microfarads', { amps: 1, volts: 265.258238, hertz: 60 })).toMatchObject({ ok: true, output: { microfarads: expect.closeTo(10, 5) } })
-  expect(await runner.run('microfarads', { amps: -1, volts: 370, hertz: 60 })).toMatchObject({ ok: false, error: { path: 'amps' } })
+  expect(await runner.run('microfarads', { amps: 1, volts: 265.258238, hertz: 60 })).toMatchObject({
+    ok: true,
+    output: { microfarads: expect.closeTo(10, 5) },
+  })
+  expect(await runner.run('microfarads', { amps: -1, volts: 370, hertz: 60 })).toMatchObject({
+    ok: false,
+    error: { path: 'amps' },
+  })
   expect(await runner.run('weld', {})).toMatchObject({ ok: false, error: { code: 'unknown-operation' } })
 }, 30_000)
 
@@ -22,12 +41,16 @@ it('a long one is ended at its time, and the next is answered', async () => {
   const runner = pool({ timeoutMs: 2500, threads: 1 })
   await runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })
   expect(await runner.run('capacitor-plan', ENDLESS)).toBe('late')
-  expect(await runner.run('microfarads', { amps: 1, volts: 265.258238, hertz: 60 })).toMatchObject({ ok: true })
+  expect(await runner.run('microfarads', { amps: 1, volts: 265.258238, hertz: 60 })).toMatchObject({
+    ok: true,
+  })
 }, 30_000)
 
 it('more than can wait are sent away', async () => {
   const runner = pool({ threads: 1, queue: 1, timeoutMs: 20_000 })
-  const answers = await Promise.all(Array.from({ length: 5 }, () => runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })))
+  const answers = await Promise.all(
+    Array.from({ length: 5 }, () => runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })),
+  )
   expect(answers).toContain('busy')
   expect(answers.filter((a) => a !== 'busy').length).toBeGreaterThan(0)
 }, 30_000)

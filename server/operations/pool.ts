@@ -24,7 +24,12 @@ const USUAL: PoolLimits = { timeoutMs: 10_000, threads: 2, queue: 50 }
 
 export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner {
   const { timeoutMs, threads, queue } = { ...USUAL, ...limits }
-  const pool: Pool = workerpool.pool(join(__dirname, 'worker.cjs'), { workerType: 'thread', minWorkers: 1, maxWorkers: threads, maxQueueSize: queue })
+  const pool: Pool = workerpool.pool(join(__dirname, 'worker.cjs'), {
+    workerType: 'thread',
+    minWorkers: 1,
+    maxWorkers: threads,
+    maxQueueSize: queue,
+  })
   return {
     async run(name, input) {
       try {

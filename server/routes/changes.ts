@@ -9,13 +9,22 @@ import type { ChangeStore } from '../store/change-store'
 /** Most changes in one request or one answer. */
 export const BATCH = 500
 
-const count = (what: string, most: number) => v.pipe(v.string(), v.regex(/^\d{1,15}$/, `${what} must be a whole number.`), v.transform(Number), v.maxValue(most, `${what} is at most ${most}.`))
+const count = (what: string, most: number) =>
+  v.pipe(
+    v.string(),
+    v.regex(/^\d{1,15}$/, `${what} must be a whole number.`),
+    v.transform(Number),
+    v.maxValue(most, `${what} is at most ${most}.`),
+  )
 const QuerySchema = v.strictObject({
   after: v.optional(count('after', Number.MAX_SAFE_INTEGER), '0'),
   limit: v.optional(count('limit', BATCH), String(BATCH)),
 })
 const BodySchema = v.strictObject({
-  changes: v.pipe(v.array(v.unknown(), 'The changes must be a list.'), v.maxLength(BATCH, `At most ${BATCH} changes at a time.`)),
+  changes: v.pipe(
+    v.array(v.unknown(), 'The changes must be a list.'),
+    v.maxLength(BATCH, `At most ${BATCH} changes at a time.`),
+  ),
 })
 
 export function changeRoutes(store: ChangeStore): Router {
@@ -35,7 +44,13 @@ export function changeRoutes(store: ChangeStore): Router {
     const { changes, problems } = parseAll(body.output.changes)
     if (problems.length > 0) return refuse(res, 400, 'bad-input', problems)
     const result = await store.put(changes)
-    if (!result.ok) return refuse(res, 409, 'id-clash', [{ path: `changes.${changes.findIndex((c) => c.id === result.clash)}.id`, message: 'A change with this id is kept already, with other contents.' }])
+    if (!result.ok)
+      return refuse(res, 409, 'id-clash', [
+        {
+          path: `changes.${changes.findIndex((c) => c.id === result.clash)}.id`,
+          message: 'A change with this id is kept already, with other contents.',
+        },
+      ])
     res.json({ added: result.added, known: result.known })
   })
 
@@ -48,7 +63,8 @@ function parseAll(raw: readonly unknown[]): { changes: Change[]; problems: Probl
   raw.forEach((input, i) => {
     const parsed = parseChange(input)
     if (parsed.ok) changes.push(parsed.change)
-    else problems.push(...parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message })))
+    else
+      problems.push(...parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message })))
   })
   return { changes, problems }
 }

@@ -19,10 +19,16 @@ export function counterRoutes(catalogue: Catalogue, random: () => number = Math.
   router.get('/', (req, res) => {
     const query = v.safeParse(QuerySchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
-    if (waiting >= MAX_WAITING) return refuse(res, 503, 'too-many', [{ path: '', message: 'The counter is busy: too many are waiting.' }])
+    if (waiting >= MAX_WAITING)
+      return refuse(res, 503, 'too-many', [
+        { path: '', message: 'The counter is busy: too many are waiting.' },
+      ])
     waiting += 1
     const [least, most] = LOOKING_MS
-    const look = setTimeout(() => res.json(askCounter(catalogue, query.output)), least + (most - least) * random())
+    const look = setTimeout(
+      () => res.json(askCounter(catalogue, query.output)),
+      least + (most - least) * random(),
+    )
     res.on('close', () => {
       waiting -= 1
       clearTimeout(look)

@@ -30,11 +30,15 @@ export function meterRoutes(truths: Truths, random: () => number = Math.random):
   router.get('/stream', (req, res) => {
     const query = v.safeParse(QuerySchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
-    if (streams >= MAX_STREAMS) return refuse(res, 503, 'too-many', [{ path: '', message: 'The meter is in use in too many places.' }])
+    if (streams >= MAX_STREAMS)
+      return refuse(res, 503, 'too-many', [{ path: '', message: 'The meter is in use in too many places.' }])
     const { job, probe, quantity } = query.output
     streams += 1
     openStream(res)
-    const send = () => res.write(`data: ${JSON.stringify({ meter: METER_NAME, ...readMeter(quantity, trueValue(truths, job, probe), random) })}\n\n`)
+    const send = () =>
+      res.write(
+        `data: ${JSON.stringify({ meter: METER_NAME, ...readMeter(quantity, trueValue(truths, job, probe), random) })}\n\n`,
+      )
     send()
     const frames = setInterval(send, FRAME_MS)
     const sleep = setTimeout(() => res.end(), SLEEP_MS)
@@ -48,5 +52,9 @@ export function meterRoutes(truths: Truths, random: () => number = Math.random):
 }
 
 function openStream(res: Response): void {
-  res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store', 'X-Accel-Buffering': 'no' })
+  res.writeHead(200, {
+    'Content-Type': 'text/event-stream',
+    'Cache-Control': 'no-store',
+    'X-Accel-Buffering': 'no',
+  })
 }

@@ -12,10 +12,26 @@ export function operationRoutes(runner: OperationRunner): Router {
   })
   router.post('/:name', async (req, res) => {
     const result = await runner.run(req.params.name, req.body)
-    if (result === 'late') refuse(res, 503, 'too-long', [{ path: '', message: 'This took too long here and was stopped; nothing was changed. Ask with fewer parts, or on the command line.' }])
-    else if (result === 'busy') refuse(res, 503, 'too-many', [{ path: '', message: 'Too many are being worked out; try again in a minute.' }])
+    if (result === 'late')
+      refuse(res, 503, 'too-long', [
+        {
+          path: '',
+          message:
+            'This took too long here and was stopped; nothing was changed. Ask with fewer parts, or on the command line.',
+        },
+      ])
+    else if (result === 'busy')
+      refuse(res, 503, 'too-many', [
+        { path: '', message: 'Too many are being worked out; try again in a minute.' },
+      ])
     else if (result.ok) res.json(result.output)
-    else refuse(res, result.error.code === 'unknown-operation' ? 404 : 400, result.error.code, result.error.problems)
+    else
+      refuse(
+        res,
+        result.error.code === 'unknown-operation' ? 404 : 400,
+        result.error.code,
+        result.error.problems,
+      )
   })
   return router
 }

@@ -15,11 +15,13 @@ export function photoRoutes(store: PhotoStore): Router {
   })
 
   router.put('/:id', express.raw({ type: 'image/jpeg', limit: MAX_PHOTO }), async (req, res) => {
-    if (!Buffer.isBuffer(req.body)) return refuse(res, 415, 'bad-input', [{ path: '', message: 'A photo is sent as image/jpeg.' }])
+    if (!Buffer.isBuffer(req.body))
+      return refuse(res, 415, 'bad-input', [{ path: '', message: 'A photo is sent as image/jpeg.' }])
     const wrong = jpegProblem(req.body)
     if (wrong) return refuse(res, 400, 'bad-input', [{ path: '', message: wrong }])
     const result = await store.put(req.params.id as string, req.body)
-    if (result === 'clash') return refuse(res, 409, 'id-clash', [{ path: 'id', message: 'Another photo is kept under this id.' }])
+    if (result === 'clash')
+      return refuse(res, 409, 'id-clash', [{ path: 'id', message: 'Another photo is kept under this id.' }])
     res.status(result === 'added' ? 201 : 200).json({ kept: true })
   })
 

@@ -12,14 +12,34 @@ export interface ChangeStore {
   /** The name of this database; another database has another. */
   readonly identity: () => Promise<string>
   /** Changes that arrived after number `seq`, in order of arrival, and the number of the last. */
-  readonly after: (seq: number, limit: number) => Promise<{ readonly changes: Change[]; readonly next: number }>
+  readonly after: (
+    seq: number,
+    limit: number,
+  ) => Promise<{ readonly changes: Change[]; readonly next: number }>
 }
 
-const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({ id, job, path: JSON.stringify(path), value: JSON.stringify(value), at, device, technician })
+const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({
+  id,
+  job,
+  path: JSON.stringify(path),
+  value: JSON.stringify(value),
+  at,
+  device,
+  technician,
+})
 type Row = ReturnType<typeof toRow>
-const fromRow = ({ id, job, path, value, at, device, technician }: Row): Change => ({ id, job, path: JSON.parse(path) as string[], value: JSON.parse(value) as unknown, at, device, technician })
+const fromRow = ({ id, job, path, value, at, device, technician }: Row): Change => ({
+  id,
+  job,
+  path: JSON.parse(path) as string[],
+  value: JSON.parse(value) as unknown,
+  at,
+  device,
+  technician,
+})
 
-const sameRow = (a: Row, b: Row): boolean => (Object.keys(a) as (keyof Row)[]).every((key) => a[key] === b[key])
+const sameRow = (a: Row, b: Row): boolean =>
+  (Object.keys(a) as (keyof Row)[]).every((key) => a[key] === b[key])
 
 class Clash extends Error {
   constructor(readonly id: string) {
@@ -35,12 +55,20 @@ export function changeStore(db: Database): ChangeStore {
           const added: string[] = []
           const known: string[] = []
           for (const row of changes.map(toRow)) {
-            const inserted = await trx.insertInto('change').values(row).onConflict((c) => c.column('id').doNothing()).executeTakeFirst()
+            const inserted = await trx
+              .insertInto('change')
+              .values(row)
+              .onConflict((c) => c.column('id').doNothing())
+              .executeTakeFirst()
             if (inserted.numInsertedOrUpdatedRows === 1n) {
               added.push(row.id)
               continue
             }
-            const held = await trx.selectFrom('change').select(['id', 'job', 'path', 'value', 'at', 'device', 'technician']).where('id', '=', row.id).executeTakeFirstOrThrow()
+            const held = await trx
+              .selectFrom('change')
+              .select(['id', 'job', 'path', 'value', 'at', 'device', 'technician'])
+              .where('id', '=', row.id)
+              .executeTakeFirstOrThrow()
             if (!sameRow(row, held)) throw new Clash(row.id)
             known.push(row.id)
           }
@@ -53,7 +81,13 @@ export function changeStore(db: Database): ChangeStore {
     },
     identity: async () => (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id,
     async after(seq, limit) {
-      const rows = await db.selectFrom('change').select(['seq', 'id', 'job', 'path', 'value', 'at', 'device', 'technician']).where('seq', '>', seq).orderBy('seq').limit(limit).execute()
+      const rows = await db
+        .selectFrom('change')
+        .select(['seq', 'id', 'job', 'path', 'value', 'at', 'device', 'technician'])
+        .where('seq', '>', seq)
+        .orderBy('seq')
+        .limit(limit)
+        .execute()
       return { changes: rows.map(fromRow), next: rows.at(-1)?.seq ?? seq }
     },
   }

@@ -42,7 +42,9 @@ export async function openDatabase(file: string): Promise<Database> {
   const { error } = await migrator.migrateToLatest()
   if (error) {
     await db.destroy()
-    throw new Error(`The database ${file} could not be brought up to date: ${String(error)}`, { cause: error })
+    throw new Error(`The database ${file} could not be brought up to date: ${String(error)}`, {
+      cause: error,
+    })
   }
   return db
 }

@@ -22,7 +22,10 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '002-identity': {
     // A name for this database, so that a device can tell when it speaks to another one and must deliver anew.
     async up(db: Kysely<unknown>) {
-      await db.schema.createTable('identity').addColumn('id', 'text', (c) => c.notNull()).execute()
+      await db.schema
+        .createTable('identity')
+        .addColumn('id', 'text', (c) => c.notNull())
+        .execute()
       await sql`insert into identity (id) values (lower(hex(randomblob(16))))`.execute(db)
     },
   },

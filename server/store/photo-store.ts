@@ -8,11 +8,16 @@ export interface PhotoStore {
 }
 
 export function photoStore(db: Database): PhotoStore {
-  const get = async (id: string) => (await db.selectFrom('photo').select('bytes').where('id', '=', id).executeTakeFirst())?.bytes ?? null
+  const get = async (id: string) =>
+    (await db.selectFrom('photo').select('bytes').where('id', '=', id).executeTakeFirst())?.bytes ?? null
   return {
     get,
     async put(id, bytes) {
-      const inserted = await db.insertInto('photo').values({ id, bytes }).onConflict((c) => c.column('id').doNothing()).executeTakeFirst()
+      const inserted = await db
+        .insertInto('photo')
+        .values({ id, bytes })
+        .onConflict((c) => c.column('id').doNothing())
+        .executeTakeFirst()
       if (inserted.numInsertedOrUpdatedRows === 1n) return 'added'
       const held = await get(id)
       return held?.equals(bytes) ? 'known' : 'clash'

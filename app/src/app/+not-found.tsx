@@ -7,7 +7,9 @@ export default function NotFound() {
   const router = useRouter()
   return (
     <View style={{ padding: 20, gap: 16, maxWidth: 480 }} role="main">
-      <Words size="large" heading={1}>Nothing is here</Words>
+      <Words size="large" heading={1}>
+        Nothing is here
+      </Words>
       <PrimaryButton text="To all jobs" onPress={() => router.replace('/')} />
     </View>
   )

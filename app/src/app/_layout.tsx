@@ -8,16 +8,28 @@ import { Words } from '../ui/Words'
 export default function Root() {
   const [state, setState] = useState<'starting' | 'ready' | { readonly failed: string }>('starting')
   useEffect(() => {
-    startApp().then(() => setState('ready'), (error: unknown) => setState({ failed: String(error) }))
+    startApp().then(
+      () => setState('ready'),
+      (error: unknown) => setState({ failed: String(error) }),
+    )
     if ('serviceWorker' in navigator && process.env.NODE_ENV === 'production')
-      navigator.serviceWorker.register('/service-worker.js').catch((error: unknown) => console.warn('The app cannot be kept for use without a server:', error))
+      navigator.serviceWorker
+        .register('/service-worker.js')
+        .catch((error: unknown) => console.warn('The app cannot be kept for use without a server:', error))
   }, [])
   return (
     <ThemeProvider>
-      {state === 'ready' ? <Slot /> : (
+      {state === 'ready' ? (
+        <Slot />
+      ) : (
         <View style={{ padding: 20, gap: 12 }}>
           <Words size="large">Oak Switch</Words>
-          {state !== 'starting' ? <Words tone="stop">This browser does not let the app keep jobs on the device, so it does not start: nothing you enter would be safe. ({state.failed})</Words> : null}
+          {state !== 'starting' ? (
+            <Words tone="stop">
+              This browser does not let the app keep jobs on the device, so it does not start: nothing you
+              enter would be safe. ({state.failed})
+            </Words>
+          ) : null}
         </View>
       )}
     </ThemeProvider>

@@ -26,7 +26,15 @@ import { Tap } from '../ui/Tap'
 import { usePalette } from '../ui/theme'
 import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
-import { blamedLeads, boardFaces, boardLeads, boardParts, moveText, placePhrase, type BoardLead } from './board-model'
+import {
+  blamedLeads,
+  boardFaces,
+  boardLeads,
+  boardParts,
+  moveText,
+  placePhrase,
+  type BoardLead,
+} from './board-model'
 import { BoardPicture } from './BoardPicture'
 import { ModeFigures } from './ModeFigures'
 import { OldHookup } from './OldHookup'
@@ -47,7 +55,8 @@ export function BoardScreen({ id, job }: { readonly id: string; readonly job: Jo
   const router = useRouter()
   const hookup = useHookup(job)
   const unit = job.unit ? unitTypeById(job.unit) : undefined
-  if (hookup.kind === 'ready' && unit) return <Board id={id} job={job} unit={unit} answer={hookup.answer} fresh={hookup.fresh} />
+  if (hookup.kind === 'ready' && unit)
+    return <Board id={id} job={job} unit={unit} answer={hookup.answer} fresh={hookup.fresh} />
   const need = hookup.kind === 'missing' ? hookup.needs[0] : undefined
   const bad = hookup.kind === 'bad' ? hookup.error.message : null
   return (
@@ -57,11 +66,28 @@ export function BoardScreen({ id, job }: { readonly id: string; readonly job: Jo
       title="Hookup board"
       picture={
         <View style={{ gap: 12, paddingVertical: 40 }}>
-          <Words size="title">{need ? `Still needed: ${NEED_WORDS[need].text}.` : bad ? 'The record contradicts itself.' : 'Working it out…'}</Words>
-          {bad ? <Words tone="stop" size="strong" live testID="board-problem">{bad}</Words> : null}
+          <Words size="title">
+            {need
+              ? `Still needed: ${NEED_WORDS[need].text}.`
+              : bad
+                ? 'The record contradicts itself.'
+                : 'Working it out…'}
+          </Words>
+          {bad ? (
+            <Words tone="stop" size="strong" live testID="board-problem">
+              {bad}
+            </Words>
+          ) : null}
         </View>
       }
-      action={need || bad ? <PrimaryButton text={need ? `Enter ${NEED_WORDS[need].text}` : 'Mend the old wires'} onPress={() => router.replace(`/job/${id}/${need ? NEED_WORDS[need].stage : 'wires'}`)} /> : undefined}
+      action={
+        need || bad ? (
+          <PrimaryButton
+            text={need ? `Enter ${NEED_WORDS[need].text}` : 'Mend the old wires'}
+            onPress={() => router.replace(`/job/${id}/${need ? NEED_WORDS[need].stage : 'wires'}`)}
+          />
+        ) : undefined
+      }
     />
   )
 }
@@ -99,7 +125,13 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   }
   const turnPlug = () => {
     const other = sheet.settings.rotation.find((c) => c.direction !== answer.plug.set.direction)
-    if (other) edit([{ path: ['plug'], value: other.direction === answer.plug.advised?.direction ? null : other.direction }])
+    if (other)
+      edit([
+        {
+          path: ['plug'],
+          value: other.direction === answer.plug.advised?.direction ? null : other.direction,
+        },
+      ])
   }
   const turning = { direction: answer.plug.set.direction, seenFrom: sheet.rotationNamedFrom }
   const shownMode = proof.modes.find((m) => m.mode === mode) ?? proof.modes[0]
@@ -107,7 +139,16 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const old = <OldHookup job={job} unit={unit} />
   const reasonsView = <Reasons answer={answer} leads={leads} posts={posts} onMove={move} />
   const photos = <PhotoStrip id={id} job={job} />
-  const evidence = <View style={{ gap: 14 }}><Words size="strong" heading={2}>The old hookup</Words>{old}{photos}{reasonsView}</View>
+  const evidence = (
+    <View style={{ gap: 14 }}>
+      <Words size="strong" heading={2}>
+        The old hookup
+      </Words>
+      {old}
+      {photos}
+      {reasonsView}
+    </View>
+  )
   return (
     <>
       <JobFrame
@@ -116,11 +157,20 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
         title="Hookup board"
         picture={
           <View style={{ gap: 10 }}>
-            <Choice<ModeId> label="Mode" value={mode} onChange={setMode} testID="mode" options={proof.modes.map((m) => ({ value: m.mode, text: m.name }))} />
+            <Choice<ModeId>
+              label="Mode"
+              value={mode}
+              onChange={setMode}
+              testID="mode"
+              options={proof.modes.map((m) => ({ value: m.mode, text: m.name }))}
+            />
             <BoardPicture
               parts={parts}
               posts={posts}
-              faces={boardFaces(unit, can, answer, { mode: shownMode?.mode ?? mode, choosing: chosen !== undefined })}
+              faces={boardFaces(unit, can, answer, {
+                mode: shownMode?.mode ?? mode,
+                choosing: chosen !== undefined,
+              })}
               leads={leads}
               stopped={stopped}
               selected={selected}
@@ -129,24 +179,81 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
               onDrop={(lead, post) => move(lead, { kind: 'post', post })}
               plugTitle={`plug set ${answer.plug.set.direction}`}
             />
-            <ModeFigures mode={shownMode} set={turning} solved={psc} estimated={proof.estimated || !psc} onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined} />
+            <ModeFigures
+              mode={shownMode}
+              set={turning}
+              solved={psc}
+              estimated={proof.estimated || !psc}
+              onTurn={sheet.settings.rotation.length > 1 ? turnPlug : undefined}
+            />
             <View style={{ flexDirection: 'row', gap: 6 }}>
               <Small text="Undo" icon="undo" onPress={() => undo?.()} disabled={!undo} testID="undo" />
               <Small text="Redo" icon="redo" onPress={() => redo?.()} disabled={!redo} testID="redo" />
-              {wide ? null : <Small text="Old" icon="list" onPress={() => setSheetOpen('old')} testID="show-old" />}
-              {psc ? <Small text="What if" icon="curve" onPress={() => setSheetOpen('curve')} testID="what-if" /> : null}
-              <Small text="SPICE" icon="save" onPress={() => void saveCircuit(job, shownMode?.mode ?? mode).then(setNotSaved)} testID="save-spice" />
+              {wide ? null : (
+                <Small text="Old" icon="list" onPress={() => setSheetOpen('old')} testID="show-old" />
+              )}
+              {psc ? (
+                <Small text="What if" icon="curve" onPress={() => setSheetOpen('curve')} testID="what-if" />
+              ) : null}
+              <Small
+                text="SPICE"
+                icon="save"
+                onPress={() => void saveCircuit(job, shownMode?.mode ?? mode).then(setNotSaved)}
+                testID="save-spice"
+              />
             </View>
-            {notSaved ? <Words tone="stop" live testID="spice-problem">{notSaved}</Words> : null}
+            {notSaved ? (
+              <Words tone="stop" live testID="spice-problem">
+                {notSaved}
+              </Words>
+            ) : null}
           </View>
         }
         evidence={wide ? evidence : photos}
-        strip={chosen ? <InHand lead={chosen} place={placePhrase(chosen.goes, posts)} home={placePhrase(chosen.advised, posts)} onMove={(to) => move(chosen.id, to)} onDone={() => setSelected(null)} /> : <VerdictStrip proof={proof} onPress={() => setSheetOpen('reasons')} />}
-        action={chosen ? undefined : <NextAction proof={proof} posts={posts} fresh={fresh} onMove={move} onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))} />}
+        strip={
+          chosen ? (
+            <InHand
+              lead={chosen}
+              place={placePhrase(chosen.goes, posts)}
+              home={placePhrase(chosen.advised, posts)}
+              onMove={(to) => move(chosen.id, to)}
+              onDone={() => setSelected(null)}
+            />
+          ) : (
+            <VerdictStrip proof={proof} onPress={() => setSheetOpen('reasons')} />
+          )
+        }
+        action={
+          chosen ? undefined : (
+            <NextAction
+              proof={proof}
+              posts={posts}
+              fresh={fresh}
+              onMove={move}
+              onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))}
+            />
+          )
+        }
       />
-      <Sheet title="Why" open={sheetOpen === 'reasons'} onClose={() => setSheetOpen(null)}>{reasonsView}</Sheet>
-      <Sheet title="The old hookup" open={sheetOpen === 'old'} onClose={() => setSheetOpen(null)} testID="old-sheet">{old}</Sheet>
-      {sheetOpen === 'curve' ? <CurveSheet sheet={sheet} volts={unit.volts} tolerancePercent={can.tolerancePercent || 6} onClose={() => setSheetOpen(null)} /> : null}
+      <Sheet title="Why" open={sheetOpen === 'reasons'} onClose={() => setSheetOpen(null)}>
+        {reasonsView}
+      </Sheet>
+      <Sheet
+        title="The old hookup"
+        open={sheetOpen === 'old'}
+        onClose={() => setSheetOpen(null)}
+        testID="old-sheet"
+      >
+        {old}
+      </Sheet>
+      {sheetOpen === 'curve' ? (
+        <CurveSheet
+          sheet={sheet}
+          volts={unit.volts}
+          tolerancePercent={can.tolerancePercent || 6}
+          onClose={() => setSheetOpen(null)}
+        />
+      ) : null}
     </>
   )
 }
@@ -154,7 +261,9 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
 function prove(id: string, job: JobDocument, { proof }: HookupOutput, then: () => void): void {
   const input = hookupInput(job)
   if (!input || (proof.verdict !== 'proven' && proof.verdict !== 'watch')) return
-  const wrong = editJob(id, [{ path: ['proven'], value: { verdict: proof.verdict, sentence: proof.sentence, print: printOf(input) } }])
+  const wrong = editJob(id, [
+    { path: ['proven'], value: { verdict: proof.verdict, sentence: proof.sentence, print: printOf(input) } },
+  ])
   if (!wrong) then()
 }
 
@@ -168,10 +277,27 @@ interface NextActionProps {
 
 /** The one thing to do now: mend the worst, or prove. */
 function NextAction({ proof, posts, fresh, onMove, onProve }: NextActionProps) {
-  const mend = proof.verdict === 'stop' ? proof.hazards.find((h) => h.severity === 'stop' && h.move)?.move : undefined
-  if (mend) return <PrimaryButton text={moveText(mend.lead, mend.to, posts)} icon="undo" onPress={() => onMove(mend.lead, mend.to)} testID="mend" />
+  const mend =
+    proof.verdict === 'stop' ? proof.hazards.find((h) => h.severity === 'stop' && h.move)?.move : undefined
+  if (mend)
+    return (
+      <PrimaryButton
+        text={moveText(mend.lead, mend.to, posts)}
+        icon="undo"
+        onPress={() => onMove(mend.lead, mend.to)}
+        testID="mend"
+      />
+    )
   const sound = proof.verdict === 'proven' || proof.verdict === 'watch'
-  return <PrimaryButton text="Prove hookup" disabled={!sound || !fresh} icon="check" onPress={onProve} testID="prove" />
+  return (
+    <PrimaryButton
+      text="Prove hookup"
+      disabled={!sound || !fresh}
+      icon="check"
+      onPress={onProve}
+      testID="prove"
+    />
+  )
 }
 
 interface InHandProps {
@@ -186,13 +312,39 @@ interface InHandProps {
 function InHand({ lead, place, home, onMove, onDone }: InHandProps) {
   return (
     <View style={{ gap: 8 }} testID="in-hand">
-      <Words size="strong" live>{lead.name}: {lead.role}, now {place}. Tap the post it goes to.</Words>
+      <Words size="strong" live>
+        {lead.name}: {lead.role}, now {place}. Tap the post it goes to.
+      </Words>
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        {lead.goes.kind === 'insulated' ? null : <View style={{ flex: 1 }}><QuietButton text="Insulate it" icon="cut" onPress={() => onMove({ kind: 'insulated' })} testID="insulate" /></View>}
-        {lead.moved ? <View style={{ flex: 1 }}><QuietButton text={lead.advised.kind === 'plug' ? 'Back in plug' : 'Put back'} icon="undo" onPress={() => onMove(lead.advised)} testID="put-back" /></View> : null}
-        <View style={{ flex: 1 }}><QuietButton text="Leave it" onPress={onDone} testID="leave-it" /></View>
+        {lead.goes.kind === 'insulated' ? null : (
+          <View style={{ flex: 1 }}>
+            <QuietButton
+              text="Insulate it"
+              icon="cut"
+              onPress={() => onMove({ kind: 'insulated' })}
+              testID="insulate"
+            />
+          </View>
+        )}
+        {lead.moved ? (
+          <View style={{ flex: 1 }}>
+            <QuietButton
+              text={lead.advised.kind === 'plug' ? 'Back in plug' : 'Put back'}
+              icon="undo"
+              onPress={() => onMove(lead.advised)}
+              testID="put-back"
+            />
+          </View>
+        ) : null}
+        <View style={{ flex: 1 }}>
+          <QuietButton text="Leave it" onPress={onDone} testID="leave-it" />
+        </View>
       </View>
-      {lead.moved ? <Words size="small" tone="quiet">Advised: {home}.</Words> : null}
+      {lead.moved ? (
+        <Words size="small" tone="quiet">
+          Advised: {home}.
+        </Words>
+      ) : null}
     </View>
   )
 }
@@ -209,8 +361,24 @@ interface SmallProps {
 function Small({ text, icon, onPress, disabled, testID }: SmallProps) {
   const palette = usePalette()
   return (
-    <Tap onPress={onPress} disabled={disabled} testID={testID} label={text} style={{ flexGrow: 1, borderRadius: 8, borderWidth: 1.5, borderColor: palette.line, paddingHorizontal: 3, alignItems: 'center' }}>
-      <View style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}><Icon name={icon} color={palette.ink} size={18} /><Words size="tiny">{text}</Words></View>
+    <Tap
+      onPress={onPress}
+      disabled={disabled}
+      testID={testID}
+      label={text}
+      style={{
+        flexGrow: 1,
+        borderRadius: 8,
+        borderWidth: 1.5,
+        borderColor: palette.line,
+        paddingHorizontal: 3,
+        alignItems: 'center',
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}>
+        <Icon name={icon} color={palette.ink} size={18} />
+        <Words size="tiny">{text}</Words>
+      </View>
     </Tap>
   )
 }

@@ -17,7 +17,12 @@ const posts = hookupPosts(unit, can)
 function answerWith(placements: { lead: string; goes: Placement }[] = []): HookupOutput {
   const { name, volts, tolerancePercent, sections } = can
   const result = runOperation('hookup', {
-    unit: unit.id, sheet, wanted: { direction: 'CW', seenFrom: 'lead-end' }, can: { name, volts, tolerancePercent, sections }, compressorMicrofarads: 40, placements,
+    unit: unit.id,
+    sheet,
+    wanted: { direction: 'CW', seenFrom: 'lead-end' },
+    can: { name, volts, tolerancePercent, sections },
+    compressorMicrofarads: 40,
+    placements,
     wires: unit.typicalWires.map((w) => ({ ...w, traced: true })),
   })
   if (!result.ok) throw new Error(result.error.message)
@@ -29,15 +34,29 @@ it('every lead of the sheet is on the board once, with its own colours', () => {
   const leads = boardLeads(sheet, answerWith())
   expect(leads.map((l) => l.id)).toEqual(sheet.leads.map((l) => l.id))
   expect(leads.filter((l) => l.moved)).toEqual([])
-  expect(leads.find((l) => l.id === 'brown/white')).toMatchObject({ name: 'brown with white stripe', role: 'run-return', insulation: { colour: 'BN', stripe: 'WH' } })
+  expect(leads.find((l) => l.id === 'brown/white')).toMatchObject({
+    name: 'brown with white stripe',
+    role: 'run-return',
+    insulation: { colour: 'BN', stripe: 'WH' },
+  })
 })
 
 it('a post shows who uses it and what stands on it in the mode', () => {
   const cooling = boardFaces(unit, can, answerWith(), { mode: 'cooling', choosing: false })
   expect(cooling.get('T1')).toMatchObject({ label: 'T1', word: 'line 1', pattern: 'stripes' })
-  expect(cooling.get('CAN-25')).toMatchObject({ label: '25 µF', tag: 'HERM', name: 'the 25 µF section of the new can, for HERM' })
-  expect(cooling.get('CAN-20')).toMatchObject({ tag: 'empty', name: 'the 20 µF section of the new can, stays empty' })
-  expect(boardFaces(unit, can, answerWith(), { mode: 'off', choosing: false }).get('T1')).toMatchObject({ word: 'winding', pattern: 'cross' })
+  expect(cooling.get('CAN-25')).toMatchObject({
+    label: '25 µF',
+    tag: 'HERM',
+    name: 'the 25 µF section of the new can, for HERM',
+  })
+  expect(cooling.get('CAN-20')).toMatchObject({
+    tag: 'empty',
+    name: 'the 20 µF section of the new can, stays empty',
+  })
+  expect(boardFaces(unit, can, answerWith(), { mode: 'off', choosing: false }).get('T1')).toMatchObject({
+    word: 'winding',
+    pattern: 'cross',
+  })
 })
 
 it('with a lead in hand every post is a target, but a post in trouble stays marked', () => {
@@ -46,12 +65,16 @@ it('with a lead in hand every post is a target, but a post in trouble stays mark
   expect(faces.filter((f) => f.mark === 'target')).toHaveLength(faces.length - 1)
 })
 
-it('only the lead to move is blamed for a short', () => expect([...blamedLeads(short)]).toEqual(['brown/white']))
+it('only the lead to move is blamed for a short', () =>
+  expect([...blamedLeads(short)]).toEqual(['brown/white']))
 
 it('the compressor stands on the board only while a lead is on it', () => {
-  const partIds = (answer: HookupOutput) => boardParts(unit, posts, boardLeads(sheet, answer)).map((p) => p.id)
+  const partIds = (answer: HookupOutput) =>
+    boardParts(unit, posts, boardLeads(sheet, answer)).map((p) => p.id)
   expect(partIds(answerWith())).toEqual(['new-can', 'contactor', 'chassis'])
-  expect(partIds(answerWith([{ lead: 'white', goes: { kind: 'post', post: 'COMP-R' } }]))).toContain('compressor')
+  expect(partIds(answerWith([{ lead: 'white', goes: { kind: 'post', post: 'COMP-R' } }]))).toContain(
+    'compressor',
+  )
 })
 
 it.each<[Placement, string, string]>([

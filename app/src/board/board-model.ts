@@ -22,7 +22,8 @@ const POTENTIAL: Readonly<Record<Potential, { word: string; pattern: NonNullable
   dead: { word: 'dead', pattern: 'none' },
   fault: { word: 'SHORT', pattern: 'stripes' },
 }
-export const potentialWord = (potential: Potential | undefined): string => (potential ? POTENTIAL[potential].word : '')
+export const potentialWord = (potential: Potential | undefined): string =>
+  potential ? POTENTIAL[potential].word : ''
 
 export interface BoardLead {
   readonly id: string
@@ -41,14 +42,27 @@ export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] 
   return answer.leads.map(({ lead, role, goes, advised, why }) => {
     const { colour, stripe = null } = sheet.leads.find((l) => l.id === lead) as LeadSheet['leads'][number]
     const insulation = { colour, stripe }
-    return { id: lead, insulation, name: insulationName(insulation), role: ROLE_NAMES[role], goes, advised, why, moved: JSON.stringify(goes) !== JSON.stringify(advised), isPlug: role === 'rotation' }
+    return {
+      id: lead,
+      insulation,
+      name: insulationName(insulation),
+      role: ROLE_NAMES[role],
+      goes,
+      advised,
+      why,
+      moved: JSON.stringify(goes) !== JSON.stringify(advised),
+      isPlug: role === 'rotation',
+    }
   })
 }
 
 /** The parts of the board. What takes no fan leads (the compressor, a capacitor that stays) is left out while no lead is on it. */
 export function boardParts(unit: UnitType, posts: readonly HookupPost[], leads: readonly BoardLead[]) {
   const used = new Set(leads.map(({ goes }) => (goes.kind === 'post' ? goes.post : '')))
-  const foreign = (part: string) => posts.filter((p) => p.part === part).every((p) => (p.kind === 'compressor' || p.kind === 'kept-cap') && !used.has(p.id))
+  const foreign = (part: string) =>
+    posts
+      .filter((p) => p.part === part)
+      .every((p) => (p.kind === 'compressor' || p.kind === 'kept-cap') && !used.has(p.id))
   const can = posts.some((p) => p.part === NEW_CAN_PART) ? [{ id: NEW_CAN_PART, name: 'New capacitor' }] : []
   return partsOf([...can, ...unit.parts.filter((part) => !foreign(part.id))], posts)
 }
@@ -56,22 +70,36 @@ export function boardParts(unit: UnitType, posts: readonly HookupPost[], leads: 
 /** Where a lead is, in words: "T1 on the contactor", "insulated". */
 export function placeName(goes: Placement, posts: readonly HookupPost[]): string {
   switch (goes.kind) {
-    case 'post': return posts.find((p) => p.id === goes.post)?.name ?? goes.post
-    case 'insulated': return 'insulated by itself'
-    case 'plug': return 'in the reversing plug'
-    case 'loose': return 'loose'
+    case 'post':
+      return posts.find((p) => p.id === goes.post)?.name ?? goes.post
+    case 'insulated':
+      return 'insulated by itself'
+    case 'plug':
+      return 'in the reversing plug'
+    case 'loose':
+      return 'loose'
   }
 }
 
 /** The lead in a place, as part of a sentence: "on T1 on the contactor", "insulated by itself". */
-export const placePhrase = (goes: Placement, posts: readonly HookupPost[]): string => (goes.kind === 'post' ? `on ${placeName(goes, posts)}` : placeName(goes, posts))
+export const placePhrase = (goes: Placement, posts: readonly HookupPost[]): string =>
+  goes.kind === 'post' ? `on ${placeName(goes, posts)}` : placeName(goes, posts)
 
 /** The move as a command, for a button. */
-export const moveText = (lead: string, to: Placement, posts: readonly HookupPost[]): string => (to.kind === 'insulated' ? `Insulate ${lead}` : to.kind === 'plug' ? `Put ${lead} back in the plug` : `Put ${lead} ${placePhrase(to, posts)}`)
+export const moveText = (lead: string, to: Placement, posts: readonly HookupPost[]): string =>
+  to.kind === 'insulated'
+    ? `Insulate ${lead}`
+    : to.kind === 'plug'
+      ? `Put ${lead} back in the plug`
+      : `Put ${lead} ${placePhrase(to, posts)}`
 
 /** The leads to move because of a severe hazard. */
 export const blamedLeads = (answer: HookupOutput): ReadonlySet<string> =>
-  new Set(answer.proof.hazards.filter((h) => h.severity === 'stop').flatMap((h) => (h.move ? [h.move.lead] : h.leads.slice(0, 1))))
+  new Set(
+    answer.proof.hazards
+      .filter((h) => h.severity === 'stop')
+      .flatMap((h) => (h.move ? [h.move.lead] : h.leads.slice(0, 1))),
+  )
 
 export interface FaceOptions {
   readonly mode: ModeId
@@ -79,20 +107,40 @@ export interface FaceOptions {
   readonly choosing: boolean
 }
 
-export function boardFaces(unit: UnitType, can: Pick<FittedCan, 'sections'>, answer: HookupOutput, { mode, choosing }: FaceOptions): Map<string, PostFace> {
+export function boardFaces(
+  unit: UnitType,
+  can: Pick<FittedCan, 'sections'>,
+  answer: HookupOutput,
+  { mode, choosing }: FaceOptions,
+): Map<string, PostFace> {
   const shown = answer.proof.modes.find((m) => m.mode === mode)
   const stops = blamedLeads(answer)
-  const stopped = new Set(answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])))
-  const groupOf = (post: string) => answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
+  const stopped = new Set(
+    answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])),
+  )
+  const groupOf = (post: string) =>
+    answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
   return new Map(
     hookupPosts(unit, can).map((post): [string, PostFace] => {
       const potential = shown?.posts[post.id]
       const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
       const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
       // A section that nobody gets stays empty: said, so that nobody looks for its lead.
-      const tag = group?.load ?? (post.kind === 'can-section' && answer.plan.groups.length > 0 ? 'empty' : undefined)
+      const tag =
+        group?.load ?? (post.kind === 'can-section' && answer.plan.groups.length > 0 ? 'empty' : undefined)
       const label = value === undefined ? post.label : `${figure(value)} µF`
-      return [post.id, { id: post.id, label, ...(tag ? { tag } : {}), name: `${post.name}${group ? `, for ${group.load}` : tag ? ', stays empty' : ''}`, word: potentialWord(potential), pattern: potential ? POTENTIAL[potential].pattern : 'none', mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined }]
+      return [
+        post.id,
+        {
+          id: post.id,
+          label,
+          ...(tag ? { tag } : {}),
+          name: `${post.name}${group ? `, for ${group.load}` : tag ? ', stays empty' : ''}`,
+          word: potentialWord(potential),
+          pattern: potential ? POTENTIAL[potential].pattern : 'none',
+          mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined,
+        },
+      ]
     }),
   )
 }

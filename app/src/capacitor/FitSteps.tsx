@@ -23,17 +23,53 @@ export interface FitStepsProps {
 }
 
 export function FitSteps({ id, job, can, plan, leads, kit, shared }: FitStepsProps) {
-  const input = useMemo(() => ({ can: { name: can.name, sections: can.sections, tolerancePercent: can.tolerancePercent, protectedStart: can.protectedStart }, groups: plan.groups.map(({ load, sections, lead, jumpers, microfarads }) => ({ load, sections, lead, jumpers, microfarads })), leads, hardStart: kit === 'protected' && !can.protectedStart ? 'none' : kit, shared }), [can, plan, leads, kit, shared])
+  const input = useMemo(
+    () => ({
+      can: {
+        name: can.name,
+        sections: can.sections,
+        tolerancePercent: can.tolerancePercent,
+        protectedStart: can.protectedStart,
+      },
+      groups: plan.groups.map(({ load, sections, lead, jumpers, microfarads }) => ({
+        load,
+        sections,
+        lead,
+        jumpers,
+        microfarads,
+      })),
+      leads,
+      hardStart: kit === 'protected' && !can.protectedStart ? 'none' : kit,
+      shared,
+    }),
+    [can, plan, leads, kit, shared],
+  )
   const result = useOperation('fit-steps', input)
   if (!result) return null
-  if (!result.ok) return <Words tone="stop" size="strong" live>{result.error.message}</Words>
+  if (!result.ok)
+    return (
+      <Words tone="stop" size="strong" live>
+        {result.error.message}
+      </Words>
+    )
   const { steps } = result.output as FitStepsOutput
   const done = steps.filter((s) => job.fitted[s.id]).length
   return (
     <View style={{ gap: 6 }} testID="fit-steps">
-      <Words size="strong" heading={2}>Fit it: {done} of {steps.length} done</Words>
+      <Words size="strong" heading={2}>
+        Fit it: {done} of {steps.length} done
+      </Words>
       {steps.map((step) => (
-        <StepRow key={step.id} testID={`fit-${step.id}`} state={job.fitted[step.id] ? 'done' : 'open'} text={step.text} detail={step.why} onPress={() => editJob(id, [{ path: ['fitted', step.id], value: job.fitted[step.id] ? null : true }])} />
+        <StepRow
+          key={step.id}
+          testID={`fit-${step.id}`}
+          state={job.fitted[step.id] ? 'done' : 'open'}
+          text={step.text}
+          detail={step.why}
+          onPress={() =>
+            editJob(id, [{ path: ['fitted', step.id], value: job.fitted[step.id] ? null : true }])
+          }
+        />
       ))}
     </View>
   )

@@ -24,10 +24,26 @@ export function OldCanNote({ job }: { readonly job: JobDocument }) {
     <View style={{ flexDirection: 'row', gap: 10 }} testID="old-can-verdict">
       <VerdictMark verdict={mark} size={30} />
       <View style={{ flex: 1, gap: 4 }}>
-        <Words size="strong" tone={mark} live>{word}{action === 'replace' ? ` ${replace.join(' and ')}` : ''}</Words>
-        {why.map((text) => <Words key={text} size="small">{text}</Words>)}
-        {action === 'replace' && mayStay.length > 0 ? <Words size="small" tone="quiet">{mayStay.join(' and ')} may stay where you allow it: the plan from the van asks, and the card keeps its reading.</Words> : null}
-        {exchange ? <Words size="small" tone="quiet">{exchange}</Words> : null}
+        <Words size="strong" tone={mark} live>
+          {word}
+          {action === 'replace' ? ` ${replace.join(' and ')}` : ''}
+        </Words>
+        {why.map((text) => (
+          <Words key={text} size="small">
+            {text}
+          </Words>
+        ))}
+        {action === 'replace' && mayStay.length > 0 ? (
+          <Words size="small" tone="quiet">
+            {mayStay.join(' and ')} may stay where you allow it: the plan from the van asks, and the card
+            keeps its reading.
+          </Words>
+        ) : null}
+        {exchange ? (
+          <Words size="small" tone="quiet">
+            {exchange}
+          </Words>
+        ) : null}
       </View>
     </View>
   )

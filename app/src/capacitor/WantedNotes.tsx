@@ -22,10 +22,21 @@ export function WantedNotes({ job, side }: { readonly job: JobDocument; readonly
       {conflicts.map((text) => (
         <View key={text} style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
           <VerdictMark verdict="watch" size={22} />
-          <Words size="small" style={{ flex: 1 }}>{text}</Words>
+          <Words size="small" style={{ flex: 1 }}>
+            {text}
+          </Words>
         </View>
       ))}
-      {unsettled ? <Words size="small">{why} {guesses.slice(0, 3).map((g) => `${figure(g.microfarads)} µF ${figure(100 * g.likelihood, 0)} %`).join(', ')}.</Words> : null}
+      {unsettled ? (
+        <Words size="small">
+          {why}{' '}
+          {guesses
+            .slice(0, 3)
+            .map((g) => `${figure(g.microfarads)} µF ${figure(100 * g.likelihood, 0)} %`)
+            .join(', ')}
+          .
+        </Words>
+      ) : null}
     </View>
   )
 }

@@ -36,7 +36,8 @@ const RADII = { single: [104, 66], dual: [122, 84], 'multi-tap': [146, 146] } as
 const C_RADIUS = 27
 
 type Shape = keyof typeof RADII
-const shapeOf = ({ sections }: Case): Shape => (sections.length === 1 ? 'single' : sections.length === 2 ? 'dual' : 'multi-tap')
+const shapeOf = ({ sections }: Case): Shape =>
+  sections.length === 1 ? 'single' : sections.length === 2 ? 'dual' : 'multi-tap'
 
 export function placeCases(cases: readonly Case[], protectedStart: boolean): CanLayout {
   const sizes = cases.map((one) => RADII[shapeOf(one)][cases.length > 1 ? 1 : 0])
@@ -49,7 +50,12 @@ export function placeCases(cases: readonly Case[], protectedStart: boolean): Can
   })
   const widest = Math.max(...rows.map((row) => widthOf(row, sizes)))
   // The protected terminal belongs to the one with most sections: only multi-taps have it.
-  const guarded = protectedStart ? cases.reduce((best, one, i) => (one.sections.length > (cases[best] as Case).sections.length ? i : best), 0) : -1
+  const guarded = protectedStart
+    ? cases.reduce(
+        (best, one, i) => (one.sections.length > (cases[best] as Case).sections.length ? i : best),
+        0,
+      )
+    : -1
   const placed: CaseSpot[] = []
   let top = MARGIN
   for (const row of rows) {
@@ -65,7 +71,8 @@ export function placeCases(cases: readonly Case[], protectedStart: boolean): Can
   return { cases: placed, width: widest + 2 * MARGIN, height: top - GAP + MARGIN }
 }
 
-const widthOf = (row: readonly number[], sizes: readonly number[]): number => row.reduce((sum, i) => sum + 2 * (sizes[i] as number), 0) + GAP * (row.length - 1)
+const widthOf = (row: readonly number[], sizes: readonly number[]): number =>
+  row.reduce((sum, i) => sum + 2 * (sizes[i] as number), 0) + GAP * (row.length - 1)
 
 function placeCase(one: Case, at: Spot, guarded: boolean): CaseSpot {
   const shared = { name: one.name, stays: one.stays, ...at }
@@ -73,16 +80,40 @@ function placeCase(one: Case, at: Spot, guarded: boolean): CaseSpot {
   if (shape === 'single') {
     const away = at.r * 0.46
     const r = Math.min(34, at.r * 0.36)
-    return { ...shared, c: { x: at.x, y: at.y + away, r: Math.min(C_RADIUS, r) }, sections: [{ section: one.sections[0] as Section, x: at.x, y: at.y - away, r }], guarded: guarded ? { x: at.x + at.r * 0.66, y: at.y, r: 12 } : null }
+    return {
+      ...shared,
+      c: { x: at.x, y: at.y + away, r: Math.min(C_RADIUS, r) },
+      sections: [{ section: one.sections[0] as Section, x: at.x, y: at.y - away, r }],
+      guarded: guarded ? { x: at.x + at.r * 0.66, y: at.y, r: 12 } : null,
+    }
   }
   if (shape === 'dual') {
     const away = at.r * 0.56
     const r = Math.min(34, at.r * 0.3)
-    const around = (degrees: number) => ({ x: at.x + away * Math.cos((degrees * Math.PI) / 180), y: at.y + away * Math.sin((degrees * Math.PI) / 180) })
-    return { ...shared, c: { ...around(90), r: Math.min(C_RADIUS, r) }, sections: one.sections.map((section, i) => ({ section, ...around(i === 0 ? 210 : 330), r })), guarded: guarded ? { ...around(20), r: 12 } : null }
+    const around = (degrees: number) => ({
+      x: at.x + away * Math.cos((degrees * Math.PI) / 180),
+      y: at.y + away * Math.sin((degrees * Math.PI) / 180),
+    })
+    return {
+      ...shared,
+      c: { ...around(90), r: Math.min(C_RADIUS, r) },
+      sections: one.sections.map((section, i) => ({ section, ...around(i === 0 ? 210 : 330), r })),
+      guarded: guarded ? { ...around(20), r: 12 } : null,
+    }
   }
   const n = one.sections.length
-  return { ...shared, c: { x: at.x, y: at.y, r: C_RADIUS }, sections: ring(one.sections, at), guarded: guarded ? { x: at.x + 45 * Math.cos(Math.PI / 2 - Math.PI / n), y: at.y + 45 * Math.sin(Math.PI / 2 - Math.PI / n), r: 12 } : null }
+  return {
+    ...shared,
+    c: { x: at.x, y: at.y, r: C_RADIUS },
+    sections: ring(one.sections, at),
+    guarded: guarded
+      ? {
+          x: at.x + 45 * Math.cos(Math.PI / 2 - Math.PI / n),
+          y: at.y + 45 * Math.sin(Math.PI / 2 - Math.PI / n),
+          r: 12,
+        }
+      : null,
+  }
 }
 
 /** Sections clockwise from the top, in the order they are listed; larger circles for larger sections. */
@@ -108,7 +139,8 @@ export function jumperPath(a: Spot, b: Spot, c: Spot): string {
   if (away >= CLEAR_OF_C - 3) return `M${a.x} ${a.y}L${b.x} ${b.y}`
   // Outwards from C; for posts right across from each other, to the side.
   const length = Math.hypot(b.x - a.x, b.y - a.y)
-  const [ox, oy] = away > 1 ? [(mx - c.x) / away, (my - c.y) / away] : [(a.y - b.y) / length, (b.x - a.x) / length]
+  const [ox, oy] =
+    away > 1 ? [(mx - c.x) / away, (my - c.y) / away] : [(a.y - b.y) / length, (b.x - a.x) / length]
   const push = 2 * (CLEAR_OF_C - away)
   return `M${a.x} ${a.y}Q${mx + ox * push} ${my + oy * push} ${b.x} ${b.y}`
 }
@@ -125,7 +157,8 @@ export function leadPath({ x, y }: Spot, at: CaseSpot): string {
 export function tiePath(from: CaseSpot, to: CaseSpot): string {
   const n = from.sections.length
   const start = `M${from.c.x} ${from.c.y}`
-  if (n <= 2 && Math.abs(from.y - to.y) < from.r) return `${start}Q${(from.c.x + to.c.x) / 2} ${Math.max(from.c.y, to.c.y) + 44} ${to.c.x} ${to.c.y}`
+  if (n <= 2 && Math.abs(from.y - to.y) < from.r)
+    return `${start}Q${(from.c.x + to.c.x) / 2} ${Math.max(from.c.y, to.c.y) + 44} ${to.c.x} ${to.c.y}`
   const angle = Math.PI / 2 + (n > 2 && n % 2 === 0 ? Math.PI / n : 0)
   const out = { x: from.x + (from.r + 4) * Math.cos(angle), y: from.y + (from.r + 4) * Math.sin(angle) }
   return `${start}L${out.x} ${out.y}C${to.x - to.r - 46} ${out.y + 24} ${to.x - to.r - 34} ${to.c.y + 8} ${to.c.x} ${to.c.y}`
@@ -134,19 +167,44 @@ export function tiePath(from: CaseSpot, to: CaseSpot): string {
 export const KIT_SIZE = { width: 56, height: 30 } as const
 
 /** The corner for the start kit from which its two leads run over the fewest other posts. */
-export function kitCorner({ cases, width, height }: CanLayout, ends: readonly Spot[]): { readonly x: number; readonly y: number } {
-  const posts = cases.flatMap((c): Spot[] => [c.c, ...c.sections]).filter((post) => !ends.some((end) => end.x === post.x && end.y === post.y))
+export function kitCorner(
+  { cases, width, height }: CanLayout,
+  ends: readonly Spot[],
+): { readonly x: number; readonly y: number } {
+  const posts = cases
+    .flatMap((c): Spot[] => [c.c, ...c.sections])
+    .filter((post) => !ends.some((end) => end.x === post.x && end.y === post.y))
   const [right, bottom] = [width - KIT_SIZE.width - 3, height - KIT_SIZE.height - 3]
-  const corners = [{ x: 3, y: bottom }, { x: right, y: bottom }, { x: 3, y: 3 }, { x: right, y: 3 }]
-  const crossed = (at: { x: number; y: number }) => ends.reduce((sum, end) => sum + posts.filter((post) => distanceTo(post, middleOf(at), end) < post.r).length, 0)
-  const length = (at: { x: number; y: number }) => ends.reduce((sum, end) => sum + Math.hypot(middleOf(at).x - end.x, middleOf(at).y - end.y), 0)
-  return corners.sort((a, b) => crossed(a) - crossed(b) || length(a) - length(b))[0] as { x: number; y: number }
+  const corners = [
+    { x: 3, y: bottom },
+    { x: right, y: bottom },
+    { x: 3, y: 3 },
+    { x: right, y: 3 },
+  ]
+  const crossed = (at: { x: number; y: number }) =>
+    ends.reduce(
+      (sum, end) => sum + posts.filter((post) => distanceTo(post, middleOf(at), end) < post.r).length,
+      0,
+    )
+  const length = (at: { x: number; y: number }) =>
+    ends.reduce((sum, end) => sum + Math.hypot(middleOf(at).x - end.x, middleOf(at).y - end.y), 0)
+  return corners.sort((a, b) => crossed(a) - crossed(b) || length(a) - length(b))[0] as {
+    x: number
+    y: number
+  }
 }
 
-export const middleOf = ({ x, y }: { readonly x: number; readonly y: number }) => ({ x: x + KIT_SIZE.width / 2, y: y + KIT_SIZE.height / 2 })
+export const middleOf = ({ x, y }: { readonly x: number; readonly y: number }) => ({
+  x: x + KIT_SIZE.width / 2,
+  y: y + KIT_SIZE.height / 2,
+})
 
 /** From a point to the stretch between two others. */
-function distanceTo(p: Spot, a: { readonly x: number; readonly y: number }, b: { readonly x: number; readonly y: number }): number {
+function distanceTo(
+  p: Spot,
+  a: { readonly x: number; readonly y: number },
+  b: { readonly x: number; readonly y: number },
+): number {
   const [dx, dy] = [b.x - a.x, b.y - a.y]
   const t = Math.max(0, Math.min(1, ((p.x - a.x) * dx + (p.y - a.y) * dy) / (dx * dx + dy * dy || 1)))
   return Math.hypot(a.x + t * dx - p.x, a.y + t * dy - p.y)

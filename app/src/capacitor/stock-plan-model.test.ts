@@ -2,43 +2,129 @@ import { EMPTY_JOB } from '@oak/core/job/document'
 import type { StockLine } from '@oak/core/van/stock-line'
 import { canOfPlan, chooseEdits, readAims, startParts, stockParts, withFirst } from './stock-plan-model'
 
-const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | 'start'): StockLine => ({ kind: 'capacitor', name, quantity: 2, cents: 900, countedAt: 0, layout, microfarads, volts: 440, tolerancePercent: 6, protectedStart: false })
-const VAN = { sheets: {}, stock: { 'c-dual': line('Dual 45/5', [45, 5], 'dual'), 'c-s7': line('Single 7.5', [7.5], 'single'), 'c-start': line('Start', [135, 162], 'start') } }
-const plan = (parts: string[]) => ({ cans: parts.map((part) => ({ part, name: part, keptFor: part === 'old-can' ? 'HERM' : null })), groups: [], ties: [], worstErrorPercent: 0, jumperCount: 0, cents: 0, why: '' })
+const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | 'start'): StockLine => ({
+  kind: 'capacitor',
+  name,
+  quantity: 2,
+  cents: 900,
+  countedAt: 0,
+  layout,
+  microfarads,
+  volts: 440,
+  tolerancePercent: 6,
+  protectedStart: false,
+})
+const VAN = {
+  sheets: {},
+  stock: {
+    'c-dual': line('Dual 45/5', [45, 5], 'dual'),
+    'c-s7': line('Single 7.5', [7.5], 'single'),
+    'c-start': line('Start', [135, 162], 'start'),
+  },
+}
+const plan = (parts: string[]) => ({
+  cans: parts.map((part) => ({ part, name: part, keptFor: part === 'old-can' ? 'HERM' : null })),
+  groups: [],
+  ties: [],
+  worstErrorPercent: 0,
+  jumperCount: 0,
+  cents: 0,
+  why: '',
+})
 
 it('offers what is left and what this job holds, and no start capacitor', () => {
-  expect(stockParts(VAN, { 'c-dual': 1, 'c-s7': 0 }, { 'c-s7': { quantity: 1 } }).map((p) => [p.id, p.quantity])).toEqual([['c-dual', 1], ['c-s7', 1]])
+  expect(
+    stockParts(VAN, { 'c-dual': 1, 'c-s7': 0 }, { 'c-s7': { quantity: 1 } }).map((p) => [p.id, p.quantity]),
+  ).toEqual([
+    ['c-dual', 1],
+    ['c-s7', 1],
+  ])
 })
 it('several capacitors become one can with sections of their own names', () => {
-  expect(canOfPlan(plan(['c-dual', 'c-s7']), VAN, null)).toMatchObject({ name: 'Dual 45/5 + Single 7.5', sections: [{ id: '1-45', of: 'Dual 45/5' }, { id: '1-5', of: 'Dual 45/5' }, { id: '2-7.5', of: 'Single 7.5' }] })
+  expect(canOfPlan(plan(['c-dual', 'c-s7']), VAN, null)).toMatchObject({
+    name: 'Dual 45/5 + Single 7.5',
+    sections: [
+      { id: '1-45', of: 'Dual 45/5' },
+      { id: '1-5', of: 'Dual 45/5' },
+      { id: '2-7.5', of: 'Single 7.5' },
+    ],
+  })
   expect(canOfPlan(plan(['c-dual']), VAN, null)?.id).toBe('c-dual')
   expect(canOfPlan(plan(['gone']), VAN, null)).toBeNull()
 })
 it('choosing takes the parts and gives back those of another plan', () => {
   const job = { ...EMPTY_JOB, taken: { 'c-s7': { quantity: 1 }, 'motor-x': { quantity: 1 } } }
-  expect(chooseEdits(plan(['c-dual', 'c-dual']), VAN, job, null).slice(1)).toEqual([{ path: ['taken', 'c-s7'], value: null }, { path: ['taken', 'c-dual'], value: { quantity: 2 } }])
+  expect(chooseEdits(plan(['c-dual', 'c-dual']), VAN, job, null).slice(1)).toEqual([
+    { path: ['taken', 'c-s7'], value: null },
+    { path: ['taken', 'c-dual'], value: { quantity: 2 } },
+  ])
 })
 it('two of a kind keep names of their own', () => {
-  expect(canOfPlan(plan(['c-s7', 'c-s7']), VAN, null)?.sections.map((s) => s.of)).toEqual(['Single 7.5', 'Single 7.5, the second'])
+  expect(canOfPlan(plan(['c-s7', 'c-s7']), VAN, null)?.sections.map((s) => s.of)).toEqual([
+    'Single 7.5',
+    'Single 7.5, the second',
+  ])
 })
 it('what was read stands for what is marked; an open section is dead and no part of the can', () => {
   const stock = { a: { ...line('Read dual', [45, 5], 'dual'), quantity: 1, measured: [44.6, 0.1] } }
-  expect(stockParts({ sheets: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([{ id: '45', microfarads: 45, measured: 44.6, dead: false }, { id: '5', microfarads: 5, measured: null, dead: true }])
-  expect(canOfPlan(plan(['a']), { sheets: {}, stock }, null)?.sections).toEqual([{ id: '45', microfarads: 44.6, marked: 45 }])
+  expect(stockParts({ sheets: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([
+    { id: '45', microfarads: 45, measured: 44.6, dead: false },
+    { id: '5', microfarads: 5, measured: null, dead: true },
+  ])
+  expect(canOfPlan(plan(['a']), { sheets: {}, stock }, null)?.sections).toEqual([
+    { id: '45', microfarads: 44.6, marked: 45 },
+  ])
 })
 it('an old can that stays is the side it serves, with its reading, and nothing is taken for it', () => {
-  const stays = { load: 'HERM', name: 'The old can', volts: 440, microfarads: 45, tolerancePercent: 6, reading: { low: 44, high: 45 } }
+  const stays = {
+    load: 'HERM',
+    name: 'The old can',
+    volts: 440,
+    microfarads: 45,
+    tolerancePercent: 6,
+    reading: { low: 44, high: 45 },
+  }
   const edits = chooseEdits(plan(['c-s7', 'old-can']), VAN, EMPTY_JOB, stays)
-  expect(edits[0]?.value).toMatchObject({ sections: [{ id: '1-HERM', microfarads: 44.5, marked: 45, stays: 'HERM', of: 'The old can' }, { id: '2-7.5', of: 'Single 7.5' }] })
+  expect(edits[0]?.value).toMatchObject({
+    sections: [
+      { id: '1-HERM', microfarads: 44.5, marked: 45, stays: 'HERM', of: 'The old can' },
+      { id: '2-7.5', of: 'Single 7.5' },
+    ],
+  })
   expect(edits.slice(1)).toEqual([{ path: ['taken', 'c-s7'], value: { quantity: 1 } }])
 })
 it('a start capacitor that the job holds is not given back with the run capacitors', () => {
   const job = { ...EMPTY_JOB, taken: { 'c-start': { quantity: 1 } } }
-  expect(chooseEdits(plan(['c-dual']), VAN, job, null).map((e) => e.path)).toEqual([['can'], ['taken', 'c-dual']])
-  expect(startParts(VAN, { 'c-start': 0 }, job.taken)).toEqual([{ id: 'c-start', name: 'Start', low: 135, high: 162, volts: 440, quantity: 1, cents: 900, measured: null }])
+  expect(chooseEdits(plan(['c-dual']), VAN, job, null).map((e) => e.path)).toEqual([
+    ['can'],
+    ['taken', 'c-dual'],
+  ])
+  expect(startParts(VAN, { 'c-start': 0 }, job.taken)).toEqual([
+    {
+      id: 'c-start',
+      name: 'Start',
+      low: 135,
+      high: 162,
+      volts: 440,
+      quantity: 1,
+      cents: 900,
+      measured: null,
+    },
+  ])
 })
 it('puts the chosen aim first, and keeps an order that is whole', () => {
-  expect(withFirst(['parts', 'error', 'jumpers', 'opened', 'versatile', 'cost'], 'cost')).toEqual(['cost', 'parts', 'error', 'jumpers', 'opened', 'versatile'])
+  expect(withFirst(['parts', 'error', 'jumpers', 'opened', 'versatile', 'cost'], 'cost')).toEqual([
+    'cost',
+    'parts',
+    'error',
+    'jumpers',
+    'opened',
+    'versatile',
+  ])
   expect(readAims('cost parts error jumpers opened versatile')[0]).toBe('cost')
-  expect([readAims('cost'), readAims(undefined), readAims('cost cost parts error jumpers opened')].map((a) => a[0])).toEqual(['parts', 'parts', 'parts'])
+  expect(
+    [readAims('cost'), readAims(undefined), readAims('cost cost parts error jumpers opened')].map(
+      (a) => a[0],
+    ),
+  ).toEqual(['parts', 'parts', 'parts'])
 })

@@ -35,11 +35,36 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const stands = standingProof(job) !== null
   const card = stands ? output?.card : null
-  if (!card || !output) return <NoCard id={id} job={job} why={result && !result.ok ? result.error.message : !hookup || !job.proven ? 'The hookup is not proven yet.' : !stands ? 'Something changed since it was proven.' : (output?.why ?? 'Working it out…')} />
+  if (!card || !output)
+    return (
+      <NoCard
+        id={id}
+        job={job}
+        why={
+          result && !result.ok
+            ? result.error.message
+            : !hookup || !job.proven
+              ? 'The hookup is not proven yet.'
+              : !stands
+                ? 'Something changed since it was proven.'
+                : (output?.why ?? 'Working it out…')
+        }
+      />
+    )
 
-  const saveCard = () => saveTextFile(fileName(job.title, id, 'card.json'), 'application/json', `${JSON.stringify(card, null, 2)}\n`)
+  const saveCard = () =>
+    saveTextFile(
+      fileName(job.title, id, 'card.json'),
+      'application/json',
+      `${JSON.stringify(card, null, 2)}\n`,
+    )
   const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', output.svg)
-  const saveJob = () => saveTextFile(fileName(job.title, id, 'job.json'), 'application/json', writeJobFile(id, [...(changes ?? [])]))
+  const saveJob = () =>
+    saveTextFile(
+      fileName(job.title, id, 'job.json'),
+      'application/json',
+      writeJobFile(id, [...(changes ?? [])]),
+    )
   const label = `Hookup card. ${card.sentence} ${card.rows.map((r) => `${r.lead}, ${r.role}: ${r.goes}`).join('. ')}`
   return (
     <JobFrame
@@ -50,9 +75,27 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
       evidence={
         <View style={{ gap: 12 }}>
           <CardNames key={id} id={id} job={job} />
-          <QuietButton text="The owner’s report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="to-report" />
-          <QuietButton text="Card as PDF" icon="save" onPress={() => void import('../report/report-files').then((files) => files.saveCardPdf(id, output)).catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))} testID="save-card-pdf" />
-          {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
+          <QuietButton
+            text="The owner’s report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="to-report"
+          />
+          <QuietButton
+            text="Card as PDF"
+            icon="save"
+            onPress={() =>
+              void import('../report/report-files')
+                .then((files) => files.saveCardPdf(id, output))
+                .catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))
+            }
+            testID="save-card-pdf"
+          />
+          {wrong ? (
+            <Words tone="stop" size="strong" live>
+              {wrong}
+            </Words>
+          ) : null}
           {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
           <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
           <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
@@ -60,8 +103,17 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
           <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
         </View>
       }
-      strip={<View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}><VerdictMark verdict={card.verdict} size={34} /><Words size="strong" tone={card.verdict} style={{ flex: 1 }} testID="card-sentence">{card.sentence}</Words></View>}
-      action={<PrimaryButton text="Print the card" icon="print" onPress={() => window.print()} testID="print" />}
+      strip={
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <VerdictMark verdict={card.verdict} size={34} />
+          <Words size="strong" tone={card.verdict} style={{ flex: 1 }} testID="card-sentence">
+            {card.sentence}
+          </Words>
+        </View>
+      }
+      action={
+        <PrimaryButton text="Print the card" icon="print" onPress={() => window.print()} testID="print" />
+      }
     />
   )
 }
@@ -69,7 +121,10 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
 function CardPaper({ output, label }: { readonly output: HookupCardOutput; readonly label: string }) {
   const palette = usePalette()
   return (
-    <View testID="hookup-card" style={{ borderWidth: 1.5, borderColor: palette.line, backgroundColor: '#fff' }}>
+    <View
+      testID="hookup-card"
+      style={{ borderWidth: 1.5, borderColor: palette.line, backgroundColor: '#fff' }}
+    >
       <CardPicture output={output} label={label} />
     </View>
   )
@@ -85,9 +140,27 @@ function CardNames({ id, job }: { readonly id: string; readonly job: JobDocument
   }
   return (
     <View style={{ gap: 8 }}>
-      <TextInput mode="outlined" label="Name of the job" value={title} onChangeText={setTitle} onBlur={() => keep('title', title)} testID="job-title" />
-      <TextInput mode="outlined" label="Place" value={site} onChangeText={setSite} onBlur={() => keep('site', site)} testID="job-site" />
-      {wrong ? <Words tone="stop" size="strong" live testID="title-problem">{wrong}</Words> : null}
+      <TextInput
+        mode="outlined"
+        label="Name of the job"
+        value={title}
+        onChangeText={setTitle}
+        onBlur={() => keep('title', title)}
+        testID="job-title"
+      />
+      <TextInput
+        mode="outlined"
+        label="Place"
+        value={site}
+        onChangeText={setSite}
+        onBlur={() => keep('site', site)}
+        testID="job-site"
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="title-problem">
+          {wrong}
+        </Words>
+      ) : null}
     </View>
   )
 }
@@ -104,7 +177,12 @@ function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocume
           <VerdictMark verdict="cannotTell" size={48} />
           <Words size="title">No card yet.</Words>
           <Words>{why} A card is only made of a hookup that is proven as it stands.</Words>
-          <QuietButton text="The owner’s report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="to-report" />
+          <QuietButton
+            text="The owner’s report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="to-report"
+          />
         </View>
       }
       action={<PrimaryButton text="To the hookup board" onPress={() => router.replace(`/job/${id}/board`)} />}

@@ -19,10 +19,13 @@ export function cardHeading(id: string, job: JobDocument, changes: readonly Chan
     site: job.site,
     date: proven ? format(proven.at, 'd MMM yyyy, HH:mm') : '',
     technician: proven?.technician ?? '',
-    readings: [...startReadings(job), ...Object.values(job.readings).map((r) => {
-      const { microfarads } = microfaradsFromReading(r)
-      return `Old ${r.of} side: ${figure(r.amps)} A, ${figure(r.volts)} V: ${figure(microfarads)} µF${r.ratedMicrofarads ? `, rated ${figure(r.ratedMicrofarads)} µF` : ''}`
-    })],
+    readings: [
+      ...startReadings(job),
+      ...Object.values(job.readings).map((r) => {
+        const { microfarads } = microfaradsFromReading(r)
+        return `Old ${r.of} side: ${figure(r.amps)} A, ${figure(r.volts)} V: ${figure(microfarads)} µF${r.ratedMicrofarads ? `, rated ${figure(r.ratedMicrofarads)} µF` : ''}`
+      }),
+    ],
   }
 }
 

@@ -7,7 +7,12 @@ import type { Edit } from '../state/jobs'
 
 /** The van's line of an item; null where it is none of the stock. */
 export function lineFor(item: string, job: JobDocument, van: VanDocument): string | null {
-  if (item === 'motor') return Object.entries(van.stock).find(([, line]) => line.kind === 'motor' && line.sheet === job.motor?.id)?.[0] ?? null
+  if (item === 'motor')
+    return (
+      Object.entries(van.stock).find(
+        ([, line]) => line.kind === 'motor' && line.sheet === job.motor?.id,
+      )?.[0] ?? null
+    )
   if (item === 'can') return job.can && van.stock[job.can.id]?.kind === 'capacitor' ? job.can.id : null
   return null
 }
@@ -22,5 +27,9 @@ export function tickEdits(item: string, on: boolean, line: string | null, job: J
 }
 
 export function countsOf({ plan, leads }: HookupOutput): PlanCounts {
-  return { jumpers: plan.jumperCount, landed: leads.filter((l) => l.goes.kind === 'post').length, insulated: leads.filter((l) => l.goes.kind === 'insulated').length }
+  return {
+    jumpers: plan.jumperCount,
+    landed: leads.filter((l) => l.goes.kind === 'post').length,
+    insulated: leads.filter((l) => l.goes.kind === 'insulated').length,
+  }
 }

@@ -9,8 +9,38 @@ const guard = (text: string): string => (/^[=+\-@]/.test(text) ? `'${text}` : te
 /** One row a reading; times in ISO 8601. */
 export function readingsCsv(entries: readonly JobEntry[]): string {
   const rows = entries.flatMap(({ id, document: job }) => [
-    ...Object.entries(job.measurements).map(([probe, m]) => ({ job: id, title: guard(job.title), probe: guard(probe), quantity: m.quantity, value: String(m.value), unit: QUANTITY_UNITS[m.quantity], meter: guard(m.meter), at: new Date(m.at).toISOString() })),
-    ...Object.entries(job.readings).flatMap(([side, r]) => [{ job: id, title: guard(job.title), probe: `old capacitor ${side}`, quantity: 'amps', value: String(r.amps), unit: 'A', meter: '', at: '' }, { job: id, title: guard(job.title), probe: `old capacitor ${side}`, quantity: 'volts', value: String(r.volts), unit: 'V', meter: '', at: '' }]),
+    ...Object.entries(job.measurements).map(([probe, m]) => ({
+      job: id,
+      title: guard(job.title),
+      probe: guard(probe),
+      quantity: m.quantity,
+      value: String(m.value),
+      unit: QUANTITY_UNITS[m.quantity],
+      meter: guard(m.meter),
+      at: new Date(m.at).toISOString(),
+    })),
+    ...Object.entries(job.readings).flatMap(([side, r]) => [
+      {
+        job: id,
+        title: guard(job.title),
+        probe: `old capacitor ${side}`,
+        quantity: 'amps',
+        value: String(r.amps),
+        unit: 'A',
+        meter: '',
+        at: '',
+      },
+      {
+        job: id,
+        title: guard(job.title),
+        probe: `old capacitor ${side}`,
+        quantity: 'volts',
+        value: String(r.volts),
+        unit: 'V',
+        meter: '',
+        at: '',
+      },
+    ]),
   ])
   return `${Papa.unparse({ fields: ['job', 'title', 'probe', 'quantity', 'value', 'unit', 'meter', 'at'], data: rows })}\n`
 }

@@ -16,11 +16,16 @@ export interface CauseSheetProps {
 export function CauseSheet({ cause, onClose, onTake }: CauseSheetProps) {
   return (
     <Sheet title={cause.name} open onClose={onClose} testID="cause-sheet">
-      <Words size="strong">Strength: {STRENGTH_WORDS[cause.strength]}, about {Math.round(cause.chance * 100)} of 100 by our judgement</Words>
+      <Words size="strong">
+        Strength: {STRENGTH_WORDS[cause.strength]}, about {Math.round(cause.chance * 100)} of 100 by our
+        judgement
+      </Words>
       <Reasons title="For it" list={cause.for} mark="proven" none="Nothing yet that it alone explains." />
       <Reasons title="Against it" list={cause.against} mark="watch" none="Nothing." />
       <View style={{ gap: 4 }}>
-        <Words size="strong" heading={3}>What mends it</Words>
+        <Words size="strong" heading={3}>
+          What mends it
+        </Words>
         <Words>{cause.remedy}</Words>
       </View>
       <PrimaryButton text="Take this as the cause" icon="check" onPress={onTake} testID="take-cause" />
@@ -28,15 +33,33 @@ export function CauseSheet({ cause, onClose, onTake }: CauseSheetProps) {
   )
 }
 
-function Reasons({ title, list, mark, none }: { readonly title: string; readonly list: readonly string[]; readonly mark: 'proven' | 'watch'; readonly none: string }) {
+function Reasons({
+  title,
+  list,
+  mark,
+  none,
+}: {
+  readonly title: string
+  readonly list: readonly string[]
+  readonly mark: 'proven' | 'watch'
+  readonly none: string
+}) {
   return (
     <View style={{ gap: 6 }}>
-      <Words size="strong" heading={3}>{title}</Words>
-      {list.length === 0 ? <Words size="small" tone="quiet">{none}</Words> : null}
+      <Words size="strong" heading={3}>
+        {title}
+      </Words>
+      {list.length === 0 ? (
+        <Words size="small" tone="quiet">
+          {none}
+        </Words>
+      ) : null}
       {list.map((text) => (
         <View key={text} style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
           <VerdictMark verdict={mark} size={20} />
-          <Words size="small" style={{ flex: 1 }}>{text}</Words>
+          <Words size="small" style={{ flex: 1 }}>
+            {text}
+          </Words>
         </View>
       ))}
     </View>

@@ -27,17 +27,54 @@ export interface FanTilesProps {
 export function FanTiles({ answers, value, onPick }: FanTilesProps) {
   const palette = usePalette()
   return (
-    <View role="radiogroup" aria-label="What the fan does" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }} testID="fan-tiles">
+    <View
+      role="radiogroup"
+      aria-label="What the fan does"
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
+      testID="fan-tiles"
+    >
       {answers.map(({ id, text }) => {
         const on = id === value
         return (
-          <Tap key={id} role="radio" selected={on} label={text} testID={`fan-${id}`} onPress={() => onPick(id)} style={{ width: '31%', flexGrow: 1, minHeight: 96, alignItems: 'center', justifyContent: 'flex-start', borderRadius: 10, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 6, gap: 2 }}>
+          <Tap
+            key={id}
+            role="radio"
+            selected={on}
+            label={text}
+            testID={`fan-${id}`}
+            onPress={() => onPick(id)}
+            style={{
+              width: '31%',
+              flexGrow: 1,
+              minHeight: 96,
+              alignItems: 'center',
+              justifyContent: 'flex-start',
+              borderRadius: 10,
+              borderWidth: on ? 3 : 1.5,
+              borderColor: on ? palette.ink : palette.line,
+              backgroundColor: palette.surface,
+              padding: 6,
+              gap: 2,
+            }}
+          >
             <Svg width={52} height={52} aria-hidden>
               <Circle cx={26} cy={26} r={4} fill={palette.ink} />
-              <Path d="M26 22c-5-6-3-12 2-13 3 4 2 9-2 13zM26 30c5 6 3 12-2 13-3-4-2-9 2-13z" fill={palette.ink} />
-              <Path d={SIGNS[id] ?? ''} stroke={palette.ink} strokeWidth={3} strokeLinecap="round" strokeLinejoin="round" fill="none" />
+              <Path
+                d="M26 22c-5-6-3-12 2-13 3 4 2 9-2 13zM26 30c5 6 3 12-2 13-3-4-2-9 2-13z"
+                fill={palette.ink}
+              />
+              <Path
+                d={SIGNS[id] ?? ''}
+                stroke={palette.ink}
+                strokeWidth={3}
+                strokeLinecap="round"
+                strokeLinejoin="round"
+                fill="none"
+              />
             </Svg>
-            <Words size="tiny" style={{ textAlign: 'center', fontWeight: on ? '700' : '500' }}>{text}</Words>
+            <Words size="tiny" style={{ textAlign: 'center', fontWeight: on ? '700' : '500' }}>
+              {text}
+            </Words>
           </Tap>
         )
       })}

@@ -18,10 +18,18 @@ export const PROBES_OF: Readonly<Record<string, readonly Probe[]>> = {
   'volts-motor': one('volts-motor', 'Motor common to run', 'volts'),
   'volts-output': one('volts-output', 'Called output to the line lead', 'volts'),
   'amps-motor': one('amps-motor', 'Fan amps', 'amps'),
-  'amps-speeds': [...one('amps-low', 'Amps at low', 'amps'), ...one('amps-medium', 'Amps at medium', 'amps'), ...one('amps-high', 'Amps at high', 'amps')],
+  'amps-speeds': [
+    ...one('amps-low', 'Amps at low', 'amps'),
+    ...one('amps-medium', 'Amps at medium', 'amps'),
+    ...one('amps-high', 'Amps at high', 'amps'),
+  ],
   'microfarads-FAN': one('microfarads-FAN', 'FAN to C', 'microfarads'),
   'microfarads-HERM': one('microfarads-HERM', 'HERM to C', 'microfarads'),
-  'ohms-windings': [...one('ohms-common-run', 'Motor common to run', 'ohms'), ...one('ohms-common-start', 'Motor common to start', 'ohms'), ...one('ohms-run-start', 'Run to start', 'ohms')],
+  'ohms-windings': [
+    ...one('ohms-common-run', 'Motor common to run', 'ohms'),
+    ...one('ohms-common-start', 'Motor common to start', 'ohms'),
+    ...one('ohms-run-start', 'Run to start', 'ohms'),
+  ],
   'ohms-frame': one('ohms-frame', 'A lead to the frame', 'ohms'),
   'celsius-motor': one('celsius-motor', 'Motor’s shell', 'celsius'),
 }
@@ -43,12 +51,26 @@ export function diagnoseInput(job: JobDocument): DiagnoseInput | null {
   return {
     unit: job.unit,
     observations: job.observations,
-    readings: Object.fromEntries(Object.entries(job.measurements).filter(([probe]) => KNOWN.has(probe)).map(([probe, { quantity, value, accuracy }]) => [probe, { quantity, value, accuracy }])),
+    readings: Object.fromEntries(
+      Object.entries(job.measurements)
+        .filter(([probe]) => KNOWN.has(probe))
+        .map(([probe, { quantity, value, accuracy }]) => [probe, { quantity, value, accuracy }]),
+    ),
     marking: job.canMarking,
     plateAmps: amps.length > 0 ? Math.max(...amps) : null,
   }
 }
 
-export const STRENGTH_WORDS: Readonly<Record<DiagnoseOutput['causes'][number]['strength'], string>> = { strong: 'strong', likely: 'likely', possible: 'possible', unlikely: 'unlikely' }
+export const STRENGTH_WORDS: Readonly<Record<DiagnoseOutput['causes'][number]['strength'], string>> = {
+  strong: 'strong',
+  likely: 'likely',
+  possible: 'possible',
+  unlikely: 'unlikely',
+}
 
-export const KIND_TITLES = { look: 'To see and hear', 'power-off': 'Power off, locked out', live: 'Live: qualified people only', contributory: 'Also worth noting' } as const
+export const KIND_TITLES = {
+  look: 'To see and hear',
+  'power-off': 'Power off, locked out',
+  live: 'Live: qualified people only',
+  contributory: 'Also worth noting',
+} as const

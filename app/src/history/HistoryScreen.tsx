@@ -28,19 +28,55 @@ export function HistoryScreen({ id, job }: { readonly id: string; readonly job: 
       title="This unit’s history"
       picture={
         <View style={{ gap: 12 }} testID="history">
-          <Words size="title" heading={1}>{job.unitName || job.site || 'This unit'}</Words>
-          {job.site === '' ? <Words tone="cannotTell">The place is not named: jobs of the same unit are found by it.</Words> : null}
-          {(['FAN', 'HERM'] as const).filter((side) => history.points.some((p) => p.side === side)).map((side) => <Drift key={side} side={side} points={history.points.filter((p) => p.side === side)} />)}
+          <Words size="title" heading={1}>
+            {job.unitName || job.site || 'This unit'}
+          </Words>
+          {job.site === '' ? (
+            <Words tone="cannotTell">The place is not named: jobs of the same unit are found by it.</Words>
+          ) : null}
+          {(['FAN', 'HERM'] as const)
+            .filter((side) => history.points.some((p) => p.side === side))
+            .map((side) => (
+              <Drift key={side} side={side} points={history.points.filter((p) => p.side === side)} />
+            ))}
           {history.visits.map((visit) => (
-            <Tap key={visit.job} testID={`visit-${visit.job}`} label={`${format(visit.at, 'd MMM yyyy')}: ${visit.title || 'unnamed'}. ${visit.fitted.length > 0 ? `By its card: ${visit.fitted.join(', ')}` : 'No card'}`} onPress={() => router.navigate(`/job/${visit.job}/card`)} style={{ borderRadius: 10, borderWidth: visit.job === id ? 3 : 1.5, borderColor: visit.job === id ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 10 }}>
-              <Words size="strong">{format(visit.at, 'd MMM yyyy')} · {visit.title || 'unnamed'}</Words>
-              <Words size="small">{visit.fitted.length > 0 ? `By its card: ${visit.fitted.join(', ')}` : 'No proven hookup on record.'}</Words>
-              {visit.promised.length > 0 ? <Words size="small" tone="quiet">Recommended: {visit.promised.join('; ')}</Words> : null}
+            <Tap
+              key={visit.job}
+              testID={`visit-${visit.job}`}
+              label={`${format(visit.at, 'd MMM yyyy')}: ${visit.title || 'unnamed'}. ${visit.fitted.length > 0 ? `By its card: ${visit.fitted.join(', ')}` : 'No card'}`}
+              onPress={() => router.navigate(`/job/${visit.job}/card`)}
+              style={{
+                borderRadius: 10,
+                borderWidth: visit.job === id ? 3 : 1.5,
+                borderColor: visit.job === id ? palette.ink : palette.line,
+                backgroundColor: palette.surface,
+                padding: 10,
+              }}
+            >
+              <Words size="strong">
+                {format(visit.at, 'd MMM yyyy')} · {visit.title || 'unnamed'}
+              </Words>
+              <Words size="small">
+                {visit.fitted.length > 0
+                  ? `By its card: ${visit.fitted.join(', ')}`
+                  : 'No proven hookup on record.'}
+              </Words>
+              {visit.promised.length > 0 ? (
+                <Words size="small" tone="quiet">
+                  Recommended: {visit.promised.join('; ')}
+                </Words>
+              ) : null}
             </Tap>
           ))}
         </View>
       }
-      action={<PrimaryButton text="Back to the report" onPress={() => router.replace(`/job/${id}/report`)} testID="history-back" />}
+      action={
+        <PrimaryButton
+          text="Back to the report"
+          onPress={() => router.replace(`/job/${id}/report`)}
+          testID="history-back"
+        />
+      }
     />
   )
 }

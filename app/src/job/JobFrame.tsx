@@ -27,24 +27,50 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
   const palette = usePalette()
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
-  const foot = strip || action ? (
-    <View style={{ borderTopWidth: 1.5, borderColor: palette.line, backgroundColor: palette.ground, padding: 10, gap: 8 }}>
-      {strip}
-      {action}
-    </View>
-  ) : null
+  const foot =
+    strip || action ? (
+      <View
+        style={{
+          borderTopWidth: 1.5,
+          borderColor: palette.line,
+          backgroundColor: palette.ground,
+          padding: 10,
+          gap: 8,
+        }}
+      >
+        {strip}
+        {action}
+      </View>
+    ) : null
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 8 }}>
-        <Tap label="All jobs" testID="to-home" onPress={() => router.navigate('/')} style={{ width: 52, height: 50, alignItems: 'center' }}><Icon name="back" color={palette.ink} /></Tap>
-        <Words size="strong" heading={1} lines={1} style={{ flex: 1 }}>{job.title || 'New hookup'}</Words>
+        <Tap
+          label="All jobs"
+          testID="to-home"
+          onPress={() => router.navigate('/')}
+          style={{ width: 52, height: 50, alignItems: 'center' }}
+        >
+          <Icon name="back" color={palette.ink} />
+        </Tap>
+        <Words size="strong" heading={1} lines={1} style={{ flex: 1 }}>
+          {job.title || 'New hookup'}
+        </Words>
         <SyncMark />
       </View>
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <StageRail job={job} id={id} wide />
-          <View style={{ flex: 1, borderLeftWidth: 1.5, borderRightWidth: 1.5, borderColor: palette.line }} role="main" aria-label={title}>
-            <ScrollView contentContainerStyle={{ padding: 20, maxWidth: 720, width: '100%', alignSelf: 'center' }}>{picture}</ScrollView>
+          <View
+            style={{ flex: 1, borderLeftWidth: 1.5, borderRightWidth: 1.5, borderColor: palette.line }}
+            role="main"
+            aria-label={title}
+          >
+            <ScrollView
+              contentContainerStyle={{ padding: 20, maxWidth: 720, width: '100%', alignSelf: 'center' }}
+            >
+              {picture}
+            </ScrollView>
           </View>
           <View style={{ width: 380 }}>
             <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>{evidence}</ScrollView>

@@ -11,9 +11,22 @@ import { STAGES, stageState, type StageState } from './stages'
 const STATE_WORDS: Readonly<Record<StageState, string>> = { empty: 'not begun', part: 'begun', done: 'done' }
 
 /** Screens that belong to a stage. */
-const PART_OF: Readonly<Record<string, string>> = { charge: 'startup', report: 'card', history: 'card', leads: 'wires' }
+const PART_OF: Readonly<Record<string, string>> = {
+  charge: 'startup',
+  report: 'card',
+  history: 'card',
+  leads: 'wires',
+}
 
-export function StageRail({ job, id, wide }: { readonly job: JobDocument; readonly id: string; readonly wide: boolean }) {
+export function StageRail({
+  job,
+  id,
+  wide,
+}: {
+  readonly job: JobDocument
+  readonly id: string
+  readonly wide: boolean
+}) {
   const palette = usePalette()
   const router = useRouter()
   const last = usePathname().split('/').at(-1) ?? ''
@@ -23,7 +36,11 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
   // The stage at hand is in sight, with its neighbours.
   useEffect(() => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * NARROWEST), animated: false }), [at])
   const tabs = (
-    <View role="tablist" aria-label="Stages" style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}>
+    <View
+      role="tablist"
+      aria-label="Stages"
+      style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}
+    >
       {STAGES.map((stage) => {
         const state = stageState(job, stage.id)
         const on = here === stage.id
@@ -35,11 +52,30 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
             label={`${stage.name}, ${STATE_WORDS[state]}`}
             onPress={() => router.replace(`/job/${id}/${stage.id}`)}
             testID={`stage-${stage.id}`}
-            style={wide ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' } : { flex: 1, minWidth: NARROWEST, minHeight: 50, paddingHorizontal: 2, borderBottomWidth: 5, borderColor: on ? palette.ink : 'transparent' }}
+            style={
+              wide
+                ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' }
+                : {
+                    flex: 1,
+                    minWidth: NARROWEST,
+                    minHeight: 50,
+                    paddingHorizontal: 2,
+                    borderBottomWidth: 5,
+                    borderColor: on ? palette.ink : 'transparent',
+                  }
+            }
           >
-            <View style={wide ? { flexDirection: 'row', gap: 8, alignItems: 'center' } : { alignItems: 'center', gap: 3 }}>
+            <View
+              style={
+                wide
+                  ? { flexDirection: 'row', gap: 8, alignItems: 'center' }
+                  : { alignItems: 'center', gap: 3 }
+              }
+            >
               <Notch state={state} />
-              <Words size={wide ? 'body' : 'tiny'} lines={1} style={{ fontWeight: on ? '700' : '500' }}>{stage.name}</Words>
+              <Words size={wide ? 'body' : 'tiny'} lines={1} style={{ fontWeight: on ? '700' : '500' }}>
+                {stage.name}
+              </Words>
             </View>
           </Tap>
         )
@@ -49,7 +85,14 @@ export function StageRail({ job, id, wide }: { readonly job: JobDocument; readon
   if (wide) return tabs
   return (
     <View style={{ borderBottomWidth: 1.5, borderColor: palette.line }}>
-      <ScrollView ref={rail} horizontal showsHorizontalScrollIndicator={false} contentContainerStyle={{ flexGrow: 1 }}>{tabs}</ScrollView>
+      <ScrollView
+        ref={rail}
+        horizontal
+        showsHorizontalScrollIndicator={false}
+        contentContainerStyle={{ flexGrow: 1 }}
+      >
+        {tabs}
+      </ScrollView>
     </View>
   )
 }
@@ -61,8 +104,23 @@ const NARROWEST = 50
 function Notch({ state }: { readonly state: StageState }) {
   const palette = usePalette()
   return (
-    <View style={{ width: 26, height: 7, borderRadius: 4, borderWidth: 1.5, borderColor: palette.ink, overflow: 'hidden' }}>
-      <View style={{ height: 7, width: state === 'done' ? 26 : state === 'part' ? 11 : 0, backgroundColor: palette.ink }} />
+    <View
+      style={{
+        width: 26,
+        height: 7,
+        borderRadius: 4,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        overflow: 'hidden',
+      }}
+    >
+      <View
+        style={{
+          height: 7,
+          width: state === 'done' ? 26 : state === 'part' ? 11 : 0,
+          backgroundColor: palette.ink,
+        }}
+      />
     </View>
   )
 }

@@ -24,11 +24,19 @@ async function patiently<T>(load: () => Promise<T>): Promise<T> {
   }
 }
 
-export function stageScreen<P extends object = StageProps>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
+export function stageScreen<P extends object = StageProps>(
+  load: () => Promise<ComponentType<P>>,
+): ComponentType<P> {
   const Screen = lazy(async () => ({ default: await patiently(load) }))
   return function Stage(props: P) {
     return (
-      <Suspense fallback={<View style={{ padding: 20 }}><Words size="title">Opening…</Words></View>}>
+      <Suspense
+        fallback={
+          <View style={{ padding: 20 }}>
+            <Words size="title">Opening…</Words>
+          </View>
+        }
+      >
         <Screen {...props} />
       </Suspense>
     )

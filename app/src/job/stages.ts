@@ -32,29 +32,50 @@ const some = (record: Readonly<Record<string, unknown>>): boolean => Object.keys
 export function stageState(job: JobDocument, stage: StageId): StageState {
   const of = (begun: boolean, all: boolean): StageState => (all ? 'done' : begun ? 'part' : 'empty')
   switch (stage) {
-    case 'safe': return of(some(job.safe) || job.discharge !== null, isSafe(job))
-    case 'fault': return of(some(job.observations) || some(job.measurements), job.fault !== null)
-    case 'plates': return of(some(job.plateLines), job.motorPlate !== null || job.canMarking !== null)
+    case 'safe':
+      return of(some(job.safe) || job.discharge !== null, isSafe(job))
+    case 'fault':
+      return of(some(job.observations) || some(job.measurements), job.fault !== null)
+    case 'plates':
+      return of(some(job.plateLines), job.motorPlate !== null || job.canMarking !== null)
     case 'wires': {
       const wires = Object.values(job.wires)
       return of(job.unit !== null, wires.length > 0 && wires.every((wire) => wire.traced))
     }
-    case 'motor': return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
-    case 'capacitor': return of(job.can !== null || some(job.readings), !needsCan(job) || (job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))))
-    case 'board': return of(job.proven !== null || some(job.placements), standingProof(job) !== null)
-    case 'mount': return of(some(job.mountInches) || some(job.mountChecks) || some(job.mountChoices), isMounted(job))
-    case 'startup': return of(some(job.startup) || someStartReading(job), job.startup.turned === 'right' && someStartReading(job))
-    case 'card': return of(false, standingProof(job) !== null)
+    case 'motor':
+      return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
+    case 'capacitor':
+      return of(
+        job.can !== null || some(job.readings),
+        !needsCan(job) ||
+          (job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))),
+      )
+    case 'board':
+      return of(job.proven !== null || some(job.placements), standingProof(job) !== null)
+    case 'mount':
+      return of(some(job.mountInches) || some(job.mountChecks) || some(job.mountChoices), isMounted(job))
+    case 'startup':
+      return of(
+        some(job.startup) || someStartReading(job),
+        job.startup.turned === 'right' && someStartReading(job),
+      )
+    case 'card':
+      return of(false, standingProof(job) !== null)
   }
 }
 
 /** Every check was looked at. */
 function isMounted(job: JobDocument): boolean {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
-  return unit !== undefined && some(job.mountChecks) && mountingChecks(unit, isThroughShaft(job)).every((c) => job.mountChecks[c.id])
+  return (
+    unit !== undefined &&
+    some(job.mountChecks) &&
+    mountingChecks(unit, isThroughShaft(job)).every((c) => job.mountChecks[c.id])
+  )
 }
 
-const someStartReading = ({ measurements }: JobDocument): boolean => Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
+const someStartReading = ({ measurements }: JobDocument): boolean =>
+  Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
 
 function isSafe(job: JobDocument): boolean {
   const unit = job.unit ? unitTypeById(job.unit) : undefined

@@ -5,12 +5,23 @@ const placed = { kind: 'post' as const, post: 'T1' }
 const job = { ...EMPTY_JOB, plug: 'CW' as const, placements: { brown: placed } }
 
 it('remembers what an edit replaces, also that there was nothing', () => {
-  expect(inverseOf(job, [{ path: ['placements', 'brown'], value: null }, { path: ['placements', 'white'], value: placed }, { path: ['plug'], value: 'CCW' }])).toEqual([
-    { path: ['placements', 'brown'], value: placed }, { path: ['placements', 'white'], value: null }, { path: ['plug'], value: 'CW' },
+  expect(
+    inverseOf(job, [
+      { path: ['placements', 'brown'], value: null },
+      { path: ['placements', 'white'], value: placed },
+      { path: ['plug'], value: 'CCW' },
+    ]),
+  ).toEqual([
+    { path: ['placements', 'brown'], value: placed },
+    { path: ['placements', 'white'], value: null },
+    { path: ['plug'], value: 'CW' },
   ])
 })
 it('undoes the last first, redoes in order, and a new edit ends what could be redone', () => {
-  const step = (n: number) => ({ edits: [{ path: ['title'], value: `${n}` }], before: [{ path: ['title'], value: `${n - 1}` }] })
+  const step = (n: number) => ({
+    edits: [{ path: ['title'], value: `${n}` }],
+    before: [{ path: ['title'], value: `${n - 1}` }],
+  })
   const two = record(record(NO_STEPS, step(1)), step(2))
   const back = takeBack(two)!
   expect(back.edits[0]?.value).toBe('1')

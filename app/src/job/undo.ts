@@ -20,19 +20,29 @@ const MOST = 100
 export const inverseOf = (job: JobDocument, edits: readonly Edit[]): Edit[] =>
   edits.map(({ path }) => {
     const [name, key] = path as [keyof JobDocument, string | undefined]
-    const value: unknown = key === undefined ? job[name] : (job[name] as Readonly<Record<string, unknown>>)[key]
+    const value: unknown =
+      key === undefined ? job[name] : (job[name] as Readonly<Record<string, unknown>>)[key]
     return { path, value: value ?? null }
   })
 
-export const record = (state: UndoState, step: Step): UndoState => ({ done: [...state.done, step].slice(-MOST), undone: [] })
+export const record = (state: UndoState, step: Step): UndoState => ({
+  done: [...state.done, step].slice(-MOST),
+  undone: [],
+})
 
 /** The edits to apply, and the state after; null when there is nothing to undo or redo. */
-export function takeBack({ done, undone }: UndoState): { readonly edits: readonly Edit[]; readonly state: UndoState } | null {
+export function takeBack({
+  done,
+  undone,
+}: UndoState): { readonly edits: readonly Edit[]; readonly state: UndoState } | null {
   const last = done.at(-1)
   return last ? { edits: last.before, state: { done: done.slice(0, -1), undone: [...undone, last] } } : null
 }
 
-export function doAgain({ done, undone }: UndoState): { readonly edits: readonly Edit[]; readonly state: UndoState } | null {
+export function doAgain({
+  done,
+  undone,
+}: UndoState): { readonly edits: readonly Edit[]; readonly state: UndoState } | null {
   const last = undone.at(-1)
   return last ? { edits: last.edits, state: { done: [...done, last], undone: undone.slice(0, -1) } } : null
 }

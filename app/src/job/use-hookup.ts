@@ -27,10 +27,27 @@ export function useHookup(job: JobDocument): HookupState {
     runInWorker('hookup', input)
       .then((result) => {
         if (stale) return
-        setSettled({ input, state: result.ok ? { kind: 'ready', answer: result.output as HookupOutput, fresh: true } : { kind: 'bad', error: result.error } })
+        setSettled({
+          input,
+          state: result.ok
+            ? { kind: 'ready', answer: result.output as HookupOutput, fresh: true }
+            : { kind: 'bad', error: result.error },
+        })
       })
       .catch((error: unknown) => {
-        if (!stale) setSettled({ input, state: { kind: 'bad', error: { code: 'bad-input', path: '', message: `The hookup could not be worked out: ${String(error)}`, problems: [] } } })
+        if (!stale)
+          setSettled({
+            input,
+            state: {
+              kind: 'bad',
+              error: {
+                code: 'bad-input',
+                path: '',
+                message: `The hookup could not be worked out: ${String(error)}`,
+                problems: [],
+              },
+            },
+          })
       })
     return () => {
       stale = true

@@ -5,7 +5,10 @@ import { runInWorker } from '../workers/operations'
 
 /** `input` null: nothing to ask. Keep it stable between renders (useMemo). */
 export function useOperation(name: string, input: unknown): OperationResult | null {
-  const [settled, setSettled] = useState<{ readonly input: unknown; readonly result: OperationResult } | null>(null)
+  const [settled, setSettled] = useState<{
+    readonly input: unknown
+    readonly result: OperationResult
+  } | null>(null)
   useEffect(() => {
     if (input === null) return
     let stale = false
@@ -15,7 +18,14 @@ export function useOperation(name: string, input: unknown): OperationResult | nu
       })
       .catch((error: unknown) => {
         const message = `It could not be worked out: ${String(error)}`
-        if (!stale) setSettled({ input, result: { ok: false, error: { code: 'bad-input', path: '', message, problems: [{ path: '', message }] } } })
+        if (!stale)
+          setSettled({
+            input,
+            result: {
+              ok: false,
+              error: { code: 'bad-input', path: '', message, problems: [{ path: '', message }] },
+            },
+          })
       })
     return () => {
       stale = true

@@ -25,21 +25,46 @@ export function TreePicture({ found, looks }: TreePictureProps) {
   const at = (point: string) => spots.find((s) => s.point === point)
   const said = found.windings.map((w) => `${w.a} to ${w.b} ${figure(w.ohms, 1)} ohms`).join('; ')
   return (
-    <View style={{ width: WIDTH, height, alignSelf: 'center' }} testID="winding-tree" role="img" aria-label={said ? `Windings: ${said}.` : 'No windings known yet.'}>
+    <View
+      style={{ width: WIDTH, height, alignSelf: 'center' }}
+      testID="winding-tree"
+      role="img"
+      aria-label={said ? `Windings: ${said}.` : 'No windings known yet.'}
+    >
       <Svg width={WIDTH} height={height} style={{ position: 'absolute' }} aria-hidden>
         {found.windings.map((w) => {
           const [a, b] = [at(w.a), at(w.b)]
           if (!a || !b) return null
           return (
             <G key={w.a + w.b}>
-              <Path d={coil(a, b)} stroke={palette.ink} strokeWidth={2.5} fill="none" strokeLinejoin="round" />
-              <Text x={(a.x + b.x) / 2 + (a.x === b.x ? 24 : 0)} y={(a.y + b.y) / 2 + (a.x === b.x ? 5 : -14)} fontSize={15} fontWeight="700" textAnchor={a.x === b.x ? 'start' : 'middle'} fill={palette.ink} fontFamily={FONT}>{figure(w.ohms, 1)} Ω</Text>
+              <Path
+                d={coil(a, b)}
+                stroke={palette.ink}
+                strokeWidth={2.5}
+                fill="none"
+                strokeLinejoin="round"
+              />
+              <Text
+                x={(a.x + b.x) / 2 + (a.x === b.x ? 24 : 0)}
+                y={(a.y + b.y) / 2 + (a.x === b.x ? 5 : -14)}
+                fontSize={15}
+                fontWeight="700"
+                textAnchor={a.x === b.x ? 'start' : 'middle'}
+                fill={palette.ink}
+                fontFamily={FONT}
+              >
+                {figure(w.ohms, 1)} Ω
+              </Text>
             </G>
           )
         })}
-        {spots.map((s) => <Circle key={s.point} cx={s.x} cy={s.y} r={9} fill={palette.ink} />)}
+        {spots.map((s) => (
+          <Circle key={s.point} cx={s.x} cy={s.y} r={9} fill={palette.ink} />
+        ))}
       </Svg>
-      {spots.map((spot) => <Leads key={spot.point} spot={spot} found={found} looks={looks} />)}
+      {spots.map((spot) => (
+        <Leads key={spot.point} spot={spot} found={found} looks={looks} />
+      ))}
     </View>
   )
 }
@@ -47,14 +72,29 @@ export function TreePicture({ found, looks }: TreePictureProps) {
 function Leads({ spot, found, looks }: TreePictureProps & { readonly spot: Spot }) {
   const leads = found.points.find((p) => p.point === spot.point)?.leads ?? []
   return (
-    <View style={{ position: 'absolute', left: Math.min(WIDTH - LABEL, Math.max(0, spot.x - LABEL / 2)), top: spot.y + 11, width: LABEL, alignItems: 'center' }}>
+    <View
+      style={{
+        position: 'absolute',
+        left: Math.min(WIDTH - LABEL, Math.max(0, spot.x - LABEL / 2)),
+        top: spot.y + 11,
+        width: LABEL,
+        alignItems: 'center',
+      }}
+    >
       {leads.map((lead) => {
         const role = found.roles.find((r) => r.lead === lead)
         return (
           <View key={lead} style={{ alignItems: 'center' }}>
             <WirePiece insulation={looks[lead] ?? null} width={46} />
-            <Words size="tiny" lines={1} style={{ marginTop: -2 }}>{lead}</Words>
-            {role?.role ? <Words size="tiny" lines={1} style={{ fontWeight: '700' }}>{ROLE_NAMES[role.role]}{role.confidence === 'likely' ? '?' : ''}</Words> : null}
+            <Words size="tiny" lines={1} style={{ marginTop: -2 }}>
+              {lead}
+            </Words>
+            {role?.role ? (
+              <Words size="tiny" lines={1} style={{ fontWeight: '700' }}>
+                {ROLE_NAMES[role.role]}
+                {role.confidence === 'likely' ? '?' : ''}
+              </Words>
+            ) : null}
           </View>
         )
       })}

@@ -10,14 +10,19 @@ export const frameProbe = (i: number): string => `ohms-frame ${i}`
 
 /** "brown/white", and "brown 2" for the second of a colour. */
 export function leadNames(leads: readonly Insulation[]): string[] {
-  const plain = leads.map(({ colour, stripe }) => (stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]))
+  const plain = leads.map(({ colour, stripe }) =>
+    stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour],
+  )
   return plain.map((name, i) => {
     const before = plain.slice(0, i).filter((other) => other === name).length
     return before > 0 ? `${name} ${before + 1}` : name
   })
 }
 
-export const pairsOf = (count: number): (readonly [number, number])[] => Array.from({ length: count }, (_, i) => Array.from({ length: count - i - 1 }, (_, k) => [i, i + k + 1] as const)).flat()
+export const pairsOf = (count: number): (readonly [number, number])[] =>
+  Array.from({ length: count }, (_, i) =>
+    Array.from({ length: count - i - 1 }, (_, k) => [i, i + k + 1] as const),
+  ).flat()
 
 export function findInput(job: JobDocument) {
   const leads = job.ohmLeads?.leads ?? []
@@ -49,8 +54,14 @@ export interface Spot {
  * Points of the winding trees on the picture: each tree in a row of its own along its longest way, branches below it. Plain and
  * stable: the same readings draw the same picture.
  */
-export function spotsOf({ points, windings }: Pick<FindLeadsOutput, 'points' | 'windings'>, width: number): { readonly spots: readonly Spot[]; readonly height: number } {
-  const near = (p: string) => windings.flatMap((w) => (w.a === p ? [{ to: w.b, ohms: w.ohms }] : w.b === p ? [{ to: w.a, ohms: w.ohms }] : []))
+export function spotsOf(
+  { points, windings }: Pick<FindLeadsOutput, 'points' | 'windings'>,
+  width: number,
+): { readonly spots: readonly Spot[]; readonly height: number } {
+  const near = (p: string) =>
+    windings.flatMap((w) =>
+      w.a === p ? [{ to: w.b, ohms: w.ohms }] : w.b === p ? [{ to: w.a, ohms: w.ohms }] : [],
+    )
   const left = new Set(points.map((p) => p.point))
   const spots: Spot[] = []
   let y = 46
@@ -64,14 +75,18 @@ export function spotsOf({ points, windings }: Pick<FindLeadsOutput, 'points' | '
     })
     let depth = 0
     for (const at of spine) {
-      let below: string | undefined = near(at).map((n) => n.to).find((p) => left.has(p))
+      let below: string | undefined = near(at)
+        .map((n) => n.to)
+        .find((p) => left.has(p))
       for (let row = 1; below !== undefined; row++) {
         const here = spots.find((s) => s.point === at) as Spot
         spots.push({ point: below, x: here.x, y: y + row * 96 })
         left.delete(below)
         depth = Math.max(depth, row)
         const from: string = below
-        below = near(from).map((n) => n.to).find((p) => left.has(p))
+        below = near(from)
+          .map((n) => n.to)
+          .find((p) => left.has(p))
       }
     }
     y += 110 + depth * 96
@@ -79,7 +94,13 @@ export function spotsOf({ points, windings }: Pick<FindLeadsOutput, 'points' | '
   return { spots, height: Math.max(120, y - 20) }
 }
 
-function longestWay(from: string, near: (p: string) => readonly { readonly to: string }[], before: string | null = null): string[] {
-  const ways = near(from).filter((n) => n.to !== before).map((n) => longestWay(n.to, near, from))
+function longestWay(
+  from: string,
+  near: (p: string) => readonly { readonly to: string }[],
+  before: string | null = null,
+): string[] {
+  const ways = near(from)
+    .filter((n) => n.to !== before)
+    .map((n) => longestWay(n.to, near, from))
   return [from, ...(ways.sort((a, b) => b.length - a.length)[0] ?? [])]
 }

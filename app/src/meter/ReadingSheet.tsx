@@ -31,11 +31,29 @@ export interface ReadingSheetProps {
 export function ReadingSheet(props: ReadingSheetProps) {
   const [source, setSource] = useState<Source>(props.first ?? 'typed')
   const take = (reading: MeterReading) => props.onTake({ ...reading, at: Date.now() })
-  const choice = <Choice<Source> label="Where the reading comes from" testID="reading-source" value={source} onChange={setSource} options={[{ value: 'typed', text: 'type it' }, { value: 'meter', text: 'clamp meter' }]} />
-  return source === 'typed' ? <Typed {...props} take={take} choice={choice} /> : <Metered {...props} take={take} choice={choice} />
+  const choice = (
+    <Choice<Source>
+      label="Where the reading comes from"
+      testID="reading-source"
+      value={source}
+      onChange={setSource}
+      options={[
+        { value: 'typed', text: 'type it' },
+        { value: 'meter', text: 'clamp meter' },
+      ]}
+    />
+  )
+  return source === 'typed' ? (
+    <Typed {...props} take={take} choice={choice} />
+  ) : (
+    <Metered {...props} take={take} choice={choice} />
+  )
 }
 
-type Half = ReadingSheetProps & { readonly take: (reading: MeterReading) => string | null; readonly choice: ReactNode }
+type Half = ReadingSheetProps & {
+  readonly take: (reading: MeterReading) => string | null
+  readonly choice: ReactNode
+}
 
 function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Half) {
   const units = TYPED_UNITS[quantity]
@@ -44,7 +62,10 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
   const meter = useMemo(typedMeter, [])
   const enter = (value: number | 'OL'): string | null => {
     let wrong: string | null = null
-    const stop = meter.start({ job, quantity, probe }, { onReading: (reading) => void (wrong = take(reading)), onGone: () => undefined })
+    const stop = meter.start(
+      { job, quantity, probe },
+      { onReading: (reading) => void (wrong = take(reading)), onGone: () => undefined },
+    )
     meter.enter(value)
     stop()
     return wrong
@@ -59,11 +80,41 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       hint={hint}
       onClose={onClose}
       onSet={(value) => enter(toKept(value))}
-      above={<>{choice}{wrong ? <Words tone="stop" size="strong" live testID="OL-problem">{wrong}</Words> : null}</>}
+      above={
+        <>
+          {choice}
+          {wrong ? (
+            <Words tone="stop" size="strong" live testID="OL-problem">
+              {wrong}
+            </Words>
+          ) : null}
+        </>
+      }
       extra={
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          {units.length > 1 ? <View style={{ flex: 2 }}><Choice label="Unit" value={unit} onChange={setUnit} options={units.map((u) => ({ value: u.text, text: u.text }))} /></View> : null}
-          {quantity === 'celsius' ? null : <View style={{ flex: 1 }}><QuietButton text="OL" testID="pad-OL" onPress={() => { const problem = enter('OL'); setWrong(problem); if (!problem) onClose() }} /></View>}
+          {units.length > 1 ? (
+            <View style={{ flex: 2 }}>
+              <Choice
+                label="Unit"
+                value={unit}
+                onChange={setUnit}
+                options={units.map((u) => ({ value: u.text, text: u.text }))}
+              />
+            </View>
+          ) : null}
+          {quantity === 'celsius' ? null : (
+            <View style={{ flex: 1 }}>
+              <QuietButton
+                text="OL"
+                testID="pad-OL"
+                onPress={() => {
+                  const problem = enter('OL')
+                  setWrong(problem)
+                  if (!problem) onClose()
+                }}
+              />
+            </View>
+          )}
         </View>
       }
     />
@@ -76,7 +127,20 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
   const [gone, setGone] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const [round, setRound] = useState(0)
-  useEffect(() => simulatedMeter().start({ job, quantity, probe }, { onReading: setReading, onGone: (why) => { setGone(why); setReading(null) } }), [job, quantity, probe, round])
+  useEffect(
+    () =>
+      simulatedMeter().start(
+        { job, quantity, probe },
+        {
+          onReading: setReading,
+          onGone: (why) => {
+            setGone(why)
+            setReading(null)
+          },
+        },
+      ),
+    [job, quantity, probe, round],
+  )
   const again = () => {
     setGone(null)
     setRound(round + 1)
@@ -90,18 +154,60 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
   return (
     <Sheet title={title} open onClose={onClose} testID="meter-sheet">
       {choice}
-      <View style={{ borderRadius: 14, borderWidth: 3, borderColor: gone ? palette.stop : palette.ink, backgroundColor: palette.surface, padding: 16, gap: 4, alignItems: 'center', minHeight: 150, justifyContent: 'center' }} accessible aria-live="polite">
-        {gone ? <Words tone="stop" size="strong" live testID="meter-gone" style={{ textAlign: 'center' }}>{gone}</Words> : (
+      <View
+        style={{
+          borderRadius: 14,
+          borderWidth: 3,
+          borderColor: gone ? palette.stop : palette.ink,
+          backgroundColor: palette.surface,
+          padding: 16,
+          gap: 4,
+          alignItems: 'center',
+          minHeight: 150,
+          justifyContent: 'center',
+        }}
+        accessible
+        aria-live="polite"
+      >
+        {gone ? (
+          <Words tone="stop" size="strong" live testID="meter-gone" style={{ textAlign: 'center' }}>
+            {gone}
+          </Words>
+        ) : (
           <>
-            <Words testID="meter-value" style={{ fontSize: 56, lineHeight: 62, fontWeight: '700' }}>{reading ? readingText(reading) : '– –'}</Words>
-            <Words size="small" tone="quiet">{reading ? reading.meter : 'waiting for the meter'}</Words>
-            <Words size="small" tone="quiet">{reading ? accuracyText(reading) : ' '}</Words>
+            <Words testID="meter-value" style={{ fontSize: 56, lineHeight: 62, fontWeight: '700' }}>
+              {reading ? readingText(reading) : '– –'}
+            </Words>
+            <Words size="small" tone="quiet">
+              {reading ? reading.meter : 'waiting for the meter'}
+            </Words>
+            <Words size="small" tone="quiet">
+              {reading ? accuracyText(reading) : ' '}
+            </Words>
           </>
         )}
       </View>
-      {hint ? <Words size="small" tone="quiet">{hint}</Words> : null}
-      {wrong ? <Words tone="stop" size="strong" live testID="meter-problem">{wrong}</Words> : null}
-      {gone ? <PrimaryButton text="Try the meter again" onPress={again} testID="meter-again" /> : <PrimaryButton text="Hold this reading" disabled={!reading} icon="check" onPress={hold} testID="meter-hold" />}
+      {hint ? (
+        <Words size="small" tone="quiet">
+          {hint}
+        </Words>
+      ) : null}
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="meter-problem">
+          {wrong}
+        </Words>
+      ) : null}
+      {gone ? (
+        <PrimaryButton text="Try the meter again" onPress={again} testID="meter-again" />
+      ) : (
+        <PrimaryButton
+          text="Hold this reading"
+          disabled={!reading}
+          icon="check"
+          onPress={hold}
+          testID="meter-hold"
+        />
+      )}
     </Sheet>
   )
 }

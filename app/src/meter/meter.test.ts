@@ -11,7 +11,14 @@ class FakeLine implements Line {
   closed = false
   close = () => void (this.closed = true)
   say(value: number | 'OL') {
-    this.onmessage?.({ data: JSON.stringify({ meter: 'Plover 600', value, range: 600, accuracy: { percent: 1, counts: 3, resolution: 0.1 } }) })
+    this.onmessage?.({
+      data: JSON.stringify({
+        meter: 'Plover 600',
+        value,
+        range: 600,
+        accuracy: { percent: 1, counts: 3, resolution: 0.1 },
+      }),
+    })
   }
 }
 
@@ -40,13 +47,18 @@ const simulated = (): Rig & { readonly lines: FakeLine[] } => {
   return { port, lines, show: (value) => lines.at(-1)?.say(value) }
 }
 
-describe.each([['typed', typed], ['simulated', simulated]] as const)('a %s meter', (_, rig) => {
+describe.each([
+  ['typed', typed],
+  ['simulated', simulated],
+] as const)('a %s meter', (_, rig) => {
   it('gives readings of the quantity asked for, with its name', () => {
     const { port, show } = rig()
     const { heard, ear } = listener()
     port.start(REQUEST, ear)
     show(238.4)
-    expect(heard).toEqual([expect.objectContaining({ quantity: 'volts', value: 238.4, meter: expect.stringMatching(/./) })])
+    expect(heard).toEqual([
+      expect.objectContaining({ quantity: 'volts', value: 238.4, meter: expect.stringMatching(/./) }),
+    ])
   })
   it('gives OL as OL', () => {
     const { port, show } = rig()
@@ -84,7 +96,10 @@ describe('the simulated meter', () => {
     lines[0]?.onerror?.()
     lines[0]?.say(5)
     lines[0]?.onerror?.()
-    expect([heard, lines[0]?.closed]).toEqual([['The meter is gone: its line dropped. Try again, or type the reading.'], true])
+    expect([heard, lines[0]?.closed]).toEqual([
+      ['The meter is gone: its line dropped. Try again, or type the reading.'],
+      true,
+    ])
   })
   it.each(['', 'hello', '{"value":-4}', '[]', 'null'])('that sends %j is not believed', (data) => {
     const { port, lines } = simulated()

@@ -3,7 +3,12 @@ import * as v from 'valibot'
 import { AccuracySchema, ReadingValueSchema } from '@oak/core/meter/measurement'
 import type { MeterPort } from './port'
 
-const FrameSchema = v.object({ meter: v.pipe(v.string(), v.minLength(1), v.maxLength(60)), value: ReadingValueSchema, range: v.pipe(v.number(), v.gtValue(0)), accuracy: AccuracySchema })
+const FrameSchema = v.object({
+  meter: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
+  value: ReadingValueSchema,
+  range: v.pipe(v.number(), v.gtValue(0)),
+  accuracy: AccuracySchema,
+})
 
 /** The part of EventSource that is used, so that a test can stand in for the line. */
 export interface Line {
@@ -14,7 +19,9 @@ export interface Line {
 
 const GONE = 'The meter is gone: its line dropped. Try again, or type the reading.'
 
-export function simulatedMeter(open: (url: string) => Line = (url) => new EventSource(url) as Line): MeterPort {
+export function simulatedMeter(
+  open: (url: string) => Line = (url) => new EventSource(url) as Line,
+): MeterPort {
   return {
     name: 'clamp meter',
     start({ quantity, probe, job }, { onReading, onGone }) {
@@ -27,7 +34,14 @@ export function simulatedMeter(open: (url: string) => Line = (url) => new EventS
       line.onmessage = ({ data }) => {
         if (over) return
         const frame = parseFrame(data)
-        if (frame) return onReading({ quantity, value: frame.value, accuracy: frame.accuracy, range: frame.range, meter: frame.meter })
+        if (frame)
+          return onReading({
+            quantity,
+            value: frame.value,
+            accuracy: frame.accuracy,
+            range: frame.range,
+            meter: frame.meter,
+          })
         end()
         onGone('The meter sends what is not a reading.')
       }

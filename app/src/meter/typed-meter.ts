@@ -18,7 +18,13 @@ export function typedMeter(): TypedMeter {
       }
     },
     enter(value) {
-      asked?.listener.onReading({ quantity: asked.request.quantity, value, accuracy: null, range: null, meter: 'typed' })
+      asked?.listener.onReading({
+        quantity: asked.request.quantity,
+        value,
+        accuracy: null,
+        range: null,
+        meter: 'typed',
+      })
     },
   }
 }

@@ -37,7 +37,13 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
   const { document: van, left } = useVan()
   const motors = useMemo(() => vanMotors(van, left), [van, left])
   const stocked = motors.some((m) => m.stock !== null)
-  const sheets = useMemo(() => (job.motor && !motors.some((m) => m.sheet.id === job.motor?.id) ? [job.motor, ...motors.map((m) => m.sheet)] : motors.map((m) => m.sheet)), [job.motor, motors])
+  const sheets = useMemo(
+    () =>
+      job.motor && !motors.some((m) => m.sheet.id === job.motor?.id)
+        ? [job.motor, ...motors.map((m) => m.sheet)]
+        : motors.map((m) => m.sheet),
+    [job.motor, motors],
+  )
   const { matches, problem } = useMatches(job, sheets)
   const stockOf = (sheet: LeadSheet) => motors.find((m) => m.sheet.id === sheet.id)?.stock ?? null
   const there = (sheet: LeadSheet) => !stocked || (stockOf(sheet)?.left ?? 0) > 0
@@ -59,7 +65,10 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
     }
     setWrong(sheet.ok ? null : sheet.message)
   }
-  const speedDue = job.motor !== null && selectSpeeds(job.motor).length > 1 && !selectSpeeds(job.motor).some((c) => c.speed === job.speed)
+  const speedDue =
+    job.motor !== null &&
+    selectSpeeds(job.motor).length > 1 &&
+    !selectSpeeds(job.motor).some((c) => c.speed === job.speed)
   const ready = job.motor !== null && job.wanted !== null && !speedDue
   const refusal = useRefusal(job)
   return (
@@ -70,56 +79,148 @@ export function MotorScreen({ id, job }: { readonly id: string; readonly job: Jo
       picture={
         <View style={{ gap: 12 }}>
           <WantedRotation id={id} job={job} />
-          <Words size="strong" heading={2}>Motor from the van</Words>
+          <Words size="strong" heading={2}>
+            Motor from the van
+          </Words>
           <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
             {shown.map(({ sheet, match }) => (
               <View key={sheet.id} style={{ gap: 8 }}>
-                <SheetTag sheet={sheet} stock={stocked ? (stockOf(sheet) ? leftText(stockOf(sheet)?.left ?? 0) : 'not on the van') : undefined} selected={job.motor?.id === sheet.id} onPress={() => choose(sheet)} />
+                <SheetTag
+                  sheet={sheet}
+                  stock={
+                    stocked
+                      ? stockOf(sheet)
+                        ? leftText(stockOf(sheet)?.left ?? 0)
+                        : 'not on the van'
+                      : undefined
+                  }
+                  selected={job.motor?.id === sheet.id}
+                  onPress={() => choose(sheet)}
+                />
                 {match ? <Verdict match={match} onPress={() => setWhy(sheet.id)} /> : null}
-                {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
-                {job.motor?.id === sheet.id && selectSpeeds(sheet).length > 0 ? <SelectSpeed id={id} job={job} sheet={sheet} /> : null}
-                {job.motor?.id === sheet.id && sheet.settings.speed.some((s) => s.tap !== null) ? <SpeedsPanel id={id} job={job} sheet={sheet} /> : null}
+                {job.motor?.id === sheet.id && sheet.settings.horsepower.length > 1 ? (
+                  <Horsepower id={id} job={job} sheet={sheet} />
+                ) : null}
+                {job.motor?.id === sheet.id && selectSpeeds(sheet).length > 0 ? (
+                  <SelectSpeed id={id} job={job} sheet={sheet} />
+                ) : null}
+                {job.motor?.id === sheet.id && sheet.settings.speed.some((s) => s.tap !== null) ? (
+                  <SpeedsPanel id={id} job={job} sheet={sheet} />
+                ) : null}
               </View>
             ))}
           </View>
-          {problem ? <Words tone="stop" size="strong" live testID="plate-problem">{problem} Nothing is matched against such a plate: read it again.</Words> : null}
+          {problem ? (
+            <Words tone="stop" size="strong" live testID="plate-problem">
+              {problem} Nothing is matched against such a plate: read it again.
+            </Words>
+          ) : null}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
-          {wrong ? <Words tone="stop" size="strong" live testID="sheet-problem">{wrong}</Words> : null}
-          <QuietButton text="Enter the tag on its leads" icon="tag" onPress={() => router.navigate(`/tag?job=${id}`)} testID="enter-tag" />
-          <QuietButton text="What to carry up" icon="list" onPress={() => router.navigate(`/job/${id}/carry`)} testID="to-carry" />
-          {job.unit ? <QuietButton text="A new blade too?" onPress={() => setBlades(true)} testID="to-blades" /> : null}
+          {wrong ? (
+            <Words tone="stop" size="strong" live testID="sheet-problem">
+              {wrong}
+            </Words>
+          ) : null}
+          <QuietButton
+            text="Enter the tag on its leads"
+            icon="tag"
+            onPress={() => router.navigate(`/tag?job=${id}`)}
+            testID="enter-tag"
+          />
+          <QuietButton
+            text="What to carry up"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/carry`)}
+            testID="to-carry"
+          />
+          {job.unit ? (
+            <QuietButton text="A new blade too?" onPress={() => setBlades(true)} testID="to-blades" />
+          ) : null}
           {blades ? <BladeSheet id={id} job={job} onClose={() => setBlades(false)} /> : null}
-          <QuietButton text="Read a lead sheet from a file" icon="file" onPress={() => void read()} testID="read-sheet" />
+          <QuietButton
+            text="Read a lead sheet from a file"
+            icon="file"
+            onPress={() => void read()}
+            testID="read-sheet"
+          />
         </View>
       }
-      evidence={wide && beside ? <View style={{ gap: 10 }}><Words size="title" heading={2}>{beside.name}</Words><MatchRows match={beside} /></View> : undefined}
-      strip={refusal ? <Refusal text={refusal} /> : ready ? undefined : <Words size="small" tone="quiet">{speedDue ? 'Pick the speed to set.' : job.motor ? 'Say which way the fan must turn.' : 'Pick the motor that is on the van.'}</Words>}
-      action={<PrimaryButton text="Next: the capacitor" disabled={!ready || refusal !== null} onPress={() => router.replace(`/job/${id}/capacitor`)} testID="motor-next" />}
+      evidence={
+        wide && beside ? (
+          <View style={{ gap: 10 }}>
+            <Words size="title" heading={2}>
+              {beside.name}
+            </Words>
+            <MatchRows match={beside} />
+          </View>
+        ) : undefined
+      }
+      strip={
+        refusal ? (
+          <Refusal text={refusal} />
+        ) : ready ? undefined : (
+          <Words size="small" tone="quiet">
+            {speedDue
+              ? 'Pick the speed to set.'
+              : job.motor
+                ? 'Say which way the fan must turn.'
+                : 'Pick the motor that is on the van.'}
+          </Words>
+        )
+      }
+      action={
+        <PrimaryButton
+          text="Next: the capacitor"
+          disabled={!ready || refusal !== null}
+          onPress={() => router.replace(`/job/${id}/capacitor`)}
+          testID="motor-next"
+        />
+      }
     />
   )
 }
 
 /** The match of every sheet, worked out in the worker; what is wrong with the old plate, if anything. */
-function useMatches(job: JobDocument, sheets: readonly LeadSheet[]): { readonly matches: MatchMotorOutput['matches']; readonly problem: string | null } {
+function useMatches(
+  job: JobDocument,
+  sheets: readonly LeadSheet[],
+): { readonly matches: MatchMotorOutput['matches']; readonly problem: string | null } {
   const input = useMemo(() => ({ old: oldMotorOf(job), candidates: sheets.map(candidateOf) }), [job, sheets])
   const result = useOperation('match-motor', input)
   if (!result) return { matches: [], problem: null }
-  return result.ok ? { matches: (result.output as MatchMotorOutput).matches, problem: null } : { matches: [], problem: result.error.message }
+  return result.ok
+    ? { matches: (result.output as MatchMotorOutput).matches, problem: null }
+    : { matches: [], problem: result.error.message }
 }
 
 /** Best first, once they are matched. */
 function ranked(sheets: readonly LeadSheet[], matches: MatchMotorOutput['matches']) {
   if (matches.length === 0) return sheets.map((sheet) => ({ sheet, match: null }))
   const place = (sheet: LeadSheet) => matches.findIndex((m) => m.id === sheet.id)
-  return [...sheets].sort((a, b) => place(a) - place(b)).map((sheet) => ({ sheet, match: matches[place(sheet)] ?? null }))
+  return [...sheets]
+    .sort((a, b) => place(a) - place(b))
+    .map((sheet) => ({ sheet, match: matches[place(sheet)] ?? null }))
 }
 
-function Verdict({ match, onPress }: { readonly match: MatchMotorOutput['matches'][number]; readonly onPress: () => void }) {
+function Verdict({
+  match,
+  onPress,
+}: {
+  readonly match: MatchMotorOutput['matches'][number]
+  readonly onPress: () => void
+}) {
   return (
-    <Tap testID={`match-${match.id}`} label={`${match.name}: ${match.sentence} Open the reasons`} onPress={onPress} style={{ paddingHorizontal: 8 }}>
+    <Tap
+      testID={`match-${match.id}`}
+      label={`${match.name}: ${match.sentence} Open the reasons`}
+      onPress={onPress}
+      style={{ paddingHorizontal: 8 }}
+    >
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <VerdictMark verdict={MATCH_MARKS[match.verdict]} size={26} />
-        <Words size="small" style={{ flex: 1 }} lines={2}>{match.sentence}</Words>
+        <Words size="small" style={{ flex: 1 }} lines={2}>
+          {match.sentence}
+        </Words>
       </View>
     </Tap>
   )
@@ -127,7 +228,10 @@ function Verdict({ match, onPress }: { readonly match: MatchMotorOutput['matches
 
 /** Why the chosen motor cannot turn the wanted way; null when it can, or when one of the two is not chosen. */
 function useRefusal(job: JobDocument): string | null {
-  const input = useMemo(() => (job.wanted && job.motor ? { wanted: job.wanted, sheet: job.motor } : null), [job.wanted, job.motor])
+  const input = useMemo(
+    () => (job.wanted && job.motor ? { wanted: job.wanted, sheet: job.motor } : null),
+    [job.wanted, job.motor],
+  )
   const result = useOperation('rotation', input)
   return result?.ok ? (result.output as { refusal: string | null }).refusal : null
 }
@@ -136,36 +240,86 @@ function Refusal({ text }: { readonly text: string }) {
   return (
     <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }} testID="rotation-refusal">
       <VerdictMark verdict="stop" size={30} />
-      <Words tone="stop" size="strong" style={{ flex: 1 }} live>{text}</Words>
+      <Words tone="stop" size="strong" style={{ flex: 1 }} live>
+        {text}
+      </Words>
     </View>
   )
 }
 
-function Horsepower({ id, job, sheet }: { readonly id: string; readonly job: JobDocument; readonly sheet: LeadSheet }) {
-  const options = sheet.settings.horsepower.map((c) => ({ value: c.horsepower, text: `${c.horsepower} hp`, hint: `${c.amps} A` }))
+function Horsepower({
+  id,
+  job,
+  sheet,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly sheet: LeadSheet
+}) {
+  const options = sheet.settings.horsepower.map((c) => ({
+    value: c.horsepower,
+    text: `${c.horsepower} hp`,
+    hint: `${c.amps} A`,
+  }))
   return (
     <View style={{ gap: 6 }}>
-      <Words size="strong" heading={2}>Horsepower to set</Words>
-      <Choice label="Horsepower to set" options={options} value={job.horsepower ?? options[0]?.value ?? null} onChange={(value) => editJob(id, [{ path: ['horsepower'], value }])} />
-      <Words size="small" tone="quiet">The same as the old one is best; never below it.</Words>
+      <Words size="strong" heading={2}>
+        Horsepower to set
+      </Words>
+      <Choice
+        label="Horsepower to set"
+        options={options}
+        value={job.horsepower ?? options[0]?.value ?? null}
+        onChange={(value) => editJob(id, [{ path: ['horsepower'], value }])}
+      />
+      <Words size="small" tone="quiet">
+        The same as the old one is best; never below it.
+      </Words>
     </View>
   )
 }
 
 /** A motor that takes either of two classes must be told which: the old motor's, never another. */
-function SelectSpeed({ id, job, sheet }: { readonly id: string; readonly job: JobDocument; readonly sheet: LeadSheet }) {
+function SelectSpeed({
+  id,
+  job,
+  sheet,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly sheet: LeadSheet
+}) {
   const speeds = selectSpeeds(sheet)
   const chosen = speeds.find((c) => c.speed === job.speed)
   return (
     <View style={{ gap: 6 }} testID="select-speed">
-      <Words size="strong" heading={2}>Speed to set</Words>
-      <Choice<SpeedName> label="Speed to set" options={speeds.map((c) => ({ value: c.speed, text: c.speed.replace('-', ' '), hint: c.rpm ? `${c.rpm} rpm` : undefined }))} value={chosen?.speed ?? null} onChange={(value) => editJob(id, [{ path: ['speed'], value }])} />
-      <Words size="small" tone="quiet">{chosen ? howSet(chosen) : 'The old motor’s own class, from its plate: another would overload it or starve the coil.'}</Words>
+      <Words size="strong" heading={2}>
+        Speed to set
+      </Words>
+      <Choice<SpeedName>
+        label="Speed to set"
+        options={speeds.map((c) => ({
+          value: c.speed,
+          text: c.speed.replace('-', ' '),
+          hint: c.rpm ? `${c.rpm} rpm` : undefined,
+        }))}
+        value={chosen?.speed ?? null}
+        onChange={(value) => editJob(id, [{ path: ['speed'], value }])}
+      />
+      <Words size="small" tone="quiet">
+        {chosen
+          ? howSet(chosen)
+          : 'The old motor’s own class, from its plate: another would overload it or starve the coil.'}
+      </Words>
     </View>
   )
 }
 
-const howSet = ({ join, open }: SpeedChoice): string => [...join.map(([a, b]) => `${a} is joined to ${b}`), ...open.map((lead) => `${lead} is left open, insulated`)].join('; ') + '.'
+const howSet = ({ join, open }: SpeedChoice): string =>
+  [
+    ...join.map(([a, b]) => `${a} is joined to ${b}`),
+    ...open.map((lead) => `${lead} is left open, insulated`),
+  ].join('; ') + '.'
 
 function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const [finding, setFinding] = useState(false)
@@ -173,17 +327,56 @@ function WantedRotation({ id, job }: { readonly id: string; readonly job: JobDoc
   const set = (rotation: Rotation) => editJob(id, [{ path: ['wanted'], value: rotation }])
   return (
     <View style={{ gap: 8 }}>
-      <Words size="strong" heading={2}>The fan must turn</Words>
+      <Words size="strong" heading={2}>
+        The fan must turn
+      </Words>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <View style={{ flex: 1, gap: 8 }}>
-          <Choice<Direction> label="Direction" value={job.wanted?.direction ?? null} testID="direction" onChange={(direction) => set({ direction, seenFrom: end })} options={[{ value: 'CW', text: 'CW', hint: 'clockwise' }, { value: 'CCW', text: 'CCW', hint: 'counter-cw' }]} />
-          <Choice<End> label="Seen from" value={end} onChange={(seenFrom) => { setEnd(seenFrom); if (job.wanted) set({ ...job.wanted, seenFrom }) }} options={[{ value: 'lead-end', text: 'lead end' }, { value: 'shaft-end', text: 'shaft end' }]} />
+          <Choice<Direction>
+            label="Direction"
+            value={job.wanted?.direction ?? null}
+            testID="direction"
+            onChange={(direction) => set({ direction, seenFrom: end })}
+            options={[
+              { value: 'CW', text: 'CW', hint: 'clockwise' },
+              { value: 'CCW', text: 'CCW', hint: 'counter-cw' },
+            ]}
+          />
+          <Choice<End>
+            label="Seen from"
+            value={end}
+            onChange={(seenFrom) => {
+              setEnd(seenFrom)
+              if (job.wanted) set({ ...job.wanted, seenFrom })
+            }}
+            options={[
+              { value: 'lead-end', text: 'lead end' },
+              { value: 'shaft-end', text: 'shaft end' },
+            ]}
+          />
         </View>
         {job.wanted ? <RotationPicture rotation={job.wanted} /> : null}
       </View>
-      <Words size="small" tone="quiet">From the old motor’s plate, with the end it is named from.</Words>
-      <QuietButton text="Find it from blade, wheel or a test" onPress={() => setFinding(true)} testID="find-rotation" />
-      {finding ? <RotationFinder id={id} job={job} onClose={() => setFinding(false)} onUse={(rotation) => { setEnd(rotation.seenFrom); set(rotation); setFinding(false) }} /> : null}
+      <Words size="small" tone="quiet">
+        From the old motor’s plate, with the end it is named from.
+      </Words>
+      <QuietButton
+        text="Find it from blade, wheel or a test"
+        onPress={() => setFinding(true)}
+        testID="find-rotation"
+      />
+      {finding ? (
+        <RotationFinder
+          id={id}
+          job={job}
+          onClose={() => setFinding(false)}
+          onUse={(rotation) => {
+            setEnd(rotation.seenFrom)
+            set(rotation)
+            setFinding(false)
+          }}
+        />
+      ) : null}
     </View>
   )
 }

@@ -22,16 +22,45 @@ export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
   const { nameplate, capacitor, settings } = sheet
   const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
   const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${rangeText(nameplate.volts)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
-  const turns = isReversible(sheet) ? (sheet.kind === 'ecm-outdoor' ? 'reversible at its leads' : 'reversible by the plug') : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
+  const turns = isReversible(sheet)
+    ? sheet.kind === 'ecm-outdoor'
+      ? 'reversible at its leads'
+      : 'reversible by the plug'
+    : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
   return (
-    <Tap role="radio" selected={selected} onPress={onPress} testID={`sheet-${sheet.id}`} label={`${sheet.name}, ${figures}, ${turns}${stock ? `, ${stock}` : ''}`} style={{ borderRadius: 10, borderWidth: selected ? 3 : 1.5, borderColor: selected ? palette.ink : palette.line, backgroundColor: palette.surface, padding: 12 }}>
+    <Tap
+      role="radio"
+      selected={selected}
+      onPress={onPress}
+      testID={`sheet-${sheet.id}`}
+      label={`${sheet.name}, ${figures}, ${turns}${stock ? `, ${stock}` : ''}`}
+      style={{
+        borderRadius: 10,
+        borderWidth: selected ? 3 : 1.5,
+        borderColor: selected ? palette.ink : palette.line,
+        backgroundColor: palette.surface,
+        padding: 12,
+      }}
+    >
       <View style={{ gap: 5 }}>
         <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
-          <Words size="title" lines={2} style={{ flex: 1 }}>{sheet.name}</Words>
-          {stock ? <Words size="small" tone={/^\d+ left/.test(stock) ? 'ink' : 'watch'} style={{ fontWeight: '700' }}>{stock}</Words> : null}
+          <Words size="title" lines={2} style={{ flex: 1 }}>
+            {sheet.name}
+          </Words>
+          {stock ? (
+            <Words
+              size="small"
+              tone={/^\d+ left/.test(stock) ? 'ink' : 'watch'}
+              style={{ fontWeight: '700' }}
+            >
+              {stock}
+            </Words>
+          ) : null}
         </View>
         <Words size="small">{figures}</Words>
-        <Words size="small" tone="quiet">{turns}</Words>
+        <Words size="small" tone="quiet">
+          {turns}
+        </Words>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 10, rowGap: 2 }}>
           {sheet.leads.map((lead) => (
             <View key={lead.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 2 }}>

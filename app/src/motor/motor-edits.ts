@@ -10,5 +10,10 @@ export const motorEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => [
   { path: ['horsepower'], value: null },
   { path: ['plug'], value: null },
   // Preset where the old plate tells its class; asked for where it does not.
-  { path: ['speed'], value: selectSpeedLike(sheet, { rpm: job.motorPlate?.rpm[0] ?? null, poles: job.motorPlate?.poles ?? null })?.speed ?? null },
+  {
+    path: ['speed'],
+    value:
+      selectSpeedLike(sheet, { rpm: job.motorPlate?.rpm[0] ?? null, poles: job.motorPlate?.poles ?? null })
+        ?.speed ?? null,
+  },
 ]

@@ -35,15 +35,37 @@ export interface SectionInput {
 /** Drawn where it was not measured. */
 const USUAL = { hub: 1.25, shaft: 5 } as const
 
-export function drawSection({ end, oldHub, hubLength, shaft, shroud, width, reach }: SectionInput): SectionDrawing {
+export function drawSection({
+  end,
+  oldHub,
+  hubLength,
+  shaft,
+  shroud,
+  width,
+  reach,
+}: SectionInput): SectionDrawing {
   const hub = hubLength ?? USUAL.hub
   const oldTip = end.oldFace === null ? 0 : end.oldFace + Math.max(USUAL.shaft, (oldHub ?? 0) + hub + 0.5)
   const newTip = end.newFace === null ? 0 : end.newFace + (shaft ?? USUAL.shaft)
   const longest = Math.max(oldTip, newTip, shroud ?? 0, (end.hubFromPlane ?? 0) + hub, 4)
   const pixelsPerInch = reach / longest
-  const motor = (x: number, face: number | null, tip: number, at: number | null): MotorDrawing | null => (face === null ? null : { x, face: face * pixelsPerInch, tip: tip * pixelsPerInch, hub: at === null ? null : at * pixelsPerInch, hubLength: hub * pixelsPerInch })
+  const motor = (x: number, face: number | null, tip: number, at: number | null): MotorDrawing | null =>
+    face === null
+      ? null
+      : {
+          x,
+          face: face * pixelsPerInch,
+          tip: tip * pixelsPerInch,
+          hub: at === null ? null : at * pixelsPerInch,
+          hubLength: hub * pixelsPerInch,
+        }
   return {
-    old: motor(width * 0.27, end.oldFace, oldTip, end.oldFace !== null && oldHub !== null ? end.oldFace + oldHub : null),
+    old: motor(
+      width * 0.27,
+      end.oldFace,
+      oldTip,
+      end.oldFace !== null && oldHub !== null ? end.oldFace + oldHub : null,
+    ),
     now: motor(width * 0.73, end.newFace, newTip, end.hubFromPlane),
     pixelsPerInch,
     line: end.hubFromPlane === null ? null : end.hubFromPlane * pixelsPerInch,

@@ -23,7 +23,12 @@ import { isWide } from '../ui/wide'
 import { Words } from '../ui/Words'
 import { historyLines, rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
 
-const COLUMNS: readonly { readonly key: SortKey; readonly name: string; readonly share: number; readonly wide: boolean }[] = [
+const COLUMNS: readonly {
+  readonly key: SortKey
+  readonly name: string
+  readonly share: number
+  readonly wide: boolean
+}[] = [
   { key: 'title', name: 'Job', share: 3, wide: false },
   { key: 'site', name: 'Place', share: 3, wide: true },
   { key: 'technician', name: 'Who', share: 1.6, wide: true },
@@ -48,32 +53,91 @@ export function OfficeScreen() {
   const entry = jobs[chosen ?? ''] ?? (wide && rows[0] ? jobs[rows[0].id] : undefined)
   const table = (
     <View style={{ gap: 8 }}>
-      <TextInput mode="outlined" label="Search jobs, places, units, people" value={asked.text} onChangeText={(text) => ask({ text })} testID="office-search" />
-      <Choice label="Which" testID="office-state" value={asked.state} onChange={(state) => ask({ state })} options={[{ value: 'all', text: 'all' }, { value: 'proven', text: 'proven' }, { value: 'open', text: 'open' }]} />
-      <Table rows={rows.slice(page * PAGE, (page + 1) * PAGE)} asked={asked} wide={wide} chosen={entry?.id ?? null} onSort={(sort) => ask({ sort, down: sort === asked.sort ? !asked.down : sort === 'at' })} onChoose={setChosen} />
+      <TextInput
+        mode="outlined"
+        label="Search jobs, places, units, people"
+        value={asked.text}
+        onChangeText={(text) => ask({ text })}
+        testID="office-search"
+      />
+      <Choice
+        label="Which"
+        testID="office-state"
+        value={asked.state}
+        onChange={(state) => ask({ state })}
+        options={[
+          { value: 'all', text: 'all' },
+          { value: 'proven', text: 'proven' },
+          { value: 'open', text: 'open' },
+        ]}
+      />
+      <Table
+        rows={rows.slice(page * PAGE, (page + 1) * PAGE)}
+        asked={asked}
+        wide={wide}
+        chosen={entry?.id ?? null}
+        onSort={(sort) => ask({ sort, down: sort === asked.sort ? !asked.down : sort === 'at' })}
+        onChoose={setChosen}
+      />
       {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
-      {rows.length > PAGE ? <DataTable.Pagination page={page} numberOfPages={Math.ceil(rows.length / PAGE)} onPageChange={setPage} label={`${page * PAGE + 1} to ${Math.min(rows.length, (page + 1) * PAGE)} of ${rows.length}`} /> : null}
-      <QuietButton text={`Readings of these ${rows.length} as CSV`} icon="save" disabled={rows.length === 0} onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))} testID="office-csv" />
+      {rows.length > PAGE ? (
+        <DataTable.Pagination
+          page={page}
+          numberOfPages={Math.ceil(rows.length / PAGE)}
+          onPageChange={setPage}
+          label={`${page * PAGE + 1} to ${Math.min(rows.length, (page + 1) * PAGE)} of ${rows.length}`}
+        />
+      ) : null}
+      <QuietButton
+        text={`Readings of these ${rows.length} as CSV`}
+        icon="save"
+        disabled={rows.length === 0}
+        onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
+        testID="office-csv"
+      />
     </View>
   )
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
       <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 12 }}>
-        <Tap label="All jobs" testID="to-home" onPress={() => router.navigate('/')} style={{ width: 52, height: 50, alignItems: 'center' }}><Icon name="back" color={palette.ink} /></Tap>
-        <Words size="title" heading={1} style={{ flex: 1 }}>Office</Words>
+        <Tap
+          label="All jobs"
+          testID="to-home"
+          onPress={() => router.navigate('/')}
+          style={{ width: 52, height: 50, alignItems: 'center' }}
+        >
+          <Icon name="back" color={palette.ink} />
+        </Tap>
+        <Words size="title" heading={1} style={{ flex: 1 }}>
+          Office
+        </Words>
         <SyncMark />
       </View>
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
-          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>{table}</ScrollView>
-          <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>{entry ? <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}><OneJob key={entry.id} entry={entry} /></ScrollView> : null}</View>
+          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>
+            {table}
+          </ScrollView>
+          <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
+            {entry ? (
+              <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
+                <OneJob key={entry.id} entry={entry} />
+              </ScrollView>
+            ) : null}
+          </View>
         </View>
-      ) : <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>{table}{entry ? <OneJob key={entry.id} entry={entry} /> : null}</ScrollView>}
+      ) : (
+        <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
+          {table}
+          {entry ? <OneJob key={entry.id} entry={entry} /> : null}
+        </ScrollView>
+      )}
     </View>
   )
 }
 
-const saveReadings = async (entries: readonly JobEntry[]) => saveTextFile('readings.csv', 'text/csv', (await import('../csv')).readingsCsv(entries))
+const saveReadings = async (entries: readonly JobEntry[]) =>
+  saveTextFile('readings.csv', 'text/csv', (await import('../csv')).readingsCsv(entries))
 
 interface TableProps {
   readonly rows: readonly OfficeRow[]
@@ -91,15 +155,40 @@ function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
   return (
     <DataTable testID="office-table">
       <DataTable.Header>
-        {columns.map((c) => <DataTable.Title key={c.key} style={{ flex: c.share }} onPress={() => onSort(c.key)} testID={`sort-${c.key}`}><Words size="small" style={{ fontWeight: '700' }}>{c.name}{asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}</Words></DataTable.Title>)}
+        {columns.map((c) => (
+          <DataTable.Title
+            key={c.key}
+            style={{ flex: c.share }}
+            onPress={() => onSort(c.key)}
+            testID={`sort-${c.key}`}
+          >
+            <Words size="small" style={{ fontWeight: '700' }}>
+              {c.name}
+              {asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}
+            </Words>
+          </DataTable.Title>
+        ))}
       </DataTable.Header>
       {rows.map((row) => (
-        <DataTable.Row key={row.id} onPress={() => onChoose(row.id)} testID={`office-${row.id}`} style={{ backgroundColor: row.id === chosen ? palette.surface : undefined, borderLeftWidth: 5, borderLeftColor: row.id === chosen ? palette.ink : 'transparent' }}>
+        <DataTable.Row
+          key={row.id}
+          onPress={() => onChoose(row.id)}
+          testID={`office-${row.id}`}
+          style={{
+            backgroundColor: row.id === chosen ? palette.surface : undefined,
+            borderLeftWidth: 5,
+            borderLeftColor: row.id === chosen ? palette.ink : 'transparent',
+          }}
+        >
           {columns.map((c, i) => (
             <DataTable.Cell key={c.key} style={{ flex: c.share, minWidth: 0, overflow: 'hidden' }}>
-              <View style={{ flexDirection: 'row', alignItems: 'center', gap: 6, width: '100%', paddingRight: 8 }}>
+              <View
+                style={{ flexDirection: 'row', alignItems: 'center', gap: 6, width: '100%', paddingRight: 8 }}
+              >
                 {i === 0 ? <VerdictMark verdict={row.proven ? 'proven' : 'cannotTell'} size={20} /> : null}
-                <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>{cell(row, c.key)}</Words>
+                <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>
+                  {cell(row, c.key)}
+                </Words>
               </View>
             </DataTable.Cell>
           ))}
@@ -122,29 +211,93 @@ function OneJob({ entry }: { readonly entry: JobEntry }) {
   const [all, setAll] = useState(false)
   return (
     <View style={{ gap: 14 }} testID="office-job">
-      <Words size="title" heading={2}>{job.title || 'unnamed'}</Words>
+      <Words size="title" heading={2}>
+        {job.title || 'unnamed'}
+      </Words>
       {job.site ? <Words tone="quiet">{job.site}</Words> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {STAGES.map((stage) => {
           const state = stageState(job, stage.id)
-          return <Tap key={stage.id} label={`${stage.name}, ${state}: open it`} onPress={() => router.navigate(`/job/${id}/${stage.id}`)} style={{ paddingHorizontal: 10, borderRadius: 8, borderWidth: state === 'done' ? 3 : 1.5, borderStyle: state === 'empty' ? 'dashed' : 'solid', borderColor: state === 'empty' ? palette.line : palette.ink }}><Words size="small">{stage.name}</Words></Tap>
+          return (
+            <Tap
+              key={stage.id}
+              label={`${stage.name}, ${state}: open it`}
+              onPress={() => router.navigate(`/job/${id}/${stage.id}`)}
+              style={{
+                paddingHorizontal: 10,
+                borderRadius: 8,
+                borderWidth: state === 'done' ? 3 : 1.5,
+                borderStyle: state === 'empty' ? 'dashed' : 'solid',
+                borderColor: state === 'empty' ? palette.line : palette.ink,
+              }}
+            >
+              <Words size="small">{stage.name}</Words>
+            </Tap>
+          )
         })}
       </View>
-      {output?.sections.map((s) => <View key={s.id} style={{ gap: 2 }}><Words size="strong" heading={3}>{s.heading}</Words>{s.lines.map((line, i) => <Words key={i} size="small">{line}</Words>)}</View>)}
+      {output?.sections.map((s) => (
+        <View key={s.id} style={{ gap: 2 }}>
+          <Words size="strong" heading={3}>
+            {s.heading}
+          </Words>
+          {s.lines.map((line, i) => (
+            <Words key={i} size="small">
+              {line}
+            </Words>
+          ))}
+        </View>
+      ))}
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}><QuietButton text="Job as JSON" icon="save" onPress={() => saveTextFile(fileName(job.title, id, 'job.json'), 'application/json', writeJobFile(id, [...changes]))} testID="office-json" /></View>
-        <View style={{ flex: 1 }}><QuietButton text="Report" icon="list" onPress={() => router.navigate(`/job/${id}/report`)} testID="office-report" /></View>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Job as JSON"
+            icon="save"
+            onPress={() =>
+              saveTextFile(
+                fileName(job.title, id, 'job.json'),
+                'application/json',
+                writeJobFile(id, [...changes]),
+              )
+            }
+            testID="office-json"
+          />
+        </View>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="office-report"
+          />
+        </View>
       </View>
-      <Words size="strong" heading={3}>Who changed what, latest first</Words>
+      <Words size="strong" heading={3}>
+        Who changed what, latest first
+      </Words>
       <View style={{ gap: 6 }} testID="office-history">
         {lines.slice(0, all ? undefined : SHOWN).map((line) => (
-          <View key={line.id} style={{ borderLeftWidth: 3, borderColor: line.stands ? palette.ink : palette.line, paddingLeft: 8 }}>
-            <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>{line.what}: {line.value}</Words>
-            <Words size="tiny" tone="quiet">{format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}{line.stands ? '' : ' · replaced since'}</Words>
+          <View
+            key={line.id}
+            style={{
+              borderLeftWidth: 3,
+              borderColor: line.stands ? palette.ink : palette.line,
+              paddingLeft: 8,
+            }}
+          >
+            <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>
+              {line.what}: {line.value}
+            </Words>
+            <Words size="tiny" tone="quiet">
+              {format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}
+              {line.stands ? '' : ' · replaced since'}
+            </Words>
           </View>
         ))}
       </View>
-      {lines.length > SHOWN && !all ? <QuietButton text={`All ${lines.length} changes`} onPress={() => setAll(true)} testID="office-all" /> : null}
+      {lines.length > SHOWN && !all ? (
+        <QuietButton text={`All ${lines.length} changes`} onPress={() => setAll(true)} testID="office-all" />
+      ) : null}
     </View>
   )
 }

@@ -25,10 +25,19 @@ export type SortKey = (typeof SORTS)[number]
 
 export function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
   const latest = [...changes].sort(compareChanges).at(-1)
-  const named = [...changes].sort(compareChanges).reverse().find((c) => c.technician)
+  const named = [...changes]
+    .sort(compareChanges)
+    .reverse()
+    .find((c) => c.technician)
   return {
-    id, title: job.title || 'unnamed', site: job.site, unit: job.unit ? (unitTypeById(job.unit)?.name ?? job.unit) : '', technician: named?.technician ?? '',
-    at: latest?.at ?? 0, next: STAGES.find((s) => s.id === nextStage(job))?.name ?? '', proven: standingProof(job) !== null,
+    id,
+    title: job.title || 'unnamed',
+    site: job.site,
+    unit: job.unit ? (unitTypeById(job.unit)?.name ?? job.unit) : '',
+    technician: named?.technician ?? '',
+    at: latest?.at ?? 0,
+    next: STAGES.find((s) => s.id === nextStage(job))?.name ?? '',
+    proven: standingProof(job) !== null,
   }
 }
 
@@ -43,9 +52,17 @@ export interface Asked {
 export function rowsOf(entries: readonly JobEntry[], { text, state, sort, down }: Asked): OfficeRow[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const rows = entries.filter((e) => !e.document.removed).map(officeRow)
-  const found = rows.filter((row) => (state === 'all' || row.proven === (state === 'proven')) && words.every((word) => `${row.title} ${row.site} ${row.unit} ${row.technician}`.toLowerCase().includes(word)))
+  const found = rows.filter(
+    (row) =>
+      (state === 'all' || row.proven === (state === 'proven')) &&
+      words.every((word) =>
+        `${row.title} ${row.site} ${row.unit} ${row.technician}`.toLowerCase().includes(word),
+      ),
+  )
   const sign = down ? -1 : 1
-  return found.sort((a, b) => sign * (sort === 'at' ? a.at - b.at : a[sort].localeCompare(b[sort])) || (a.id < b.id ? -1 : 1))
+  return found.sort(
+    (a, b) => sign * (sort === 'at' ? a.at - b.at : a[sort].localeCompare(b[sort])) || (a.id < b.id ? -1 : 1),
+  )
 }
 
 export interface HistoryLine {
@@ -62,7 +79,16 @@ const MOST_LETTERS = 120
 
 /** Latest first. */
 export const historyLines = ({ changes }: Pick<JobEntry, 'changes'>): HistoryLine[] =>
-  historyOf(changes).reverse().map(({ change, stands }) => ({ id: change.id, at: change.at, who: change.technician || 'unnamed', what: change.path.join(' › '), value: valueText(change.value), stands }))
+  historyOf(changes)
+    .reverse()
+    .map(({ change, stands }) => ({
+      id: change.id,
+      at: change.at,
+      who: change.technician || 'unnamed',
+      what: change.path.join(' › '),
+      value: valueText(change.value),
+      stands,
+    }))
 
 function valueText(value: unknown): string {
   if (value === null) return 'cleared'

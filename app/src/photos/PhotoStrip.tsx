@@ -34,16 +34,47 @@ export function PhotoStrip({ id, job }: { readonly id: string; readonly job: Job
   }
   return (
     <View style={{ gap: 6 }} testID="photo-strip">
-      <Words size="strong" heading={2}>Photos</Words>
+      <Words size="strong" heading={2}>
+        Photos
+      </Words>
       <ScrollView horizontal contentContainerStyle={{ gap: 8 }}>
-        {photos.map(([photo, facts]) => <Thumb key={photo} photo={photo} caption={facts.caption || `photo with ${facts.pins.length} pins`} pins={facts.pins.length} onPress={() => setOpen(photo)} />)}
-        <Tap label="Take or choose a photo" testID="add-photo" disabled={busy} onPress={() => void add()} style={{ width: 96, height: 96, borderRadius: 10, borderWidth: 2, borderStyle: 'dashed', borderColor: palette.ink, alignItems: 'center', gap: 2 }}>
+        {photos.map(([photo, facts]) => (
+          <Thumb
+            key={photo}
+            photo={photo}
+            caption={facts.caption || `photo with ${facts.pins.length} pins`}
+            pins={facts.pins.length}
+            onPress={() => setOpen(photo)}
+          />
+        ))}
+        <Tap
+          label="Take or choose a photo"
+          testID="add-photo"
+          disabled={busy}
+          onPress={() => void add()}
+          style={{
+            width: 96,
+            height: 96,
+            borderRadius: 10,
+            borderWidth: 2,
+            borderStyle: 'dashed',
+            borderColor: palette.ink,
+            alignItems: 'center',
+            gap: 2,
+          }}
+        >
           <Icon name="camera" color={palette.ink} size={30} />
           <Words size="tiny">{busy ? 'drawing…' : 'add a photo'}</Words>
         </Tap>
       </ScrollView>
-      {wrong ? <Words tone="stop" size="strong" live testID="photo-problem">{wrong} Nothing was changed.</Words> : null}
-      {open && job.photos[open] ? <PhotoSheet id={id} job={job} photo={open} facts={job.photos[open]} onClose={() => setOpen(null)} /> : null}
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="photo-problem">
+          {wrong} Nothing was changed.
+        </Words>
+      ) : null}
+      {open && job.photos[open] ? (
+        <PhotoSheet id={id} job={job} photo={open} facts={job.photos[open]} onClose={() => setOpen(null)} />
+      ) : null}
     </View>
   )
 }
@@ -58,16 +89,69 @@ async function addPhoto(job: string, file: File): Promise<string | null> {
   } catch (error) {
     return `This device could not keep the photo (${String(error)}).`
   }
-  return editJob(job, [{ path: ['photos', photo], value: { caption: '', width: drawn.width, height: drawn.height, takenAt: Date.now(), pins: [] } }])
+  return editJob(job, [
+    {
+      path: ['photos', photo],
+      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: Date.now(), pins: [] },
+    },
+  ])
 }
 
-function Thumb({ photo, caption, pins, onPress }: { readonly photo: string; readonly caption: string; readonly pins: number; readonly onPress: () => void }) {
+function Thumb({
+  photo,
+  caption,
+  pins,
+  onPress,
+}: {
+  readonly photo: string
+  readonly caption: string
+  readonly pins: number
+  readonly onPress: () => void
+}) {
   const palette = usePalette()
   const url = usePhoto(photo)
   return (
-    <Tap label={caption} testID={`photo-${photo}`} onPress={onPress} style={{ width: 96, height: 96, borderRadius: 10, borderWidth: 1.5, borderColor: palette.ink, overflow: 'hidden' }}>
-      {url && url !== 'missing' ? <Image source={{ uri: url }} accessibilityLabel={caption} style={{ width: 96, height: 96 }} resizeMode="cover" /> : <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>{url === 'missing' ? 'not on this device' : '…'}</Words>}
-      {pins > 0 ? <View style={{ position: 'absolute', right: 4, bottom: 4, backgroundColor: palette.ground, borderRadius: 10, paddingHorizontal: 6 }}><Words size="tiny" style={{ fontWeight: '700' }}>{pins}</Words></View> : null}
+    <Tap
+      label={caption}
+      testID={`photo-${photo}`}
+      onPress={onPress}
+      style={{
+        width: 96,
+        height: 96,
+        borderRadius: 10,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        overflow: 'hidden',
+      }}
+    >
+      {url && url !== 'missing' ? (
+        <Image
+          source={{ uri: url }}
+          accessibilityLabel={caption}
+          style={{ width: 96, height: 96 }}
+          resizeMode="cover"
+        />
+      ) : (
+        <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>
+          {url === 'missing' ? 'not on this device' : '…'}
+        </Words>
+      )}
+      {pins > 0 ? (
+        <View
+          style={{
+            position: 'absolute',
+            right: 4,
+            bottom: 4,
+            backgroundColor: palette.ground,
+            borderRadius: 10,
+            paddingHorizontal: 6,
+          }}
+        >
+          <Words size="tiny" style={{ fontWeight: '700' }}>
+            {pins}
+          </Words>
+        </View>
+      ) : null}
     </Tap>
   )
 }

@@ -10,7 +10,10 @@ export const MAX_FILE_BYTES = 30_000_000
 const QUALITY = 0.82
 
 /** The size it is drawn at: the longer side 1600 px at most, never enlarged. */
-export function drawnSize(width: number, height: number): { readonly width: number; readonly height: number } {
+export function drawnSize(
+  width: number,
+  height: number,
+): { readonly width: number; readonly height: number } {
   const scale = Math.min(1, MAX_PHOTO_SIDE / Math.max(width, height))
   return { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) }
 }
@@ -18,7 +21,8 @@ export function drawnSize(width: number, height: number): { readonly width: numb
 /** What is wrong with a file before it is opened; null when it may be tried. */
 export function fileProblem({ size, name }: { readonly size: number; readonly name: string }): string | null {
   if (size === 0) return `${name} is empty: no photo is in it.`
-  if (size > MAX_FILE_BYTES) return `${name} is larger than ${MAX_FILE_BYTES / 1e6} MB: take the photo at a smaller size.`
+  if (size > MAX_FILE_BYTES)
+    return `${name} is larger than ${MAX_FILE_BYTES / 1e6} MB: take the photo at a smaller size.`
   return null
 }
 
@@ -38,7 +42,9 @@ export async function drawAnew(file: File): Promise<DrawnPhoto> {
     canvas.height = height
     canvas.getContext('2d')?.drawImage(bitmap, 0, 0, width, height)
     const picture = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY))
-    return picture ? { ok: true, picture, width, height } : { ok: false, message: `${file.name} could not be drawn on this device.` }
+    return picture
+      ? { ok: true, picture, width, height }
+      : { ok: false, message: `${file.name} could not be drawn on this device.` }
   } finally {
     bitmap.close()
   }

@@ -33,51 +33,135 @@ export function LabelSheet({ title, example, start, onClose, onKeep }: LabelShee
   const something = reading !== null && (reading.capacitor ?? reading.motor ?? reading.unit) !== null
   return (
     <Sheet title={title} open onClose={onClose} testID="label-sheet">
-      <TextInput mode="outlined" label={`As it is printed, such as ${example}`} value={text} onChangeText={(next) => { setText(next); setAnswers({}); setWrong(null) }} maxLength={MAX_LINE} multiline autoFocus testID="label-line" />
-      {result && !result.ok ? <Words tone="stop" size="strong" live testID="label-problem">{result.error.message}</Words> : null}
+      <TextInput
+        mode="outlined"
+        label={`As it is printed, such as ${example}`}
+        value={text}
+        onChangeText={(next) => {
+          setText(next)
+          setAnswers({})
+          setWrong(null)
+        }}
+        maxLength={MAX_LINE}
+        multiline
+        autoFocus
+        testID="label-line"
+      />
+      {result && !result.ok ? (
+        <Words tone="stop" size="strong" live testID="label-problem">
+          {result.error.message}
+        </Words>
+      ) : null}
       {reading ? <Pieces reading={reading} /> : null}
       {reading?.questions.map((q) => (
         <View key={q.id} style={{ gap: 6 }} testID="label-question">
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
             <VerdictMark verdict="cannotTell" size={24} />
-            <Words size="strong" style={{ flex: 1 }}>{q.text}</Words>
+            <Words size="strong" style={{ flex: 1 }}>
+              {q.text}
+            </Words>
           </View>
-          <Options label={q.text} options={q.options} value={answers[q.id] ?? null} onPick={(option) => setAnswers({ ...answers, [q.id]: option })} />
+          <Options
+            label={q.text}
+            options={q.options}
+            value={answers[q.id] ?? null}
+            onPick={(option) => setAnswers({ ...answers, [q.id]: option })}
+          />
         </View>
       ))}
-      {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
-      <PrimaryButton text={open ? 'Choose which it is' : 'Keep what was understood'} disabled={!something || open !== undefined} icon="check" onPress={() => { if (!reading) return; const problem = onKeep(text, reading); setWrong(problem); if (!problem) onClose() }} testID="keep-label" />
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+      <PrimaryButton
+        text={open ? 'Choose which it is' : 'Keep what was understood'}
+        disabled={!something || open !== undefined}
+        icon="check"
+        onPress={() => {
+          if (!reading) return
+          const problem = onKeep(text, reading)
+          setWrong(problem)
+          if (!problem) onClose()
+        }}
+        testID="keep-label"
+      />
     </Sheet>
   )
 }
 
-const KIND_WORDS: Readonly<Record<LabelReading['kind'], string>> = { capacitor: 'Read as a capacitor’s label', motor: 'Read as a motor’s plate', unit: 'Read as a unit’s plate', nothing: 'No figure on this line was recognised. Type it as it is printed, with its units.' }
+const KIND_WORDS: Readonly<Record<LabelReading['kind'], string>> = {
+  capacitor: 'Read as a capacitor’s label',
+  motor: 'Read as a motor’s plate',
+  unit: 'Read as a unit’s plate',
+  nothing: 'No figure on this line was recognised. Type it as it is printed, with its units.',
+}
 
 function Pieces({ reading }: { readonly reading: LabelReading }) {
   const palette = usePalette()
   const shown = reading.pieces.filter((p) => p.kind !== 'other')
   return (
     <View style={{ gap: 6 }} testID="label-pieces">
-      <Words size="small" tone={reading.kind === 'nothing' ? 'stop' : 'quiet'} live>{KIND_WORDS[reading.kind]}</Words>
+      <Words size="small" tone={reading.kind === 'nothing' ? 'stop' : 'quiet'} live>
+        {KIND_WORDS[reading.kind]}
+      </Words>
       {shown.map((p) => (
         <View key={p.from} style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-          <View style={{ borderBottomWidth: 3, borderColor: palette.ink, backgroundColor: palette.surface, paddingHorizontal: 6, paddingVertical: 2 }}><Words size="strong">{p.text}</Words></View>
+          <View
+            style={{
+              borderBottomWidth: 3,
+              borderColor: palette.ink,
+              backgroundColor: palette.surface,
+              paddingHorizontal: 6,
+              paddingVertical: 2,
+            }}
+          >
+            <Words size="strong">{p.text}</Words>
+          </View>
           <Words style={{ flex: 1 }}>{p.means}</Words>
         </View>
       ))}
-      {reading.unread.length > 0 ? <Words size="small" tone="quiet">Not understood, and left alone: {reading.unread.join(' ')}</Words> : null}
+      {reading.unread.length > 0 ? (
+        <Words size="small" tone="quiet">
+          Not understood, and left alone: {reading.unread.join(' ')}
+        </Words>
+      ) : null}
     </View>
   )
 }
 
-function Options({ label, options, value, onPick }: { readonly label: string; readonly options: LabelReading['questions'][number]['options']; readonly value: string | null; readonly onPick: (id: string) => void }) {
+function Options({
+  label,
+  options,
+  value,
+  onPick,
+}: {
+  readonly label: string
+  readonly options: LabelReading['questions'][number]['options']
+  readonly value: string | null
+  readonly onPick: (id: string) => void
+}) {
   const palette = usePalette()
   return (
     <View role="radiogroup" aria-label={label} style={{ gap: 6 }}>
       {options.map((option) => {
         const on = option.id === value
         return (
-          <Tap key={option.id} role="radio" selected={on} label={option.words} testID={`option-${option.id}`} onPress={() => onPick(option.id)} style={{ borderRadius: 10, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, paddingHorizontal: 12, minHeight: 52 }}>
+          <Tap
+            key={option.id}
+            role="radio"
+            selected={on}
+            label={option.words}
+            testID={`option-${option.id}`}
+            onPress={() => onPick(option.id)}
+            style={{
+              borderRadius: 10,
+              borderWidth: on ? 3 : 1.5,
+              borderColor: on ? palette.ink : palette.line,
+              paddingHorizontal: 12,
+              minHeight: 52,
+            }}
+          >
             <Words size={on ? 'strong' : 'body'}>{option.words}</Words>
           </Tap>
         )

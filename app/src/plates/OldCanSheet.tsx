@@ -36,13 +36,41 @@ interface Asked {
 export function OldCanSheet({ id, job, onClose }: OldCanSheetProps) {
   const [way, setWay] = useState<Way>(job.canMarking?.range ? 'start' : 'marked')
   const [asked, setAsked] = useState<Asked | null>(null)
-  const measure = (probe: string, measurement: Measurement | null) => editJob(id, [{ path: ['measurements', probe], value: measurement }])
-  if (asked) return <ReadingSheet job={id} title={asked.title} quantity={asked.quantity} probe={asked.probe} hint="Discharged, and every lead off." onClose={() => setAsked(null)} onTake={(m) => measure(asked.probe, m)} />
+  const measure = (probe: string, measurement: Measurement | null) =>
+    editJob(id, [{ path: ['measurements', probe], value: measurement }])
+  if (asked)
+    return (
+      <ReadingSheet
+        job={id}
+        title={asked.title}
+        quantity={asked.quantity}
+        probe={asked.probe}
+        hint="Discharged, and every lead off."
+        onClose={() => setAsked(null)}
+        onTake={(m) => measure(asked.probe, m)}
+      />
+    )
   return (
     <Sheet title="The old capacitor on the bench" open onClose={onClose} testID="old-can">
-      <Choice<Way> label="Kind of test" testID="old-can-way" value={way} onChange={setWay} options={[{ value: 'marked', text: 'marked' }, { value: 'unmarked', text: 'posts unmarked' }, { value: 'start', text: 'start' }]} />
+      <Choice<Way>
+        label="Kind of test"
+        testID="old-can-way"
+        value={way}
+        onChange={setWay}
+        options={[
+          { value: 'marked', text: 'marked' },
+          { value: 'unmarked', text: 'posts unmarked' },
+          { value: 'start', text: 'start' },
+        ]}
+      />
       {way === 'marked' ? <Marked job={job} onAsk={setAsked} /> : null}
-      {way === 'unmarked' ? <UnmarkedCan job={job} onAsk={(probe, title) => setAsked({ probe, title, quantity: 'microfarads' })} onClear={(probe) => void measure(probe, null)} /> : null}
+      {way === 'unmarked' ? (
+        <UnmarkedCan
+          job={job}
+          onAsk={(probe, title) => setAsked({ probe, title, quantity: 'microfarads' })}
+          onClear={(probe) => void measure(probe, null)}
+        />
+      ) : null}
       {way === 'start' ? <StartCan job={job} onAsk={setAsked} /> : null}
     </Sheet>
   )
@@ -62,11 +90,30 @@ function Marked({ job, onAsk }: PartProps) {
     <View style={{ gap: 10 }}>
       {sides.map((side, i) => {
         const marked = sections[i]
-        return <BenchRow key={side} job={job} probe={`microfarads-${side}`} title={sides.length === 2 ? `${side} to C` : 'Post to post'} rating={marked === undefined ? undefined : { microfarads: marked, tolerancePercent }} onAsk={onAsk} />
+        return (
+          <BenchRow
+            key={side}
+            job={job}
+            probe={`microfarads-${side}`}
+            title={sides.length === 2 ? `${side} to C` : 'Post to post'}
+            rating={marked === undefined ? undefined : { microfarads: marked, tolerancePercent }}
+            onAsk={onAsk}
+          />
+        )
       })}
-      {sections.length > 2 ? <Words size="small" tone="quiet">A can of {sections.length} sections: test it section by section on the can’s own stage.</Words> : null}
-      {sections.length === 0 ? <Words size="small" tone="quiet">Its marking is not recorded: type a line of its label first, and the verdict follows.</Words> : null}
-      <Words size="small" tone="quiet">Swollen, leaking or rusted through: replace it whatever it reads.</Words>
+      {sections.length > 2 ? (
+        <Words size="small" tone="quiet">
+          A can of {sections.length} sections: test it section by section on the can’s own stage.
+        </Words>
+      ) : null}
+      {sections.length === 0 ? (
+        <Words size="small" tone="quiet">
+          Its marking is not recorded: type a line of its label first, and the verdict follows.
+        </Words>
+      ) : null}
+      <Words size="small" tone="quiet">
+        Swollen, leaking or rusted through: replace it whatever it reads.
+      </Words>
     </View>
   )
 }
@@ -77,11 +124,39 @@ function StartCan({ job, onAsk }: PartProps) {
   const bleed = job.measurements['ohms-bleed']
   return (
     <View style={{ gap: 10 }}>
-      <BenchRow job={job} probe="microfarads-START" title={range ? `Marked ${figure(range.low)} to ${figure(range.high)} µF` : 'Post to post'} rating={range} bleed={bleed} onAsk={onAsk} />
-      <Tap testID="read-ohms-bleed" label={`Bleed resistor: ${bleed ? readingText(bleed) : 'read it'}`} onPress={() => onAsk({ probe: 'ohms-bleed', title: 'Bleed resistor, post to post', quantity: 'ohms' })} style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.ink, backgroundColor: palette.surface, paddingHorizontal: 12, minHeight: 54 }}>
-        <View style={{ flexDirection: 'row', alignItems: 'center' }}><Words style={{ flex: 1 }}>Bleed resistor</Words><Words size="title">{bleed ? readingText(bleed) : 'read'}</Words></View>
+      <BenchRow
+        job={job}
+        probe="microfarads-START"
+        title={range ? `Marked ${figure(range.low)} to ${figure(range.high)} µF` : 'Post to post'}
+        rating={range}
+        bleed={bleed}
+        onAsk={onAsk}
+      />
+      <Tap
+        testID="read-ohms-bleed"
+        label={`Bleed resistor: ${bleed ? readingText(bleed) : 'read it'}`}
+        onPress={() =>
+          onAsk({ probe: 'ohms-bleed', title: 'Bleed resistor, post to post', quantity: 'ohms' })
+        }
+        style={{
+          borderRadius: 10,
+          borderWidth: 1.5,
+          borderColor: palette.ink,
+          backgroundColor: palette.surface,
+          paddingHorizontal: 12,
+          minHeight: 54,
+        }}
+      >
+        <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <Words style={{ flex: 1 }}>Bleed resistor</Words>
+          <Words size="title">{bleed ? readingText(bleed) : 'read'}</Words>
+        </View>
       </Tap>
-      {range ? null : <Words size="small" tone="quiet">Type its label first, such as 135-162 MFD 330VAC: the reading must lie inside the marked range.</Words>}
+      {range ? null : (
+        <Words size="small" tone="quiet">
+          Type its label first, such as 135-162 MFD 330VAC: the reading must lie inside the marked range.
+        </Words>
+      )}
     </View>
   )
 }
@@ -89,23 +164,53 @@ function StartCan({ job, onAsk }: PartProps) {
 interface BenchRowProps extends PartProps {
   readonly probe: string
   readonly title: string
-  readonly rating: { readonly microfarads: number; readonly tolerancePercent: number } | { readonly low: number; readonly high: number } | undefined
+  readonly rating:
+    | { readonly microfarads: number; readonly tolerancePercent: number }
+    | { readonly low: number; readonly high: number }
+    | undefined
   readonly bleed?: Measurement
 }
 
 function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
   const palette = usePalette()
   const kept = job.measurements[probe]
-  const input = useMemo(() => (kept ? { reading: kept.value, meter: kept.accuracy ?? USUAL_ACCURACY.microfarads, ...(rating ? { rating } : {}), ...(bleed ? { bleedOhms: bleed.value } : {}) } : null), [kept, rating, bleed])
+  const input = useMemo(
+    () =>
+      kept
+        ? {
+            reading: kept.value,
+            meter: kept.accuracy ?? USUAL_ACCURACY.microfarads,
+            ...(rating ? { rating } : {}),
+            ...(bleed ? { bleedOhms: bleed.value } : {}),
+          }
+        : null,
+    [kept, rating, bleed],
+  )
   const result = useOperation('bench-capacitor', input)
   const bench = result?.ok ? (result.output as BenchResult) : null
   return (
     <View style={{ gap: 6 }}>
-      <Tap testID={`read-${probe}`} label={`${title}: ${kept ? readingText(kept) : 'read it'}`} onPress={() => onAsk({ probe, title, quantity: 'microfarads' })} style={{ borderRadius: 10, borderWidth: 2, borderColor: palette.ink, backgroundColor: palette.surface, paddingHorizontal: 12, minHeight: 58 }}>
+      <Tap
+        testID={`read-${probe}`}
+        label={`${title}: ${kept ? readingText(kept) : 'read it'}`}
+        onPress={() => onAsk({ probe, title, quantity: 'microfarads' })}
+        style={{
+          borderRadius: 10,
+          borderWidth: 2,
+          borderColor: palette.ink,
+          backgroundColor: palette.surface,
+          paddingHorizontal: 12,
+          minHeight: 58,
+        }}
+      >
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
           <View style={{ flex: 1 }}>
             <Words size="strong">{title}</Words>
-            {rating && 'microfarads' in rating ? <Words size="tiny" tone="quiet">marked {figure(rating.microfarads)} µF ±{figure(rating.tolerancePercent)} %</Words> : null}
+            {rating && 'microfarads' in rating ? (
+              <Words size="tiny" tone="quiet">
+                marked {figure(rating.microfarads)} µF ±{figure(rating.tolerancePercent)} %
+              </Words>
+            ) : null}
           </View>
           <Words size="title">{kept ? readingText(kept) : 'read'}</Words>
         </View>
@@ -113,7 +218,10 @@ function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
       {bench ? (
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={`bench-${probe}`}>
           {bench.verdict ? <VerdictMark verdict={BENCH_MARKS[bench.verdict]} size={28} /> : null}
-          <Words size="small" style={{ flex: 1 }} live>{bench.words}{bench.limits ? ` Limits ${figure(bench.limits.low)} to ${figure(bench.limits.high)} µF.` : ''}</Words>
+          <Words size="small" style={{ flex: 1 }} live>
+            {bench.words}
+            {bench.limits ? ` Limits ${figure(bench.limits.low)} to ${figure(bench.limits.high)} µF.` : ''}
+          </Words>
         </View>
       ) : null}
     </View>

@@ -5,7 +5,12 @@ import type { PlateField } from './plate-fields'
 
 export const STEEP = 'steep'
 
-const number = (key: keyof Blade, label: string, unit: string, value: number | null): PlateField => ({ key, label, text: value === null ? null : `${figure(value, 3)} ${unit}`.trim(), entry: { kind: 'number', unit, value } })
+const number = (key: keyof Blade, label: string, unit: string, value: number | null): PlateField => ({
+  key,
+  label,
+  text: value === null ? null : `${figure(value, 3)} ${unit}`.trim(),
+  entry: { kind: 'number', unit, value },
+})
 
 export function bladeFields(blade: Blade | null): PlateField[] {
   const b = blade ?? BLANK_BLADE
@@ -15,11 +20,40 @@ export function bladeFields(blade: Blade | null): PlateField[] {
     number('pitchDegrees', 'pitch', '°', b.pitchDegrees),
     number('widthInches', 'width', 'in', b.widthInches),
     number('boreInches', 'bore', 'in', b.boreInches),
-    { key: 'hand', label: 'hand, from air-out side', text: b.hand, entry: { kind: 'pick', options: [{ value: '', text: 'not known' }, { value: 'CW', text: 'CW' }, { value: 'CCW', text: 'CCW' }], value: b.hand ?? '' } },
+    {
+      key: 'hand',
+      label: 'hand, from air-out side',
+      text: b.hand,
+      entry: {
+        kind: 'pick',
+        options: [
+          { value: '', text: 'not known' },
+          { value: 'CW', text: 'CW' },
+          { value: 'CCW', text: 'CCW' },
+        ],
+        value: b.hand ?? '',
+      },
+    },
   ]
 }
 
 /** Steep blades ask for more horsepower whatever the plate says: of the old fan, not of a blade on the van. */
-export const steepField = (steep: boolean | null): PlateField => ({ key: STEEP, label: 'steepness', text: steep === null ? null : steep ? 'steep' : 'usual', entry: { kind: 'pick', options: [{ value: '', text: 'not known' }, { value: 'usual', text: 'usual' }, { value: 'steep', text: 'steep' }], value: steep === null ? '' : steep ? 'steep' : 'usual' } })
+export const steepField = (steep: boolean | null): PlateField => ({
+  key: STEEP,
+  label: 'steepness',
+  text: steep === null ? null : steep ? 'steep' : 'usual',
+  entry: {
+    kind: 'pick',
+    options: [
+      { value: '', text: 'not known' },
+      { value: 'usual', text: 'usual' },
+      { value: 'steep', text: 'steep' },
+    ],
+    value: steep === null ? '' : steep ? 'steep' : 'usual',
+  },
+})
 
-export const withBladeField = (blade: Blade | null, key: string, value: string | number | null): Blade => ({ ...(blade ?? BLANK_BLADE), [key]: value })
+export const withBladeField = (blade: Blade | null, key: string, value: string | number | null): Blade => ({
+  ...(blade ?? BLANK_BLADE),
+  [key]: value,
+})

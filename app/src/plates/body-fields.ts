@@ -4,10 +4,28 @@ import { BLANK } from '@oak/core/motor/match/mechanical'
 import { figure } from '@oak/core/quantity/display'
 import type { PlateField } from './plate-fields'
 
-const number = (key: keyof Mechanical, label: string, value: number | null): PlateField => ({ key, label, text: value === null ? null : `${figure(value, 3)} in`, entry: { kind: 'number', unit: 'in', value } })
-const pick = (key: keyof Mechanical, label: string, options: readonly { readonly value: string; readonly text: string }[], value: string | null): PlateField => ({ key, label, text: options.find((o) => o.value === value)?.text ?? null, entry: { kind: 'pick', options: [{ value: '', text: 'not known' }, ...options], value: value ?? '' } })
+const number = (key: keyof Mechanical, label: string, value: number | null): PlateField => ({
+  key,
+  label,
+  text: value === null ? null : `${figure(value, 3)} in`,
+  entry: { kind: 'number', unit: 'in', value },
+})
+const pick = (
+  key: keyof Mechanical,
+  label: string,
+  options: readonly { readonly value: string; readonly text: string }[],
+  value: string | null,
+): PlateField => ({
+  key,
+  label,
+  text: options.find((o) => o.value === value)?.text ?? null,
+  entry: { kind: 'pick', options: [{ value: '', text: 'not known' }, ...options], value: value ?? '' },
+})
 const named = (values: readonly string[]) => values.map((value) => ({ value, text: value.replace('-', ' ') }))
-const YES_NO = [{ value: 'yes', text: 'yes' }, { value: 'no', text: 'no' }]
+const YES_NO = [
+  { value: 'yes', text: 'yes' },
+  { value: 'no', text: 'no' },
+]
 const yesNo = (value: boolean | null): string | null => (value === null ? null : value ? 'yes' : 'no')
 
 export function bodyFields(body: Mechanical | null): PlateField[] {
@@ -25,13 +43,21 @@ export function bodyFields(body: Mechanical | null): PlateField[] {
   ]
 }
 
-export function withBodyField(body: Mechanical | null, key: string, value: string | number | null): Mechanical {
+export function withBodyField(
+  body: Mechanical | null,
+  key: string,
+  value: string | number | null,
+): Mechanical {
   const b = body ?? BLANK
   switch (key) {
-    case 'positions': return { ...b, positions: POSITIONS.filter((p) => p === value) }
-    case 'mounting': return { ...b, mounting: MOUNTINGS.filter((m) => m === value) }
+    case 'positions':
+      return { ...b, positions: POSITIONS.filter((p) => p === value) }
+    case 'mounting':
+      return { ...b, mounting: MOUNTINGS.filter((m) => m === value) }
     case 'throughShaft':
-    case 'airOver': return { ...b, [key]: value === null ? null : value === 'yes' }
-    default: return { ...b, [key]: value }
+    case 'airOver':
+      return { ...b, [key]: value === null ? null : value === 'yes' }
+    default:
+      return { ...b, [key]: value }
   }
 }

@@ -10,15 +10,31 @@ export function LabelPicker({ id, job, groups }: { readonly id: string } & Omit<
   const [open, setOpen] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const make = (size: LabelSize) => {
-    import('./report-files').then((files) => files.saveLabel(id, { job, groups, size })).then(() => setOpen(false), (error: unknown) => setWrong(`The label could not be made: ${String(error)}`))
+    import('./report-files')
+      .then((files) => files.saveLabel(id, { job, groups, size }))
+      .then(
+        () => setOpen(false),
+        (error: unknown) => setWrong(`The label could not be made: ${String(error)}`),
+      )
   }
   return (
     <>
-      <QuietButton text="Label for the capacitor" icon="tag" onPress={() => setOpen(true)} testID="to-label" />
+      <QuietButton
+        text="Label for the capacitor"
+        icon="tag"
+        onPress={() => setOpen(true)}
+        testID="to-label"
+      />
       {open ? (
         <Sheet title="Label for the capacitor" open onClose={() => setOpen(false)} testID="label-sheet">
-          {(Object.keys(LABEL_SIZES) as LabelSize[]).map((size, i) => <QuietButton key={size} text={size} onPress={() => make(size)} testID={`label-${i}`} />)}
-          {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
+          {(Object.keys(LABEL_SIZES) as LabelSize[]).map((size, i) => (
+            <QuietButton key={size} text={size} onPress={() => make(size)} testID={`label-${i}`} />
+          ))}
+          {wrong ? (
+            <Words tone="stop" size="strong" live>
+              {wrong}
+            </Words>
+          ) : null}
         </Sheet>
       ) : null}
     </>

@@ -23,19 +23,51 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
   }
   return (
     <View style={{ gap: 6 }}>
-      <Words size="small" tone="quiet">Draw it, or leave it typed.</Words>
+      <Words size="small" tone="quiet">
+        Draw it, or leave it typed.
+      </Words>
       <div
         data-testid="signature"
         role="img"
         aria-label={path ? 'A signature is drawn' : 'Field for a drawn signature'}
-        style={{ height: HEIGHT, border: `2px solid ${palette.ink}`, borderRadius: 10, background: palette.surface, touchAction: 'none' }}
-        onPointerDown={(e) => { drawing.current = true; e.currentTarget.setPointerCapture(e.pointerId); add(e, 'M') }}
+        style={{
+          height: HEIGHT,
+          border: `2px solid ${palette.ink}`,
+          borderRadius: 10,
+          background: palette.surface,
+          touchAction: 'none',
+        }}
+        onPointerDown={(e) => {
+          drawing.current = true
+          e.currentTarget.setPointerCapture(e.pointerId)
+          add(e, 'M')
+        }}
         onPointerMove={(e) => (drawing.current ? add(e, 'L') : undefined)}
-        onPointerUp={() => { drawing.current = false }}
+        onPointerUp={() => {
+          drawing.current = false
+        }}
       >
-        <Svg width="100%" height={HEIGHT} viewBox="0 0 1000 320" preserveAspectRatio="xMinYMin meet"><Path d={path} fill="none" stroke={palette.ink} strokeWidth={7} strokeLinecap="round" strokeLinejoin="round" /></Svg>
+        <Svg width="100%" height={HEIGHT} viewBox="0 0 1000 320" preserveAspectRatio="xMinYMin meet">
+          <Path
+            d={path}
+            fill="none"
+            stroke={palette.ink}
+            strokeWidth={7}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+        </Svg>
       </div>
-      <QuietButton text="Draw it again" icon="undo" disabled={path === ''} onPress={() => { setPath(''); onChange(null) }} testID="signature-clear" />
+      <QuietButton
+        text="Draw it again"
+        icon="undo"
+        disabled={path === ''}
+        onPress={() => {
+          setPath('')
+          onChange(null)
+        }}
+        testID="signature-clear"
+      />
     </View>
   )
 }

@@ -7,10 +7,14 @@ const SHARP = 3
 const WIDEST_PT = 500
 
 export function picturesOf(texts: readonly string[]): TextPictures {
-  return new Map([...new Set(texts)].filter((text) => text !== '' && !isWritable(text)).flatMap((text): [string, TextPicture][] => {
-    const picture = drawText(text)
-    return picture ? [[text, picture]] : []
-  }))
+  return new Map(
+    [...new Set(texts)]
+      .filter((text) => text !== '' && !isWritable(text))
+      .flatMap((text): [string, TextPicture][] => {
+        const picture = drawText(text)
+        return picture ? [[text, picture]] : []
+      }),
+  )
 }
 
 function drawText(text: string): TextPicture | null {

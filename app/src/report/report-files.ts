@@ -20,10 +20,24 @@ export async function saveReport(id: string, report: ReportOutput, technician: s
     if (picture) photos.set(photo.id, await smallPhoto(picture))
   }
   const accepted = report.estimate?.accepted
-  await savePdf(fileName(report.title, id, 'report.pdf'), reportDocument({ report, date: dateText(Date.now()), technician, photos, pictures: picturesOf(textsOf({ report, technician })), acceptedAt: accepted ? format(accepted.at, 'd MMM yyyy, HH:mm') : null }))
+  await savePdf(
+    fileName(report.title, id, 'report.pdf'),
+    reportDocument({
+      report,
+      date: dateText(Date.now()),
+      technician,
+      photos,
+      pictures: picturesOf(textsOf({ report, technician })),
+      acceptedAt: accepted ? format(accepted.at, 'd MMM yyyy, HH:mm') : null,
+    }),
+  )
 }
 
-export const saveCardPdf = (id: string, { card, svg, widthMm, heightMm }: HookupCardOutput): Promise<void> => savePdf(fileName(card?.title ?? '', id, 'card.pdf'), cardDocument(svg, card?.title || 'Hookup card', widthMm, heightMm))
+export const saveCardPdf = (id: string, { card, svg, widthMm, heightMm }: HookupCardOutput): Promise<void> =>
+  savePdf(
+    fileName(card?.title ?? '', id, 'card.pdf'),
+    cardDocument(svg, card?.title || 'Hookup card', widthMm, heightMm),
+  )
 
 export interface LabelOf {
   readonly job: JobDocument
@@ -35,5 +49,8 @@ export async function saveLabel(id: string, { job, groups, size }: LabelOf): Pro
   const can = liveCan(job)
   if (!can) return
   const label = canLabel({ can, groups, date: dateText(Date.now()), job: job.title, size })
-  await savePdf(fileName(job.title, id, 'label.pdf'), labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))))
+  await savePdf(
+    fileName(job.title, id, 'label.pdf'),
+    labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),
+  )
 }

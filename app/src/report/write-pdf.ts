@@ -3,11 +3,19 @@ import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { saveFile } from '../ui/pick-file'
 
 interface PdfMake {
-  createPdf(document: TDocumentDefinitions, layouts: undefined, fonts: undefined, files: Record<string, string>): { getBlob(done: (blob: Blob) => void): void }
+  createPdf(
+    document: TDocumentDefinitions,
+    layouts: undefined,
+    fonts: undefined,
+    files: Record<string, string>,
+  ): { getBlob(done: (blob: Blob) => void): void }
 }
 
 async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
-  const [make, fonts] = await Promise.all([import('pdfmake/build/pdfmake'), import('pdfmake/build/vfs_fonts')])
+  const [make, fonts] = await Promise.all([
+    import('pdfmake/build/pdfmake'),
+    import('pdfmake/build/vfs_fonts'),
+  ])
   const pdfMake = ((make as { default?: unknown }).default ?? make) as PdfMake
   return new Promise((done, failed) => {
     try {
@@ -25,4 +33,5 @@ function filesOf(module: unknown): Record<string, string> {
   return (inner.pdfMake?.vfs ?? inner.vfs ?? inner) as Record<string, string>
 }
 
-export const savePdf = async (name: string, document: TDocumentDefinitions): Promise<void> => saveFile(name, await writePdf(document))
+export const savePdf = async (name: string, document: TDocumentDefinitions): Promise<void> =>
+  saveFile(name, await writePdf(document))

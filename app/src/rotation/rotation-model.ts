@@ -11,8 +11,16 @@ export const KINDS: readonly { readonly kind: RotationSource['kind']; readonly t
 ]
 
 /** In the order they are asked for; the operation's own order does not matter. */
-export const sourcesOf = (job: JobDocument): RotationSource[] => KINDS.flatMap(({ kind }) => (job.rotationSources[kind] ? [job.rotationSources[kind]] : []))
+export const sourcesOf = (job: JobDocument): RotationSource[] =>
+  KINDS.flatMap(({ kind }) => (job.rotationSources[kind] ? [job.rotationSources[kind]] : []))
 
 /** The way air leaves, from the outlet's place and which way round the housing is drawn: to the right at the top is clockwise. */
-export const airAt = (outlet: Outlet, drawn: 'right' | 'left'): AirWay => airLeaving(outlet, drawn === 'right' ? 'CW' : 'CCW')
-export const drawnAs = ({ outlet, air }: { readonly outlet: Outlet; readonly air: AirWay }): 'right' | 'left' => (airAt(outlet, 'right') === air ? 'right' : 'left')
+export const airAt = (outlet: Outlet, drawn: 'right' | 'left'): AirWay =>
+  airLeaving(outlet, drawn === 'right' ? 'CW' : 'CCW')
+export const drawnAs = ({
+  outlet,
+  air,
+}: {
+  readonly outlet: Outlet
+  readonly air: AirWay
+}): 'right' | 'left' => (airAt(outlet, 'right') === air ? 'right' : 'left')

@@ -6,7 +6,13 @@ import { usePalette } from '../ui/theme'
 const HEIGHT = 132
 const WIDTH = 96
 
-export function ChargePicture({ share, startVolts }: { readonly share: number; readonly startVolts: number }) {
+export function ChargePicture({
+  share,
+  startVolts,
+}: {
+  readonly share: number
+  readonly startVolts: number
+}) {
   const palette = usePalette()
   const inner = HEIGHT - 34
   const level = inner * Math.min(1, Math.max(0, share))
@@ -15,10 +21,30 @@ export function ChargePicture({ share, startVolts }: { readonly share: number; r
     <Svg width={WIDTH} height={HEIGHT} aria-hidden>
       <Rect x={30} y={4} width={10} height={14} rx={2} fill={palette.ink} />
       <Rect x={56} y={4} width={10} height={14} rx={2} fill={palette.ink} />
-      <Rect x={14} y={18} width={68} height={HEIGHT - 22} rx={10} fill={palette.surface} stroke={palette.ink} strokeWidth={3} />
+      <Rect
+        x={14}
+        y={18}
+        width={68}
+        height={HEIGHT - 22}
+        rx={10}
+        fill={palette.surface}
+        stroke={palette.ink}
+        strokeWidth={3}
+      />
       <G>
         <Rect x={20} y={24 + inner - level} width={56} height={level} rx={5} fill={palette.stop} />
-        {[...Array(9).keys()].map((i) => <Line key={i} x1={20} y1={24 + inner - level + i * 14} x2={76} y2={24 + inner - level + i * 14 - 10} stroke={palette.ground} strokeWidth={2} strokeOpacity={i * 14 < level ? 0.55 : 0} />)}
+        {[...Array(9).keys()].map((i) => (
+          <Line
+            key={i}
+            x1={20}
+            y1={24 + inner - level + i * 14}
+            x2={76}
+            y2={24 + inner - level + i * 14 - 10}
+            stroke={palette.ground}
+            strokeWidth={2}
+            strokeOpacity={i * 14 < level ? 0.55 : 0}
+          />
+        ))}
       </G>
       <Path d={`M14 ${mark}H82`} stroke={palette.ink} strokeWidth={2} strokeDasharray="5 4" />
     </Svg>

@@ -52,7 +52,11 @@ export function DischargePanel({ record, assumed, onChange }: DischargePanelProp
   const running = started && !done
   const change = (part: Partial<DischargeRecord>) => onChange({ ...record, startedAt: null, ...part })
   const fields: readonly { readonly key: Field; readonly label: string; readonly value: string }[] = [
-    { key: 'microfarads', label: assumed ? 'not known: the largest' : 'in the can', value: `${record.microfarads.map((x) => figure(x)).join(' + ')} µF` },
+    {
+      key: 'microfarads',
+      label: assumed ? 'not known: the largest' : 'in the can',
+      value: `${record.microfarads.map((x) => figure(x)).join(' + ')} µF`,
+    },
     { key: 'volts', label: 'ran at, or rated', value: `${figure(record.volts)} V` },
     { key: 'resistor', label: 'resistor', value: `${ohmsText(record.ohms)} ${figure(record.watts)} W` },
   ]
@@ -61,29 +65,83 @@ export function DischargePanel({ record, assumed, onChange }: DischargePanelProp
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
         <ChargePicture share={share} startVolts={worked.startVolts} />
         <View style={{ flex: 1, gap: 2 }}>
-          <Words size="figure" testID="charge-volts" tone={volts > SAFE_VOLTS ? 'stop' : 'ink'}>{started ? `${figure(volts, volts < 10 ? 1 : 0)} V` : `up to ${figure(peakOf(record.volts), 0)} V`}</Words>
-          <Words size="strong">{done ? 'By the clock it is down. Now read it.' : running ? `${figure(secondsLeft, 1)} s more to 10 V` : `${figure(worked.secondsTo50, 1)} s to 50 V, ${figure(worked.secondsTo10, 1)} s to 10 V`}</Words>
-          <Words size="small" tone="quiet">{figure(Math.max(...worked.sections.map((s) => s.peakWatts)), 0)} W at first, {figure(Math.max(...worked.sections.map((s) => s.joules)), 1)} J in all{worked.sections.length > 1 ? '; each section to C in turn' : ''}</Words>
+          <Words size="figure" testID="charge-volts" tone={volts > SAFE_VOLTS ? 'stop' : 'ink'}>
+            {started
+              ? `${figure(volts, volts < 10 ? 1 : 0)} V`
+              : `up to ${figure(peakOf(record.volts), 0)} V`}
+          </Words>
+          <Words size="strong">
+            {done
+              ? 'By the clock it is down. Now read it.'
+              : running
+                ? `${figure(secondsLeft, 1)} s more to 10 V`
+                : `${figure(worked.secondsTo50, 1)} s to 50 V, ${figure(worked.secondsTo10, 1)} s to 10 V`}
+          </Words>
+          <Words size="small" tone="quiet">
+            {figure(Math.max(...worked.sections.map((s) => s.peakWatts)), 0)} W at first,{' '}
+            {figure(Math.max(...worked.sections.map((s) => s.joules)), 1)} J in all
+            {worked.sections.length > 1 ? '; each section to C in turn' : ''}
+          </Words>
         </View>
       </View>
       <View style={{ flexDirection: 'row', gap: 6 }}>
         {fields.map((field) => (
-          <Tap key={field.key} testID={`discharge-${field.key}`} label={`${field.label}: ${field.value}`} disabled={running} onPress={() => setOpen(field.key)} style={{ flex: 1, borderRadius: 8, borderWidth: 1.5, borderColor: palette.ink, backgroundColor: palette.surface, paddingHorizontal: 8, paddingVertical: 6 }}>
-            <Words size="strong" lines={2}>{field.value}</Words>
-            <Words size="tiny" tone="quiet" lines={2}>{field.label}</Words>
+          <Tap
+            key={field.key}
+            testID={`discharge-${field.key}`}
+            label={`${field.label}: ${field.value}`}
+            disabled={running}
+            onPress={() => setOpen(field.key)}
+            style={{
+              flex: 1,
+              borderRadius: 8,
+              borderWidth: 1.5,
+              borderColor: palette.ink,
+              backgroundColor: palette.surface,
+              paddingHorizontal: 8,
+              paddingVertical: 6,
+            }}
+          >
+            <Words size="strong" lines={2}>
+              {field.value}
+            </Words>
+            <Words size="tiny" tone="quiet" lines={2}>
+              {field.label}
+            </Words>
           </Tap>
         ))}
       </View>
-      {done && record.microfarads.length > 1 ? <QuietButton text="Now the next section: start the clock again" onPress={() => void change({ startedAt: Date.now() })} testID="discharge-again" /> : null}
+      {done && record.microfarads.length > 1 ? (
+        <QuietButton
+          text="Now the next section: start the clock again"
+          onPress={() => void change({ startedAt: Date.now() })}
+          testID="discharge-again"
+        />
+      ) : null}
       {verdict === 'fits' ? null : (
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
           <VerdictMark verdict="stop" size={28} />
-          <Words size="strong" tone="stop" style={{ flex: 1 }} live testID="resistor-problem">{reason}</Words>
+          <Words size="strong" tone="stop" style={{ flex: 1 }} live testID="resistor-problem">
+            {reason}
+          </Words>
         </View>
       )}
-      {open === 'volts' ? <NumberPad open title="Volts it ran at, or its rating" unit="V" value={record.volts} onClose={() => setOpen(null)} onSet={(value) => change({ volts: value })} /> : null}
-      {open === 'resistor' ? <ResistorSheet record={record} onChange={onChange} onClose={() => setOpen(null)} /> : null}
-      {open === 'microfarads' ? <SectionsSheet record={record} assumed={assumed} onChange={onChange} onClose={() => setOpen(null)} /> : null}
+      {open === 'volts' ? (
+        <NumberPad
+          open
+          title="Volts it ran at, or its rating"
+          unit="V"
+          value={record.volts}
+          onClose={() => setOpen(null)}
+          onSet={(value) => change({ volts: value })}
+        />
+      ) : null}
+      {open === 'resistor' ? (
+        <ResistorSheet record={record} onChange={onChange} onClose={() => setOpen(null)} />
+      ) : null}
+      {open === 'microfarads' ? (
+        <SectionsSheet record={record} assumed={assumed} onChange={onChange} onClose={() => setOpen(null)} />
+      ) : null}
     </View>
   )
 }
@@ -93,18 +151,55 @@ type Editor = Pick<DischargePanelProps, 'record' | 'onChange'> & { readonly onCl
 function ResistorSheet({ record, onChange, onClose }: Editor) {
   const [pad, setPad] = useState<'ohms' | 'watts' | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
-  const usual = [{ ohms: 20_000, watts: 5 }, { ohms: 15_000, watts: 2 }]
+  const usual = [
+    { ohms: 20_000, watts: 5 },
+    { ohms: 15_000, watts: 2 },
+  ]
   const known = usual.find((r) => r.ohms === record.ohms && r.watts === record.watts)
   return (
     <Sheet title="The resistor in hand" open onClose={onClose} testID="resistor-sheet">
-      <Choice label="Resistor" value={known ? `${known.ohms}` : null} onChange={(value) => { const r = usual.find((u) => `${u.ohms}` === value); if (r) { setWrong(onChange({ ...record, ...r, startedAt: null })); onClose() } }} options={usual.map((r) => ({ value: `${r.ohms}`, text: `${ohmsText(r.ohms)} ${r.watts} W` }))} />
+      <Choice
+        label="Resistor"
+        value={known ? `${known.ohms}` : null}
+        onChange={(value) => {
+          const r = usual.find((u) => `${u.ohms}` === value)
+          if (r) {
+            setWrong(onChange({ ...record, ...r, startedAt: null }))
+            onClose()
+          }
+        }}
+        options={usual.map((r) => ({ value: `${r.ohms}`, text: `${ohmsText(r.ohms)} ${r.watts} W` }))}
+      />
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}><QuietButton text={ohmsText(record.ohms)} testID="resistor-ohms" onPress={() => setPad('ohms')} /></View>
-        <View style={{ flex: 1 }}><QuietButton text={`${figure(record.watts)} W`} testID="resistor-watts" onPress={() => setPad('watts')} /></View>
+        <View style={{ flex: 1 }}>
+          <QuietButton text={ohmsText(record.ohms)} testID="resistor-ohms" onPress={() => setPad('ohms')} />
+        </View>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text={`${figure(record.watts)} W`}
+            testID="resistor-watts"
+            onPress={() => setPad('watts')}
+          />
+        </View>
       </View>
-      {wrong ? <Words tone="stop" size="strong" live>{wrong}</Words> : null}
-      <Words size="small" tone="quiet">A screwdriver across the posts arcs and damages parts. Use a resistor, then the meter.</Words>
-      {pad ? <NumberPad open title={pad === 'ohms' ? 'Resistor' : 'Rated watts'} unit={pad === 'ohms' ? 'Ω' : 'W'} value={record[pad]} onClose={() => setPad(null)} onSet={(value) => onChange({ ...record, [pad]: value, startedAt: null })} /> : null}
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+      <Words size="small" tone="quiet">
+        A screwdriver across the posts arcs and damages parts. Use a resistor, then the meter.
+      </Words>
+      {pad ? (
+        <NumberPad
+          open
+          title={pad === 'ohms' ? 'Resistor' : 'Rated watts'}
+          unit={pad === 'ohms' ? 'Ω' : 'W'}
+          value={record[pad]}
+          onClose={() => setPad(null)}
+          onSet={(value) => onChange({ ...record, [pad]: value, startedAt: null })}
+        />
+      ) : null}
     </Sheet>
   )
 }
@@ -114,18 +209,48 @@ function SectionsSheet({ record, assumed, onChange, onClose }: Editor & { readon
   const list = assumed ? [] : record.microfarads
   const put = (i: number, value: number): string | null => {
     if (value > MAX_MICROFARADS) return `No motor capacitor has more than ${MAX_MICROFARADS} µF.`
-    return onChange({ ...record, startedAt: null, microfarads: i < list.length ? list.map((x, j) => (j === i ? value : x)) : [...list, value] })
+    return onChange({
+      ...record,
+      startedAt: null,
+      microfarads: i < list.length ? list.map((x, j) => (j === i ? value : x)) : [...list, value],
+    })
   }
   return (
     <Sheet title="Sections of the can" open onClose={onClose} testID="sections-sheet">
       {list.map((value, i) => (
         <View key={i} style={{ flexDirection: 'row', gap: 8 }}>
-          <View style={{ flex: 1 }}><QuietButton text={`${figure(value)} µF`} onPress={() => setPad(i)} /></View>
-          {list.length > 1 ? <QuietButton text="Remove" icon="trash" onPress={() => void onChange({ ...record, startedAt: null, microfarads: list.filter((_, j) => j !== i) })} /> : null}
+          <View style={{ flex: 1 }}>
+            <QuietButton text={`${figure(value)} µF`} onPress={() => setPad(i)} />
+          </View>
+          {list.length > 1 ? (
+            <QuietButton
+              text="Remove"
+              icon="trash"
+              onPress={() =>
+                void onChange({ ...record, startedAt: null, microfarads: list.filter((_, j) => j !== i) })
+              }
+            />
+          ) : null}
         </View>
       ))}
-      {list.length < 24 ? <QuietButton text="Add a section" icon="plus" testID="add-discharge-section" onPress={() => setPad(list.length)} /> : null}
-      {pad === null ? null : <NumberPad open title="Section" unit="µF" value={list[pad] ?? null} onClose={() => setPad(null)} onSet={(value) => put(pad, value)} />}
+      {list.length < 24 ? (
+        <QuietButton
+          text="Add a section"
+          icon="plus"
+          testID="add-discharge-section"
+          onPress={() => setPad(list.length)}
+        />
+      ) : null}
+      {pad === null ? null : (
+        <NumberPad
+          open
+          title="Section"
+          unit="µF"
+          value={list[pad] ?? null}
+          onClose={() => setPad(null)}
+          onSet={(value) => put(pad, value)}
+        />
+      )}
     </Sheet>
   )
 }

@@ -5,7 +5,13 @@ import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { SafeStep } from '@oak/core/job/fields'
 import { makeSafe, type MakeSafe, type ProveStep } from '@oak/core/safety/make-safe'
-import { DISCHARGED_STEP, openStep, proveStep, safeProgress, type SafeProgress } from '@oak/core/safety/progress'
+import {
+  DISCHARGED_STEP,
+  openStep,
+  proveStep,
+  safeProgress,
+  type SafeProgress,
+} from '@oak/core/safety/progress'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import type { NamedWire } from '@oak/core/wiring/wire'
@@ -29,8 +35,19 @@ export function SafeScreen({ id, job }: { readonly id: string; readonly job: Job
 
 const MARKS = { safe: 'proven', waived: 'watch', open: 'cannotTell', live: 'stop' } as const
 
-function MakeItSafe({ id, job, unit }: { readonly id: string; readonly job: JobDocument; readonly unit: UnitType }) {
-  const wires = useMemo(() => Object.entries(job.wires).map(([wire, value]): NamedWire => ({ id: wire, ...value })), [job.wires])
+function MakeItSafe({
+  id,
+  job,
+  unit,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly unit: UnitType
+}) {
+  const wires = useMemo(
+    () => Object.entries(job.wires).map(([wire, value]): NamedWire => ({ id: wire, ...value })),
+    [job.wires],
+  )
   const safe = useMemo(() => makeSafe(unit, wires), [unit, wires])
   const progress = safeProgress(safe, job.safe)
   const [reading, setReading] = useState<string | null>(null)
@@ -43,14 +60,28 @@ function MakeItSafe({ id, job, unit }: { readonly id: string; readonly job: JobD
         job={job}
         title="Make safe"
         picture={<Steps safe={safe} job={job} progress={progress} onSet={set} onRead={setReading} />}
-        evidence={<Rest id={id} job={job} unit={unit} safe={safe} progress={progress} onSet={set} onRead={setReading} />}
+        evidence={
+          <Rest
+            id={id}
+            job={job}
+            unit={unit}
+            safe={safe}
+            progress={progress}
+            onSet={set}
+            onRead={setReading}
+          />
+        }
         strip={
           <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
             <VerdictMark verdict={MARKS[progress.state]} size={34} />
-            <Words size="strong" tone={MARKS[progress.state]} style={{ flex: 1 }} live testID="safe-sentence">{progress.sentence}</Words>
+            <Words size="strong" tone={MARKS[progress.state]} style={{ flex: 1 }} live testID="safe-sentence">
+              {progress.sentence}
+            </Words>
           </View>
         }
-        action={<NextStep id={id} job={job} safe={safe} progress={progress} onSet={set} onRead={setReading} />}
+        action={
+          <NextStep id={id} job={job} safe={safe} progress={progress} onSet={set} onRead={setReading} />
+        }
       />
       {asked && reading !== null ? (
         <ReadingSheet
@@ -88,14 +119,28 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
     <View style={{ gap: 14 }}>
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} role="note">
         <VerdictMark verdict="watch" size={28} />
-        <Words size="strong" style={{ flex: 1 }} testID="live-sentence">{safe.sentence}</Words>
+        <Words size="strong" style={{ flex: 1 }} testID="live-sentence">
+          {safe.sentence}
+        </Words>
       </View>
       <View style={{ gap: 6 }}>
-        <Words size="strong" heading={2}>Open</Words>
-        {safe.open.map((text, i) => <StepRow key={text} testID={`step-open-${i + 1}`} state={progress.states[openStep(i)] ?? 'open'} text={text} onPress={() => toggle(openStep(i))} />)}
+        <Words size="strong" heading={2}>
+          Open
+        </Words>
+        {safe.open.map((text, i) => (
+          <StepRow
+            key={text}
+            testID={`step-open-${i + 1}`}
+            state={progress.states[openStep(i)] ?? 'open'}
+            text={text}
+            onPress={() => toggle(openStep(i))}
+          />
+        ))}
       </View>
       <View style={{ gap: 6 }}>
-        <Words size="strong" heading={2}>Prove dead, line by line</Words>
+        <Words size="strong" heading={2}>
+          Prove dead, line by line
+        </Words>
         {safe.prove.map((step) => {
           const record = job.safe[read(step)]
           return (
@@ -105,9 +150,15 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
               state={progress.states[read(step)] ?? 'open'}
               text={step.between.join(' to ')}
               detail={step.what}
-              value={record?.volts === undefined || record.volts === null ? undefined : readingText({ quantity: 'volts', value: record.volts })}
+              value={
+                record?.volts === undefined || record.volts === null
+                  ? undefined
+                  : readingText({ quantity: 'volts', value: record.volts })
+              }
               onPress={() => onRead(read(step))}
-              onWaive={() => onSet(read(step), record?.state === 'waived' ? null : { state: 'waived', volts: null })}
+              onWaive={() =>
+                onSet(read(step), record?.state === 'waived' ? null : { state: 'waived', volts: null })
+              }
             />
           )
         })}
@@ -127,24 +178,45 @@ function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
   return (
     <View style={{ gap: 14 }}>
       <View style={{ gap: 6 }}>
-        <Words size="strong" heading={2}>Discharge</Words>
-        <DischargePanel record={record} assumed={assumed} onChange={(next) => editJob(id, [{ path: ['discharge'], value: next }])} />
+        <Words size="strong" heading={2}>
+          Discharge
+        </Words>
+        <DischargePanel
+          record={record}
+          assumed={assumed}
+          onChange={(next) => editJob(id, [{ path: ['discharge'], value: next }])}
+        />
         <StepRow
           testID="step-discharged"
           state={progress.states[DISCHARGED_STEP] ?? 'open'}
           text="Volts left, by the meter"
           detail="Between every pair of posts."
-          value={read?.volts === undefined || read.volts === null ? undefined : readingText({ quantity: 'volts', value: read.volts })}
+          value={
+            read?.volts === undefined || read.volts === null
+              ? undefined
+              : readingText({ quantity: 'volts', value: read.volts })
+          }
           onPress={() => onRead(DISCHARGED_STEP)}
-          onWaive={() => onSet(DISCHARGED_STEP, read?.state === 'waived' ? null : { state: 'waived', volts: null })}
+          onWaive={() =>
+            onSet(DISCHARGED_STEP, read?.state === 'waived' ? null : { state: 'waived', volts: null })
+          }
         />
       </View>
       <View style={{ gap: 6 }}>
-        <Words size="strong" heading={2}>What stays live</Words>
-        {safe.staysLive.map((text) => <Words key={text} size="small">{text}</Words>)}
+        <Words size="strong" heading={2}>
+          What stays live
+        </Words>
+        {safe.staysLive.map((text) => (
+          <Words key={text} size="small">
+            {text}
+          </Words>
+        ))}
         <LivePicture unit={unit} live={safe.liveWithOff} />
       </View>
-      <Words size="small" tone="quiet">The unit’s diagram, local codes and the licensed contractor overrule this list. Prove the motor’s own leads dead too before touching them.</Words>
+      <Words size="small" tone="quiet">
+        The unit’s diagram, local codes and the licensed contractor overrule this list. Prove the motor’s own
+        leads dead too before touching them.
+      </Words>
     </View>
   )
 }
@@ -155,13 +227,49 @@ function NextStep({ id, job, safe, progress, onSet, onRead }: Omit<RestProps, 'u
   const { record } = dischargeSetup(job)
   const now = useNow(endOf(record))
   const { next } = progress
-  if (next === null) return <PrimaryButton text="Next: find the fault" onPress={() => router.replace(`/job/${id}/fault`)} testID="safe-next" />
-  if (next.startsWith('open ')) return <PrimaryButton text={`Done: ${shorten(safe.open[Number(next.slice(5)) - 1] ?? '')}`} icon="check" onPress={() => onSet(next, { state: 'done', volts: null })} testID="safe-next" />
-  if (next !== DISCHARGED_STEP) return <PrimaryButton text={`Read ${next.slice(6)}${progress.states[next] === 'open' ? '' : ' again'}`} onPress={() => onRead(next)} testID="safe-next" />
+  if (next === null)
+    return (
+      <PrimaryButton
+        text="Next: find the fault"
+        onPress={() => router.replace(`/job/${id}/fault`)}
+        testID="safe-next"
+      />
+    )
+  if (next.startsWith('open '))
+    return (
+      <PrimaryButton
+        text={`Done: ${shorten(safe.open[Number(next.slice(5)) - 1] ?? '')}`}
+        icon="check"
+        onPress={() => onSet(next, { state: 'done', volts: null })}
+        testID="safe-next"
+      />
+    )
+  if (next !== DISCHARGED_STEP)
+    return (
+      <PrimaryButton
+        text={`Read ${next.slice(6)}${progress.states[next] === 'open' ? '' : ' again'}`}
+        onPress={() => onRead(next)}
+        testID="safe-next"
+      />
+    )
   if (record.startedAt === null)
-    return <PrimaryButton text="The resistor is on: start the clock" disabled={workOut(record).resistor.verdict !== 'fits'} onPress={() => editJob(id, [{ path: ['discharge'], value: { ...record, startedAt: Date.now() } }])} testID="safe-next" />
+    return (
+      <PrimaryButton
+        text="The resistor is on: start the clock"
+        disabled={workOut(record).resistor.verdict !== 'fits'}
+        onPress={() => editJob(id, [{ path: ['discharge'], value: { ...record, startedAt: Date.now() } }])}
+        testID="safe-next"
+      />
+    )
   const { done, secondsLeft } = countdownAt(record, now)
-  return <PrimaryButton text={done ? 'Read the volts left' : `Hold it on: ${Math.ceil(secondsLeft)} s`} disabled={!done} onPress={() => onRead(DISCHARGED_STEP)} testID="safe-next" />
+  return (
+    <PrimaryButton
+      text={done ? 'Read the volts left' : `Hold it on: ${Math.ceil(secondsLeft)} s`}
+      disabled={!done}
+      onPress={() => onRead(DISCHARGED_STEP)}
+      testID="safe-next"
+    />
+  )
 }
 
 /** A sentence cut to what fits a button. */

@@ -1,5 +1,11 @@
 // What the screen of making safe works with: the discharge as set up, and what to press next. No rendering here.
-import { DEAD_VOLTS, peakOf, voltsAfter, workOutDischarge, type Discharge } from '@oak/core/capacitor/discharge'
+import {
+  DEAD_VOLTS,
+  peakOf,
+  voltsAfter,
+  workOutDischarge,
+  type Discharge,
+} from '@oak/core/capacitor/discharge'
 import type { DischargeRecord } from '@oak/core/job/fields'
 import type { JobDocument } from '@oak/core/job/document'
 
@@ -17,15 +23,30 @@ export interface DischargeSetup {
 export function dischargeSetup(job: JobDocument): DischargeSetup {
   if (job.discharge) return { record: job.discharge, assumed: false }
   const { canMarking } = job
-  const sections = canMarking ? (canMarking.sections.length > 0 ? canMarking.sections : canMarking.range ? [canMarking.range.high] : []) : []
+  const sections = canMarking
+    ? canMarking.sections.length > 0
+      ? canMarking.sections
+      : canMarking.range
+        ? [canMarking.range.high]
+        : []
+    : []
   return {
-    record: { ...USUAL_RESISTOR, volts: canMarking?.volts ?? HIGHER_USUAL_VOLTS, microfarads: sections.length > 0 ? [...sections] : [LARGEST_USUAL_MICROFARADS], startedAt: null },
+    record: {
+      ...USUAL_RESISTOR,
+      volts: canMarking?.volts ?? HIGHER_USUAL_VOLTS,
+      microfarads: sections.length > 0 ? [...sections] : [LARGEST_USUAL_MICROFARADS],
+      startedAt: null,
+    },
     assumed: sections.length === 0,
   }
 }
 
 export const workOut = ({ microfarads, volts, ohms, watts }: DischargeRecord): Discharge =>
-  workOutDischarge({ sections: microfarads.map((value, i) => ({ id: `${i + 1}`, microfarads: value })), volts, resistor: { ohms, watts } })
+  workOutDischarge({
+    sections: microfarads.map((value, i) => ({ id: `${i + 1}`, microfarads: value })),
+    volts,
+    resistor: { ohms, watts },
+  })
 
 export interface Countdown {
   readonly volts: number
@@ -46,7 +67,9 @@ export function countdownAt(record: DischargeRecord, nowMs: number): Countdown {
 }
 
 /** When the clock may stop: a second past 10 V; null while nothing runs. */
-export const endOf = (record: DischargeRecord): number | null => (record.startedAt === null ? null : record.startedAt + 1000 * (workOut(record).secondsTo10 + 1))
+export const endOf = (record: DischargeRecord): number | null =>
+  record.startedAt === null ? null : record.startedAt + 1000 * (workOut(record).secondsTo10 + 1)
 
 /** "20 kΩ" */
-export const ohmsText = (ohms: number): string => (ohms >= 1e6 ? `${ohms / 1e6} MΩ` : ohms >= 1000 ? `${ohms / 1000} kΩ` : `${ohms} Ω`)
+export const ohmsText = (ohms: number): string =>
+  ohms >= 1e6 ? `${ohms / 1e6} MΩ` : ohms >= 1000 ? `${ohms / 1000} kΩ` : `${ohms} Ω`

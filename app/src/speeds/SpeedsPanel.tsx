@@ -16,34 +16,73 @@ import { usePalette } from '../ui/theme'
 import { VerdictMark } from '../ui/VerdictMark'
 import { Words } from '../ui/Words'
 
-export function SpeedsPanel({ id, job, sheet }: { readonly id: string; readonly job: JobDocument; readonly sheet: LeadSheet }) {
+export function SpeedsPanel({
+  id,
+  job,
+  sheet,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly sheet: LeadSheet
+}) {
   const input = useMemo(() => inputOf(job, sheet), [job, sheet])
   const result = useOperation('assign-speeds', input)
   const unit = job.unit ? unitTypeById(job.unit) : undefined
-  if (!input || !unit) return <Words size="small" tone="quiet">Record the old wires first: the outputs in use are found from them.</Words>
+  if (!input || !unit)
+    return (
+      <Words size="small" tone="quiet">
+        Record the old wires first: the outputs in use are found from them.
+      </Words>
+    )
   if (!result) return null
-  if (!result.ok) return <Words tone="stop" size="strong" live>{result.error.message}</Words>
+  if (!result.ok)
+    return (
+      <Words tone="stop" size="strong" live>
+        {result.error.message}
+      </Words>
+    )
   const plan = result.output as SpeedPlan
   const leadOf = (tap: string) => sheet.leads.find((lead) => lead.id === tap) ?? null
   const speeds = sheet.settings.speed.map((s) => s.speed)
   return (
     <View style={{ gap: 12 }} testID="speeds">
-      <Words size="strong" heading={2}>A tap for every output in use</Words>
+      <Words size="strong" heading={2}>
+        A tap for every output in use
+      </Words>
       {plan.problems.map((text) => (
         <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
           <VerdictMark verdict="stop" size={28} />
-          <Words tone="stop" size="strong" style={{ flex: 1 }} live testID="speeds-problem">{text}</Words>
+          <Words tone="stop" size="strong" style={{ flex: 1 }} live testID="speeds-problem">
+            {text}
+          </Words>
         </View>
       ))}
       {plan.assignments.map((a) => (
-        <Output key={a.output} assignment={a} lead={a.tap === null ? null : leadOf(a.tap)} speeds={speeds} onPick={(speed) => editJob(id, [{ path: ['speedChoices', a.output], value: speed }])} />
+        <Output
+          key={a.output}
+          assignment={a}
+          lead={a.tap === null ? null : leadOf(a.tap)}
+          speeds={speeds}
+          onPick={(speed) => editJob(id, [{ path: ['speedChoices', a.output], value: speed }])}
+        />
       ))}
-      {plan.jumpers.map((j) => <Words key={j.from + j.to} size="small">Jumper from {postName(unit, j.from)} to {postName(unit, j.to)}: the {j.tap} tap serves both.</Words>)}
+      {plan.jumpers.map((j) => (
+        <Words key={j.from + j.to} size="small">
+          Jumper from {postName(unit, j.from)} to {postName(unit, j.to)}: the {j.tap} tap serves both.
+        </Words>
+      ))}
       {plan.idle.map((i) => {
         const lead = leadOf(i.tap)
-        return <Words key={i.tap} size="small" testID={`idle-${i.tap}`}>{lead ? insulationName(lead) : i.tap} ({i.speed}): {i.park ? `idle, by itself on ${postName(unit, i.park)}` : 'idle, insulated by itself'}.</Words>
+        return (
+          <Words key={i.tap} size="small" testID={`idle-${i.tap}`}>
+            {lead ? insulationName(lead) : i.tap} ({i.speed}):{' '}
+            {i.park ? `idle, by itself on ${postName(unit, i.park)}` : 'idle, insulated by itself'}.
+          </Words>
+        )
       })}
-      <Words size="small" tone="quiet">One tap live at a time, and only one. Never tie idle taps together: they float above line voltage.</Words>
+      <Words size="small" tone="quiet">
+        One tap live at a time, and only one. Never tie idle taps together: they float above line voltage.
+      </Words>
     </View>
   )
 }
@@ -71,11 +110,23 @@ function Output({ assignment, lead, speeds, onPick }: OutputProps) {
   const palette = usePalette()
   const { name, modes, speed, flow, why, output } = assignment
   return (
-    <View testID={`output-${output}`} style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.line, backgroundColor: palette.surface, padding: 10, gap: 6 }}>
+    <View
+      testID={`output-${output}`}
+      style={{
+        borderRadius: 10,
+        borderWidth: 1.5,
+        borderColor: palette.line,
+        backgroundColor: palette.surface,
+        padding: 10,
+        gap: 6,
+      }}
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
         <View style={{ flex: 1 }}>
           <Words size="strong">{name}</Words>
-          <Words size="tiny" tone="quiet">called in {modes.join(', ')}</Words>
+          <Words size="tiny" tone="quiet">
+            called in {modes.join(', ')}
+          </Words>
         </View>
         <InsulationLabel insulation={lead} />
       </View>
@@ -85,8 +136,15 @@ function Output({ assignment, lead, speeds, onPick }: OutputProps) {
           <Rect width={`${Math.round(100 * flow)}%`} height={9} rx={4} fill={palette.ink} />
         </Svg>
       )}
-      <Choice<SpeedName> label={`Speed for ${name}`} value={speed} onChange={onPick} options={speeds.map((value) => ({ value, text: value.replace('-', ' ') }))} />
-      <Words size="small" tone="quiet">{why}</Words>
+      <Choice<SpeedName>
+        label={`Speed for ${name}`}
+        value={speed}
+        onChange={onPick}
+        options={speeds.map((value) => ({ value, text: value.replace('-', ' ') }))}
+      />
+      <Words size="small" tone="quiet">
+        {why}
+      </Words>
     </View>
   )
 }

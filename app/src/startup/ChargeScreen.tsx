@@ -34,7 +34,13 @@ const FIGURES = [
 ] as const
 type Key = (typeof FIGURES)[number]['key']
 
-const MARKS: Readonly<Record<ChargeGlanceOutput['superheat']['verdict'], Verdict>> = { usual: 'proven', low: 'watch', high: 'watch', impossible: 'stop', cannotTell: 'cannotTell' }
+const MARKS: Readonly<Record<ChargeGlanceOutput['superheat']['verdict'], Verdict>> = {
+  usual: 'proven',
+  low: 'watch',
+  high: 'watch',
+  impossible: 'stop',
+  cannotTell: 'cannotTell',
+}
 
 export function ChargeScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
@@ -47,7 +53,10 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
   // Temperatures come from a clamp's probe as well; the reading stays as evidence, with its meter and time. It reads no pressure.
   const take = (key: Key, measurement: Measurement): string | null => {
     if (measurement.value === 'OL') return 'OL gives no value to work with.'
-    return editJob(id, [{ path: ['chargeFigures', key], value: Math.round((measurement.value * 1.8 + 32) * 10) / 10 }, { path: ['measurements', chargeProbe(key)], value: measurement }])
+    return editJob(id, [
+      { path: ['chargeFigures', key], value: Math.round((measurement.value * 1.8 + 32) * 10) / 10 },
+      { path: ['measurements', chargeProbe(key)], value: measurement },
+    ])
   }
   return (
     <JobFrame
@@ -56,17 +65,95 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
       title="A glance at the charge"
       picture={
         <View style={{ gap: 12 }}>
-          <Choice<Refrigerant> label="Refrigerant, by the unit’s plate" testID="refrigerant" value={job.refrigerant} onChange={(value) => editJob(id, [{ path: ['refrigerant'], value }])} options={REFRIGERANTS.map((value) => ({ value, text: value.replace('R-', '') }))} />
+          <Choice<Refrigerant>
+            label="Refrigerant, by the unit’s plate"
+            testID="refrigerant"
+            value={job.refrigerant}
+            onChange={(value) => editJob(id, [{ path: ['refrigerant'], value }])}
+            options={REFRIGERANTS.map((value) => ({ value, text: value.replace('R-', '') }))}
+          />
           <Circuit job={job} onPress={setPad} />
-          {job.refrigerant ? null : <Words size="strong" tone="cannotTell">Which refrigerant? It stands on the unit’s plate.</Words>}
-          {result && !result.ok && input ? <Words tone="stop" size="strong" live testID="charge-problem">{result.error.message}</Words> : null}
-          {output ? [output.superheat, output.subcooling, output.split].map((line, i) => <VerdictLine key={i} size="body" mark={MARKS[line.verdict]} text={line.text} testID={`charge-${['superheat', 'subcooling', 'split'][i]}`} />) : null}
-          {field ? <NumberPad open title={field.name} unit={field.unit} value={job.chargeFigures[field.key] ?? null} onClose={() => setPad(null)} onSet={(value) => editJob(id, [{ path: ['chargeFigures', field.key], value }, ...(job.measurements[chargeProbe(field.key)] ? [{ path: ['measurements', chargeProbe(field.key)], value: null }] : [])])} extra={field.unit === '°F' ? <QuietButton text="From the clamp meter" onPress={() => { setPad(null); setMetered(field) }} testID="charge-meter" /> : undefined} /> : null}
-          {metered ? <ReadingSheet job={id} title={metered.name} quantity="celsius" probe={chargeProbe(metered.key)} first="meter" onClose={() => setMetered(null)} onTake={(m) => take(metered.key, m)} /> : null}
+          {job.refrigerant ? null : (
+            <Words size="strong" tone="cannotTell">
+              Which refrigerant? It stands on the unit’s plate.
+            </Words>
+          )}
+          {result && !result.ok && input ? (
+            <Words tone="stop" size="strong" live testID="charge-problem">
+              {result.error.message}
+            </Words>
+          ) : null}
+          {output
+            ? [output.superheat, output.subcooling, output.split].map((line, i) => (
+                <VerdictLine
+                  key={i}
+                  size="body"
+                  mark={MARKS[line.verdict]}
+                  text={line.text}
+                  testID={`charge-${['superheat', 'subcooling', 'split'][i]}`}
+                />
+              ))
+            : null}
+          {field ? (
+            <NumberPad
+              open
+              title={field.name}
+              unit={field.unit}
+              value={job.chargeFigures[field.key] ?? null}
+              onClose={() => setPad(null)}
+              onSet={(value) =>
+                editJob(id, [
+                  { path: ['chargeFigures', field.key], value },
+                  ...(job.measurements[chargeProbe(field.key)]
+                    ? [{ path: ['measurements', chargeProbe(field.key)], value: null }]
+                    : []),
+                ])
+              }
+              extra={
+                field.unit === '°F' ? (
+                  <QuietButton
+                    text="From the clamp meter"
+                    onPress={() => {
+                      setPad(null)
+                      setMetered(field)
+                    }}
+                    testID="charge-meter"
+                  />
+                ) : undefined
+              }
+            />
+          ) : null}
+          {metered ? (
+            <ReadingSheet
+              job={id}
+              title={metered.name}
+              quantity="celsius"
+              probe={chargeProbe(metered.key)}
+              first="meter"
+              onClose={() => setMetered(null)}
+              onTake={(m) => take(metered.key, m)}
+            />
+          ) : null}
         </View>
       }
-      evidence={output ? <View style={{ gap: 6 }} testID="charge-notes">{output.notes.map((text) => <Words key={text} size="small" tone="quiet">{text}</Words>)}</View> : undefined}
-      action={<PrimaryButton text="Back to start up" onPress={() => router.replace(`/job/${id}/startup`)} testID="charge-back" />}
+      evidence={
+        output ? (
+          <View style={{ gap: 6 }} testID="charge-notes">
+            {output.notes.map((text) => (
+              <Words key={text} size="small" tone="quiet">
+                {text}
+              </Words>
+            ))}
+          </View>
+        ) : undefined
+      }
+      action={
+        <PrimaryButton
+          text="Back to start up"
+          onPress={() => router.replace(`/job/${id}/startup`)}
+          testID="charge-back"
+        />
+      }
     />
   )
 }
@@ -82,21 +169,81 @@ function Circuit({ job, onPress }: { readonly job: JobDocument; readonly onPress
     <View style={{ width: WIDTH, height: HEIGHT, alignSelf: 'center' }} testID="charge-picture">
       <Svg width={WIDTH} height={HEIGHT} style={{ position: 'absolute' }} aria-hidden>
         <Path d="M118 88H56V220H118M242 88H304V220H242" stroke={palette.ink} strokeWidth={5} fill="none" />
-        <Rect x={114} y={68} width={132} height={40} rx={5} fill={palette.surface} stroke={palette.ink} strokeWidth={2.5} />
-        <Rect x={114} y={200} width={132} height={40} rx={5} fill={palette.surface} stroke={palette.ink} strokeWidth={2.5} />
+        <Rect
+          x={114}
+          y={68}
+          width={132}
+          height={40}
+          rx={5}
+          fill={palette.surface}
+          stroke={palette.ink}
+          strokeWidth={2.5}
+        />
+        <Rect
+          x={114}
+          y={200}
+          width={132}
+          height={40}
+          rx={5}
+          fill={palette.surface}
+          stroke={palette.ink}
+          strokeWidth={2.5}
+        />
         <Path d={coil(71)} stroke={palette.line} strokeWidth={4} />
         <Path d={coil(203)} stroke={palette.line} strokeWidth={4} />
-        <Text x={180} y={94} fontSize={15} fontWeight="700" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>outdoor coil</Text>
-        <Text x={180} y={226} fontSize={15} fontWeight="700" textAnchor="middle" fill={palette.ink} fontFamily={FONT}>indoor coil</Text>
+        <Text
+          x={180}
+          y={94}
+          fontSize={15}
+          fontWeight="700"
+          textAnchor="middle"
+          fill={palette.ink}
+          fontFamily={FONT}
+        >
+          outdoor coil
+        </Text>
+        <Text
+          x={180}
+          y={226}
+          fontSize={15}
+          fontWeight="700"
+          textAnchor="middle"
+          fill={palette.ink}
+          fontFamily={FONT}
+        >
+          indoor coil
+        </Text>
         <Path d="M56 120l-9 14h18z" fill={palette.ink} />
         <Path d="M304 196l-9-14h18z" fill={palette.ink} />
       </Svg>
       {FIGURES.map(({ key, name, unit, x, y }) => {
         const value = job.chargeFigures[key]
         return (
-          <Tap key={key} testID={`charge-${key}`} label={`${name}: ${value === undefined ? 'not read' : `${figure(value, 1)} ${unit}`}`} onPress={() => onPress(key)} style={{ position: 'absolute', left: x, top: y, width: 100, minHeight: 54, borderRadius: 8, borderWidth: 2, borderStyle: value === undefined ? 'dashed' : 'solid', borderColor: palette.ink, backgroundColor: palette.surface, alignItems: 'center' }}>
-            <Words size="strong">{value === undefined ? '–' : figure(value, 1)} {unit}</Words>
-            <Words size="tiny" tone="quiet">{name}</Words>
+          <Tap
+            key={key}
+            testID={`charge-${key}`}
+            label={`${name}: ${value === undefined ? 'not read' : `${figure(value, 1)} ${unit}`}`}
+            onPress={() => onPress(key)}
+            style={{
+              position: 'absolute',
+              left: x,
+              top: y,
+              width: 100,
+              minHeight: 54,
+              borderRadius: 8,
+              borderWidth: 2,
+              borderStyle: value === undefined ? 'dashed' : 'solid',
+              borderColor: palette.ink,
+              backgroundColor: palette.surface,
+              alignItems: 'center',
+            }}
+          >
+            <Words size="strong">
+              {value === undefined ? '–' : figure(value, 1)} {unit}
+            </Words>
+            <Words size="tiny" tone="quiet">
+              {name}
+            </Words>
           </Tap>
         )
       })}

@@ -14,7 +14,11 @@ import { createJobs, documentOf, type Edit, type Jobs, type JobsState, type VanS
 const ROUND_EVERY_MS = 4000
 
 let jobs: Jobs | null = null
-let shelf: { readonly photos: PhotoShelf; readonly device: DeviceStore; readonly deliver: () => void } | null = null
+let shelf: {
+  readonly photos: PhotoShelf
+  readonly device: DeviceStore
+  readonly deliver: () => void
+} | null = null
 
 /** The jobs of this app; `startApp` must have finished. */
 export function theJobs(): Jobs {
@@ -35,7 +39,9 @@ export async function startApp(): Promise<void> {
     made.setPhotosWaiting(await deliverPhotos(photos, httpPhotos, await storeName(device)))
   }
   const round = () => {
-    everything().catch((error: unknown) => made.store.setState({ trouble: `Delivering failed: ${String(error)}` }))
+    everything().catch((error: unknown) =>
+      made.store.setState({ trouble: `Delivering failed: ${String(error)}` }),
+    )
   }
   shelf = { photos, device, deliver: round }
   const made = createJobs({
@@ -96,7 +102,7 @@ async function deviceIdOf(device: DeviceStore): Promise<string> {
   return fresh
 }
 
-export const useJobs = <T,>(select: (state: JobsState) => T): T => useStore(theJobs().store, select)
+export const useJobs = <T>(select: (state: JobsState) => T): T => useStore(theJobs().store, select)
 export const useJob = (id: string): JobDocument => useJobs((state) => documentOf(state, id))
 export const useVan = (): VanState => useJobs((state) => state.van)
 /** Applies edits to the van; returns what is wrong with the first that is not acceptable, or null. Then none is applied. */

@@ -7,8 +7,18 @@ const DEVICE = '00000000-0000-4000-8000-000000000900'
 
 function setUp(keep: DeviceStore['keep'] = async () => undefined) {
   const told: Change[] = []
-  const device = { keep, all: async () => [], fact: async () => 'Ines', setFact: async () => undefined } as unknown as DeviceStore
-  const jobs = createJobs({ device, deviceId: DEVICE, now: () => 1_800_000_000_000, onKept: (c) => told.push(...c) })
+  const device = {
+    keep,
+    all: async () => [],
+    fact: async () => 'Ines',
+    setFact: async () => undefined,
+  } as unknown as DeviceStore
+  const jobs = createJobs({
+    device,
+    deviceId: DEVICE,
+    now: () => 1_800_000_000_000,
+    onKept: (c) => told.push(...c),
+  })
   return { jobs, told }
 }
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
@@ -16,7 +26,12 @@ const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
 it('folds an edit in at once and tells of it once it is kept', async () => {
   const { jobs, told } = setUp()
   const id = jobs.create()
-  expect(jobs.edit(id, [{ path: ['title'], value: 'Roof 3' }, { path: ['site'], value: 'Yard' }])).toBeNull()
+  expect(
+    jobs.edit(id, [
+      { path: ['title'], value: 'Roof 3' },
+      { path: ['site'], value: 'Yard' },
+    ]),
+  ).toBeNull()
   expect(jobs.store.getState().jobs[id]?.document).toMatchObject({ title: 'Roof 3', site: 'Yard' })
   await settle()
   expect(told.map((c) => c.value)).toEqual(['Roof 3', 'Yard'])
@@ -32,7 +47,12 @@ it('does not say delivered of an edit that no round has delivered', () => {
 it('applies edits together or not at all', () => {
   const { jobs } = setUp()
   const id = jobs.create()
-  expect(jobs.edit(id, [{ path: ['title'], value: 'Roof 3' }, { path: ['compressorMicrofarads'], value: 0 }])).toBe('The compressor’s µF must be above 0 µF.')
+  expect(
+    jobs.edit(id, [
+      { path: ['title'], value: 'Roof 3' },
+      { path: ['compressorMicrofarads'], value: 0 },
+    ]),
+  ).toBe('The compressor’s µF must be above 0 µF.')
   expect(jobs.store.getState().jobs[id]).toBeUndefined()
 })
 
@@ -67,10 +87,21 @@ it('reads changes of an earlier version with the fields it gained since, and fol
   const id = jobs.create()
   const envelope = { job: id, at: 1_800_000_000_000, device: DEVICE, technician: '' }
   jobs.take([
-    { ...envelope, id: '00000000-0000-4000-8000-000000000001', path: ['wires', 'a'], value: { from: 'T1', to: 'motor' } },
+    {
+      ...envelope,
+      id: '00000000-0000-4000-8000-000000000001',
+      path: ['wires', 'a'],
+      value: { from: 'T1', to: 'motor' },
+    },
     { ...envelope, id: '00000000-0000-4000-8000-000000000002', path: ['hovercraft'], value: 1 },
   ])
-  expect(jobs.store.getState().jobs[id]?.document.wires.a).toEqual({ from: 'T1', to: 'motor', segments: [], traced: false, stated: [] })
+  expect(jobs.store.getState().jobs[id]?.document.wires.a).toEqual({
+    from: 'T1',
+    to: 'motor',
+    segments: [],
+    traced: false,
+    stated: [],
+  })
   expect(jobs.store.getState().jobs[id]?.document).not.toHaveProperty('hovercraft')
 })
 

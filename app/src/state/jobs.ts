@@ -72,7 +72,15 @@ function readable(change: Change): Change[] {
 }
 
 export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
-  const store = createStore<JobsState>(() => ({ ready: false, jobs: {}, van: { changes: [], document: EMPTY_VAN, left: {} }, sync: { kind: 'starting' }, photosWaiting: 0, trouble: null, technician: '' }))
+  const store = createStore<JobsState>(() => ({
+    ready: false,
+    jobs: {},
+    van: { changes: [], document: EMPTY_VAN, left: {} },
+    sync: { kind: 'starting' },
+    photosWaiting: 0,
+    trouble: null,
+    technician: '',
+  }))
 
   function take(changes: readonly Change[]): void {
     const jobs = { ...store.getState().jobs }
@@ -81,7 +89,12 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     for (const id of new Set(changes.map((c) => c.job))) {
       const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
       const known = new Set(held.map((c) => c.id))
-      const fresh = new Map(changes.filter((c) => c.job === id && !known.has(c.id)).flatMap(readable).map((c) => [c.id, c]))
+      const fresh = new Map(
+        changes
+          .filter((c) => c.job === id && !known.has(c.id))
+          .flatMap(readable)
+          .map((c) => [c.id, c]),
+      )
       // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
       if (fresh.size === 0) continue
       const all = [...held, ...fresh.values()]
@@ -89,7 +102,11 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       else jobs[id] = { id, changes: all, document: foldJob(all) }
       stockMoved ||= id === VAN_ID || [...fresh.values()].some((c) => c.path[0] === 'taken')
     }
-    if (stockMoved) van = { ...van, left: stockLeft(van.document.stock, takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))) }
+    if (stockMoved)
+      van = {
+        ...van,
+        left: stockLeft(van.document.stock, takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))),
+      }
     store.setState({ jobs, van })
   }
 
@@ -97,11 +114,18 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     take(changes)
     // Not delivered any more, until the next round says so.
     const { sync } = store.getState()
-    if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + (sync.kind === 'waiting' ? sync.count : 0) } })
+    if (sync.kind !== 'refused')
+      store.setState({
+        sync: { kind: 'waiting', count: changes.length + (sync.kind === 'waiting' ? sync.count : 0) },
+      })
     device
       .keep(changes)
       .then(() => onKept(changes))
-      .catch((error: unknown) => store.setState({ trouble: `This device could not keep the last edit (${String(error)}). Free some space, or export the job now.` }))
+      .catch((error: unknown) =>
+        store.setState({
+          trouble: `This device could not keep the last edit (${String(error)}). Free some space, or export the job now.`,
+        }),
+      )
   }
 
   return {
@@ -119,7 +143,15 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       let at = nextTime(now(), job === VAN_ID ? store.getState().van.changes : (jobs[job]?.changes ?? []))
       const made: Change[] = []
       for (const { path, value } of edits) {
-        const parsed = parseChange({ id: uuid(), job, path: [...path], value, at: at++, device: deviceId, technician })
+        const parsed = parseChange({
+          id: uuid(),
+          job,
+          path: [...path],
+          value,
+          at: at++,
+          device: deviceId,
+          technician,
+        })
         if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'
         made.push(parsed.change)
       }
@@ -128,7 +160,9 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     },
     setTechnician(name) {
       store.setState({ technician: name.slice(0, 300) })
-      device.setFact(TECHNICIAN, name.slice(0, 300)).catch((error: unknown) => store.setState({ trouble: String(error) }))
+      device
+        .setFact(TECHNICIAN, name.slice(0, 300))
+        .catch((error: unknown) => store.setState({ trouble: String(error) }))
     },
     setSync: (sync) => store.setState({ sync }),
     setPhotosWaiting: (photosWaiting) => store.setState({ photosWaiting }),

@@ -45,7 +45,11 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     },
     async receive(changes, cursor) {
       const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      await Promise.all([...changes.map((change) => tx.objectStore('changes').put(kept(change, 1))), tx.objectStore('facts').put(cursor, 'cursor'), tx.done])
+      await Promise.all([
+        ...changes.map((change) => tx.objectStore('changes').put(kept(change, 1))),
+        tx.objectStore('facts').put(cursor, 'cursor'),
+        tx.done,
+      ])
     },
     undelivered: async () => (await db.getAllFromIndex('changes', 'delivered', 0)).map((row) => row.change),
     async markDelivered(ids) {
@@ -58,7 +62,8 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     },
     async startOver(store) {
       const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      for (const row of await tx.objectStore('changes').getAll()) await tx.objectStore('changes').put({ ...row, delivered: 0 })
+      for (const row of await tx.objectStore('changes').getAll())
+        await tx.objectStore('changes').put({ ...row, delivered: 0 })
       await tx.objectStore('facts').put(0, 'cursor')
       await tx.objectStore('facts').put(store, 'store')
       await tx.done

@@ -21,13 +21,18 @@ export interface PhotoShelf {
 }
 
 export async function openPhotoShelf(name = 'oak-switch-photos'): Promise<PhotoShelf> {
-  const db = await openDB<Schema>(name, 1, { upgrade: (database) => void database.createObjectStore('photos', { keyPath: 'id' }) })
+  const db = await openDB<Schema>(name, 1, {
+    upgrade: (database) => void database.createObjectStore('photos', { keyPath: 'id' }),
+  })
   return {
     async keep(id, picture, deliveredTo = null) {
       await db.put('photos', { id, picture, deliveredTo })
     },
     get: async (id) => (await db.get('photos', id))?.picture ?? null,
-    waiting: async (store) => (await db.getAll('photos')).filter((row) => row.deliveredTo === null || row.deliveredTo !== store).map((row) => row.id),
+    waiting: async (store) =>
+      (await db.getAll('photos'))
+        .filter((row) => row.deliveredTo === null || row.deliveredTo !== store)
+        .map((row) => row.id),
     async markDelivered(id, store) {
       const row = await db.get('photos', id)
       if (row) await db.put('photos', { ...row, deliveredTo: store })

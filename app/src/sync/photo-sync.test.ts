@@ -3,14 +3,21 @@ import { deliverPhotos, fetchPhoto, type PhotoServer } from './photo-sync'
 
 const picture = (text: string) => ({ text }) as unknown as Blob
 
-function memoryShelf(): PhotoShelf & { readonly rows: Map<string, { picture: Blob; deliveredTo: string | null }> } {
+function memoryShelf(): PhotoShelf & {
+  readonly rows: Map<string, { picture: Blob; deliveredTo: string | null }>
+} {
   const rows = new Map<string, { picture: Blob; deliveredTo: string | null }>()
   return {
     rows,
     keep: async (id, p, deliveredTo = null) => void rows.set(id, { picture: p, deliveredTo }),
     get: async (id) => rows.get(id)?.picture ?? null,
-    waiting: async (store) => [...rows].filter(([, r]) => r.deliveredTo === null || r.deliveredTo !== store).map(([id]) => id),
-    markDelivered: async (id, store) => void rows.set(id, { ...(rows.get(id) as { picture: Blob; deliveredTo: string | null }), deliveredTo: store }),
+    waiting: async (store) =>
+      [...rows].filter(([, r]) => r.deliveredTo === null || r.deliveredTo !== store).map(([id]) => id),
+    markDelivered: async (id, store) =>
+      void rows.set(id, {
+        ...(rows.get(id) as { picture: Blob; deliveredTo: string | null }),
+        deliveredTo: store,
+      }),
   }
 }
 

@@ -8,7 +8,11 @@ export interface PhotoServer {
 }
 
 /** Delivers what waits; returns how many still do. `store`: the database that answers now; null while it is not known. */
-export async function deliverPhotos(shelf: PhotoShelf, server: PhotoServer, store: string | null): Promise<number> {
+export async function deliverPhotos(
+  shelf: PhotoShelf,
+  server: PhotoServer,
+  store: string | null,
+): Promise<number> {
   const ids = await shelf.waiting(store)
   if (store === null) return ids.length
   let left = ids.length
@@ -24,7 +28,12 @@ export async function deliverPhotos(shelf: PhotoShelf, server: PhotoServer, stor
 }
 
 /** The picture from the shelf, else from the server, which it then keeps too. null: nowhere to be had now. */
-export async function fetchPhoto(shelf: PhotoShelf, server: PhotoServer, store: string | null, id: string): Promise<Blob | null> {
+export async function fetchPhoto(
+  shelf: PhotoShelf,
+  server: PhotoServer,
+  store: string | null,
+  id: string,
+): Promise<Blob | null> {
   const kept = await shelf.get(id)
   if (kept) return kept
   const fetched = await server.get(id)
@@ -37,7 +46,12 @@ const TIMEOUT_MS = 20_000
 export const httpPhotos: PhotoServer = {
   async put(id, picture) {
     try {
-      const { ok, status } = await fetch(`/api/photos/${id}`, { method: 'PUT', headers: { 'content-type': 'image/jpeg' }, body: picture, signal: AbortSignal.timeout(TIMEOUT_MS) })
+      const { ok, status } = await fetch(`/api/photos/${id}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'image/jpeg' },
+        body: picture,
+        signal: AbortSignal.timeout(TIMEOUT_MS),
+      })
       return ok ? 'kept' : status >= 500 || status === 429 ? 'unreachable' : 'refused'
     } catch {
       return 'unreachable'

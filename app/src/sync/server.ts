@@ -33,7 +33,11 @@ async function request(path: string, init?: RequestInit): Promise<Response | nul
 
 export const httpServer: Server = {
   async put(changes) {
-    const response = await request('/api/changes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ changes }) })
+    const response = await request('/api/changes', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ changes }),
+    })
     if (!response || response.status >= 500 || response.status === 429) return { kind: 'unreachable' }
     if (response.ok) return { kind: 'kept' }
     const body = (await response.json().catch(() => null)) as { error?: { message?: string } } | null

@@ -3,7 +3,15 @@ import type { DeviceStore } from './device-store'
 import type { PutAnswer, Server } from './server'
 import { createSync, type SyncState } from './sync'
 
-const change = (n: number): Change => ({ id: `id-${n}`, job: 'job', path: ['title'], value: n, at: n, device: 'device', technician: '' })
+const change = (n: number): Change => ({
+  id: `id-${n}`,
+  job: 'job',
+  path: ['title'],
+  value: n,
+  at: n,
+  device: 'device',
+  technician: '',
+})
 
 /** A device in memory, with the narrow port of the real one. */
 function memoryDevice(): DeviceStore {
@@ -17,7 +25,10 @@ function memoryDevice(): DeviceStore {
       facts.set('cursor', cursor)
     },
     undelivered: async () => [...rows.values()].filter((r) => !r.delivered).map((r) => r.change),
-    markDelivered: async (ids) => ids.forEach((id) => rows.set(id, { change: (rows.get(id) as { change: Change }).change, delivered: true })),
+    markDelivered: async (ids) =>
+      ids.forEach((id) =>
+        rows.set(id, { change: (rows.get(id) as { change: Change }).change, delivered: true }),
+      ),
     startOver: async (store) => {
       rows.forEach((r, id) => rows.set(id, { ...r, delivered: false }))
       facts.set('cursor', 0).set('store', store)
@@ -38,7 +49,15 @@ function memoryServer() {
       for (const c of changes) if (!kept.some((k) => k.id === c.id)) kept.push(c)
       return state.losesAnswers ? { kind: 'unreachable' } : { kind: 'kept' }
     },
-    after: async (cursor) => (state.up ? { store: state.store, changes: kept.slice(cursor, cursor + 3), next: Math.min(kept.length, cursor + 3), more: kept.length > cursor + 3 } : null),
+    after: async (cursor) =>
+      state.up
+        ? {
+            store: state.store,
+            changes: kept.slice(cursor, cursor + 3),
+            next: Math.min(kept.length, cursor + 3),
+            more: kept.length > cursor + 3,
+          }
+        : null,
   }
   return { server, kept, state }
 }
@@ -48,7 +67,12 @@ function setUp() {
   const { server, kept, state } = memoryServer()
   const states: SyncState[] = []
   const received: Change[] = []
-  const sync = createSync(device, server, (c) => received.push(...c), (s) => states.push(s))
+  const sync = createSync(
+    device,
+    server,
+    (c) => received.push(...c),
+    (s) => states.push(s),
+  )
   return { device, kept, state, sync, states, received, last: () => states.at(-1) }
 }
 

@@ -17,7 +17,12 @@ export interface Sync {
 
 const BATCH = 200
 
-export function createSync(device: DeviceStore, server: Server, onReceived: (changes: Change[]) => void, onState: (state: SyncState) => void): Sync {
+export function createSync(
+  device: DeviceStore,
+  server: Server,
+  onReceived: (changes: Change[]) => void,
+  onState: (state: SyncState) => void,
+): Sync {
   let running: Promise<void> | null = null
   let again = false
 
@@ -60,7 +65,11 @@ async function push(device: DeviceStore, server: Server): Promise<string | null>
   return refusal
 }
 
-async function pushSingly(device: DeviceStore, server: Server, batch: readonly Change[]): Promise<string | null> {
+async function pushSingly(
+  device: DeviceStore,
+  server: Server,
+  batch: readonly Change[],
+): Promise<string | null> {
   let refusal: string | null = null
   for (const change of batch) {
     const answer = await server.put([change])
@@ -72,7 +81,11 @@ async function pushSingly(device: DeviceStore, server: Server, batch: readonly C
 }
 
 /** Fetches what is new. When another database answers than last time, nothing is taken: delivery starts over first. */
-async function pull(device: DeviceStore, server: Server, onReceived: (changes: Change[]) => void): Promise<'all' | 'unreachable' | 'another server'> {
+async function pull(
+  device: DeviceStore,
+  server: Server,
+  onReceived: (changes: Change[]) => void,
+): Promise<'all' | 'unreachable' | 'another server'> {
   for (;;) {
     const cursor = Number((await device.fact('cursor')) ?? 0)
     const page = await server.after(cursor)

@@ -32,18 +32,62 @@ export function TagLead({ lead, roles, proposed, onSet, onRemove, onClose }: Tag
   return (
     <Sheet title={lead ? 'This lead' : 'The next lead'} open onClose={onClose} testID="tag-lead-sheet">
       <SwatchGrid label="Colour" value={colour} onPick={(code) => code && setColour(code)} />
-      {striping ? <SwatchGrid label="Stripe" none="no stripe" value={stripe} onPick={(code) => { setStripe(code); setStriping(false) }} /> : <QuietButton text={stripe ? 'Another stripe' : 'It has a stripe'} onPress={() => setStriping(true)} testID="has-stripe" />}
-      <Words size="strong" heading={3}>What the tag says it is</Words>
+      {striping ? (
+        <SwatchGrid
+          label="Stripe"
+          none="no stripe"
+          value={stripe}
+          onPick={(code) => {
+            setStripe(code)
+            setStriping(false)
+          }}
+        />
+      ) : (
+        <QuietButton
+          text={stripe ? 'Another stripe' : 'It has a stripe'}
+          onPress={() => setStriping(true)}
+          testID="has-stripe"
+        />
+      )}
+      <Words size="strong" heading={3}>
+        What the tag says it is
+      </Words>
       <View role="radiogroup" aria-label="Role" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {offered.map((value) => (
-          <Tap key={value} role="radio" selected={value === role} label={ROLE_NAMES[value]} onPress={() => setRole(value)} style={{ width: '31%', flexGrow: 1, borderRadius: 8, borderWidth: value === role ? 3 : 1.5, borderColor: value === role ? palette.ink : palette.line, backgroundColor: value === role ? palette.surface : undefined, alignItems: 'center', paddingHorizontal: 4 }}>
-            <Words size={value === role ? 'strong' : 'body'} style={{ textAlign: 'center' }}>{ROLE_NAMES[value]}</Words>
+          <Tap
+            key={value}
+            role="radio"
+            selected={value === role}
+            label={ROLE_NAMES[value]}
+            onPress={() => setRole(value)}
+            style={{
+              width: '31%',
+              flexGrow: 1,
+              borderRadius: 8,
+              borderWidth: value === role ? 3 : 1.5,
+              borderColor: value === role ? palette.ink : palette.line,
+              backgroundColor: value === role ? palette.surface : undefined,
+              alignItems: 'center',
+              paddingHorizontal: 4,
+            }}
+          >
+            <Words size={value === role ? 'strong' : 'body'} style={{ textAlign: 'center' }}>
+              {ROLE_NAMES[value]}
+            </Words>
           </Tap>
         ))}
       </View>
       {colour ? <InsulationLabel insulation={{ colour, stripe }} /> : null}
-      <PrimaryButton text={lead ? 'Set this lead' : 'Put it on the tag'} disabled={colour === null} icon="check" onPress={() => colour && onSet({ colour, stripe }, role)} testID="set-lead" />
-      {lead ? <QuietButton text="It is not on the tag" icon="trash" onPress={onRemove} testID="remove-lead" /> : null}
+      <PrimaryButton
+        text={lead ? 'Set this lead' : 'Put it on the tag'}
+        disabled={colour === null}
+        icon="check"
+        onPress={() => colour && onSet({ colour, stripe }, role)}
+        testID="set-lead"
+      />
+      {lead ? (
+        <QuietButton text="It is not on the tag" icon="trash" onPress={onRemove} testID="remove-lead" />
+      ) : null}
     </Sheet>
   )
 }

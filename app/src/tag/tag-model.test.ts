@@ -11,7 +11,11 @@ it('reads a voltage range, or one voltage', () => {
   expect(withTagField(EMPTY_TAG, 'volts', '277').volts).toEqual({ low: 277, high: 277 })
 })
 it('keeps leads that another kind cannot have, as a contradiction', () => {
-  const draft = withTagField(withLead(EMPTY_TAG, null, { colour: 'BK', stripe: null }, 'motor-common'), 'kind', 'three-phase')
+  const draft = withTagField(
+    withLead(EMPTY_TAG, null, { colour: 'BK', stripe: null }, 'motor-common'),
+    'kind',
+    'three-phase',
+  )
   expect(draft.leads).toHaveLength(1)
   expect(tagProblems(draft).map((p) => p.message)).toContain('This kind of motor has no motor common.')
 })
@@ -26,6 +30,18 @@ it('offers the role that comes next on such a tag', () => {
 })
 it('a kept draft is read back; what is none is not', () => {
   expect(readDraft(JSON.stringify({ ...EMPTY_TAG, name: 'Birch' }))?.name).toBe('Birch')
-  expect([readDraft('{'), readDraft('3'), readDraft(undefined), readDraft('{"leads":1}')]).toEqual([null, null, null, null])
+  expect([readDraft('{'), readDraft('3'), readDraft(undefined), readDraft('{"leads":1}')]).toEqual([
+    null,
+    null,
+    null,
+    null,
+  ])
 })
-it('says pairs, and what is left open', () => expect([pairingText([['a', 'b'], ['c', 'd']]), pairingText(null)]).toEqual(['a to b, c to d', 'left open']))
+it('says pairs, and what is left open', () =>
+  expect([
+    pairingText([
+      ['a', 'b'],
+      ['c', 'd'],
+    ]),
+    pairingText(null),
+  ]).toEqual(['a to b, c to d', 'left open']))

@@ -7,7 +7,12 @@ import { Words } from './Words'
 
 export interface ChoiceProps<T extends string> {
   readonly label: string
-  readonly options: readonly { readonly value: T; readonly text: string; readonly hint?: string; readonly picture?: ReactNode }[]
+  readonly options: readonly {
+    readonly value: T
+    readonly text: string
+    readonly hint?: string
+    readonly picture?: ReactNode
+  }[]
   readonly value: T | null
   readonly onChange: (value: T) => void
   readonly testID?: string
@@ -26,11 +31,26 @@ export function Choice<T extends string>({ label, options, value, onChange, test
             selected={on}
             label={option.hint ? `${option.text}, ${option.hint}` : option.text}
             onPress={() => onChange(option.value)}
-            style={{ flex: 1, borderRadius: 8, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, backgroundColor: on ? palette.surface : undefined, paddingHorizontal: 8, paddingVertical: 6, alignItems: 'center' }}
+            style={{
+              flex: 1,
+              borderRadius: 8,
+              borderWidth: on ? 3 : 1.5,
+              borderColor: on ? palette.ink : palette.line,
+              backgroundColor: on ? palette.surface : undefined,
+              paddingHorizontal: 8,
+              paddingVertical: 6,
+              alignItems: 'center',
+            }}
           >
             {option.picture}
-            <Words size={on ? 'strong' : 'body'} style={{ textAlign: 'center' }}>{option.text}</Words>
-            {option.hint ? <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>{option.hint}</Words> : null}
+            <Words size={on ? 'strong' : 'body'} style={{ textAlign: 'center' }}>
+              {option.text}
+            </Words>
+            {option.hint ? (
+              <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>
+                {option.hint}
+              </Words>
+            ) : null}
           </Tap>
         )
       })}

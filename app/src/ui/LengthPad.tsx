@@ -29,23 +29,61 @@ const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', 'backspace'] a
 
 export function LengthPad(props: LengthPadProps) {
   const { title, hint, value, unit, onUnit, onClose, onSet } = props
-  const choice = <Choice<LengthUnit> label="Unit" testID="length-unit" value={unit} onChange={onUnit} options={[{ value: 'in', text: 'inches' }, { value: 'mm', text: 'mm' }]} />
-  if (unit === 'mm') return <NumberPad open title={title} unit="mm" hint={hint} value={value === null ? null : Math.round(value * MM_PER_INCH * 10) / 10} onClose={onClose} onSet={(mm) => onSet(mm / MM_PER_INCH)} above={choice} />
+  const choice = (
+    <Choice<LengthUnit>
+      label="Unit"
+      testID="length-unit"
+      value={unit}
+      onChange={onUnit}
+      options={[
+        { value: 'in', text: 'inches' },
+        { value: 'mm', text: 'mm' },
+      ]}
+    />
+  )
+  if (unit === 'mm')
+    return (
+      <NumberPad
+        open
+        title={title}
+        unit="mm"
+        hint={hint}
+        value={value === null ? null : Math.round(value * MM_PER_INCH * 10) / 10}
+        onClose={onClose}
+        onSet={(mm) => onSet(mm / MM_PER_INCH)}
+        above={choice}
+      />
+    )
   return <InchPad {...props} choice={choice} />
 }
 
-function InchPad({ title, hint, value, onClose, onSet, choice }: LengthPadProps & { readonly choice: React.ReactNode }) {
+function InchPad({
+  title,
+  hint,
+  value,
+  onClose,
+  onSet,
+  choice,
+}: LengthPadProps & { readonly choice: React.ReactNode }) {
   const palette = usePalette()
   const [draft, setDraft] = useState(draftOf(value))
   const [fresh, setFresh] = useState(true)
   const [problem, setProblem] = useState<string | null>(null)
-  const key = { height: 54, borderRadius: 10, alignItems: 'center', backgroundColor: palette.surface, borderWidth: 1.5, borderColor: palette.line } as const
+  const key = {
+    height: 54,
+    borderRadius: 10,
+    alignItems: 'center',
+    backgroundColor: palette.surface,
+    borderWidth: 1.5,
+    borderColor: palette.line,
+  } as const
   const change = (next: typeof draft) => {
     setDraft(next)
     setFresh(false)
     setProblem(null)
   }
-  const digit = (name: string) => change(pressDigit(fresh && name !== 'backspace' ? { whole: '', parts: 0 } : draft, name))
+  const digit = (name: string) =>
+    change(pressDigit(fresh && name !== 'backspace' ? { whole: '', parts: 0 } : draft, name))
   const set = () => {
     const wrong = onSet(inchesOf(draft))
     if (wrong) setProblem(wrong)
@@ -54,18 +92,80 @@ function InchPad({ title, hint, value, onClose, onSet, choice }: LengthPadProps 
   return (
     <Sheet title={title} open onClose={onClose} testID="length-pad">
       {choice}
-      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink }}>
-        <Words size="figure" testID="length-value" live style={{ flex: 1, textAlign: 'right' }}>{draftText(draft)}</Words>
-        <Words size="title" tone="quiet">in</Words>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'baseline',
+          gap: 8,
+          borderBottomWidth: 3,
+          borderColor: problem ? palette.stop : palette.ink,
+        }}
+      >
+        <Words size="figure" testID="length-value" live style={{ flex: 1, textAlign: 'right' }}>
+          {draftText(draft)}
+        </Words>
+        <Words size="title" tone="quiet">
+          in
+        </Words>
       </View>
-      {problem ? <Words tone="stop" size="strong" live testID="length-problem">{problem}</Words> : hint ? <Words size="small" tone="quiet">{hint}</Words> : null}
+      {problem ? (
+        <Words tone="stop" size="strong" live testID="length-problem">
+          {problem}
+        </Words>
+      ) : hint ? (
+        <Words size="small" tone="quiet">
+          {hint}
+        </Words>
+      ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {EIGHTHS.map((parts) => <Tap key={parts} label={`${eighthText(parts)} of an inch`} testID={`eighth-${parts}`} selected={draft.parts === parts} onPress={() => change({ ...draft, parts })} style={{ ...key, width: '22%', flexGrow: 1, height: 48, borderWidth: draft.parts === parts ? 3 : 1.5, borderColor: draft.parts === parts ? palette.ink : palette.line }}><Words size="strong">{eighthText(parts)}</Words></Tap>)}
-        <Tap label="1/32 less" testID="mark-less" onPress={() => change(nudge(draft, -1))} style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}><Words>− 1/32</Words></Tap>
-        <Tap label="1/32 more" testID="mark-more" onPress={() => change(nudge(draft, 1))} style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}><Words>+ 1/32</Words></Tap>
+        {EIGHTHS.map((parts) => (
+          <Tap
+            key={parts}
+            label={`${eighthText(parts)} of an inch`}
+            testID={`eighth-${parts}`}
+            selected={draft.parts === parts}
+            onPress={() => change({ ...draft, parts })}
+            style={{
+              ...key,
+              width: '22%',
+              flexGrow: 1,
+              height: 48,
+              borderWidth: draft.parts === parts ? 3 : 1.5,
+              borderColor: draft.parts === parts ? palette.ink : palette.line,
+            }}
+          >
+            <Words size="strong">{eighthText(parts)}</Words>
+          </Tap>
+        ))}
+        <Tap
+          label="1/32 less"
+          testID="mark-less"
+          onPress={() => change(nudge(draft, -1))}
+          style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
+        >
+          <Words>− 1/32</Words>
+        </Tap>
+        <Tap
+          label="1/32 more"
+          testID="mark-more"
+          onPress={() => change(nudge(draft, 1))}
+          style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
+        >
+          <Words>+ 1/32</Words>
+        </Tap>
         {DIGITS.map((name) => (
-          <Tap key={name} label={name === 'backspace' ? 'Delete last digit' : name} testID={`length-${name}`} onPress={() => digit(name)} style={{ ...key, width: '14%', flexGrow: 1 }}>
-            {name === 'backspace' ? <Icon name="backspace" color={palette.ink} size={26} /> : <Words size="title">{name}</Words>}
+          <Tap
+            key={name}
+            label={name === 'backspace' ? 'Delete last digit' : name}
+            testID={`length-${name}`}
+            onPress={() => digit(name)}
+            style={{ ...key, width: '14%', flexGrow: 1 }}
+          >
+            {name === 'backspace' ? (
+              <Icon name="backspace" color={palette.ink} size={26} />
+            ) : (
+              <Words size="title">{name}</Words>
+            )}
           </Tap>
         ))}
       </View>

@@ -57,7 +57,8 @@ function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: Num
     const onKey = (event: KeyboardEvent) => {
       const key = event.key === 'Backspace' ? 'backspace' : event.key === ',' ? '.' : event.key
       if (KEYS.includes(key)) press(key)
-      else if (event.key === 'Enter' && !(event.target instanceof Element && event.target.closest('button'))) set()
+      else if (event.key === 'Enter' && !(event.target instanceof Element && event.target.closest('button')))
+        set()
       else return
       event.preventDefault()
     }
@@ -68,15 +69,64 @@ function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: Num
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
       {above}
-      <View ref={field} tabIndex={0} role="spinbutton" aria-label={`${title}, ${unit}`} aria-valuetext={text || 'empty'} style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8, borderBottomWidth: 3, borderColor: problem ? palette.stop : palette.ink, minHeight: 52 }}>
-        <Words size="figure" testID="pad-value" live style={{ flex: 1, textAlign: 'right', opacity: text ? 1 : 0.55 }}>{text || '0'}</Words>
-        <Words size="title" tone="quiet">{unit}</Words>
+      <View
+        ref={field}
+        tabIndex={0}
+        role="spinbutton"
+        aria-label={`${title}, ${unit}`}
+        aria-valuetext={text || 'empty'}
+        style={{
+          flexDirection: 'row',
+          alignItems: 'baseline',
+          gap: 8,
+          borderBottomWidth: 3,
+          borderColor: problem ? palette.stop : palette.ink,
+          minHeight: 52,
+        }}
+      >
+        <Words
+          size="figure"
+          testID="pad-value"
+          live
+          style={{ flex: 1, textAlign: 'right', opacity: text ? 1 : 0.55 }}
+        >
+          {text || '0'}
+        </Words>
+        <Words size="title" tone="quiet">
+          {unit}
+        </Words>
       </View>
-      {problem ? <Words tone="stop" size="strong" live testID="pad-problem">{problem}</Words> : hint ? <Words size="small" tone="quiet">{hint}</Words> : null}
+      {problem ? (
+        <Words tone="stop" size="strong" live testID="pad-problem">
+          {problem}
+        </Words>
+      ) : hint ? (
+        <Words size="small" tone="quiet">
+          {hint}
+        </Words>
+      ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {KEYS.map((key) => (
-          <Tap key={key} label={key === 'backspace' ? 'Delete last digit' : key} onPress={() => press(key)} style={{ width: '31%', flexGrow: 1, height: 60, borderRadius: 10, alignItems: 'center', backgroundColor: palette.surface, borderWidth: 1.5, borderColor: palette.line }}>
-            {key === 'backspace' ? <Icon name="backspace" color={palette.ink} size={28} /> : <Words size="large">{key}</Words>}
+          <Tap
+            key={key}
+            label={key === 'backspace' ? 'Delete last digit' : key}
+            onPress={() => press(key)}
+            style={{
+              width: '31%',
+              flexGrow: 1,
+              height: 60,
+              borderRadius: 10,
+              alignItems: 'center',
+              backgroundColor: palette.surface,
+              borderWidth: 1.5,
+              borderColor: palette.line,
+            }}
+          >
+            {key === 'backspace' ? (
+              <Icon name="backspace" color={palette.ink} size={28} />
+            ) : (
+              <Words size="large">{key}</Words>
+            )}
           </Tap>
         ))}
       </View>

@@ -20,17 +20,41 @@ export function PickOne({ label, options, value, onPick, testID }: PickOneProps)
   const chosen = options.find((o) => o.value === value)?.text ?? value
   return (
     <View style={{ gap: 4 }} testID={testID}>
-      <Tap onPress={() => setOpen(!open)} label={`${label}: ${chosen}`} style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 8, paddingHorizontal: 10 }}>
+      <Tap
+        onPress={() => setOpen(!open)}
+        label={`${label}: ${chosen}`}
+        style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 8, paddingHorizontal: 10 }}
+      >
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Words size="small" tone="quiet" style={{ flex: 1 }}>{label}</Words>
-          <Words size="strong" style={{ flexShrink: 1 }}>{chosen}</Words>
+          <Words size="small" tone="quiet" style={{ flex: 1 }}>
+            {label}
+          </Words>
+          <Words size="strong" style={{ flexShrink: 1 }}>
+            {chosen}
+          </Words>
           <Icon name={open ? 'up' : 'down'} color={palette.ink} />
         </View>
       </Tap>
       {open ? (
         <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
           {options.map((option) => (
-            <Tap key={option.value} role="radio" selected={option.value === value} label={option.text} onPress={() => { onPick(option.value); setOpen(false) }} style={{ paddingHorizontal: 12, borderRadius: 8, borderWidth: option.value === value ? 3 : 1.5, borderColor: option.value === value ? palette.ink : palette.line, backgroundColor: palette.surface }}>
+            <Tap
+              key={option.value}
+              role="radio"
+              selected={option.value === value}
+              label={option.text}
+              onPress={() => {
+                onPick(option.value)
+                setOpen(false)
+              }}
+              style={{
+                paddingHorizontal: 12,
+                borderRadius: 8,
+                borderWidth: option.value === value ? 3 : 1.5,
+                borderColor: option.value === value ? palette.ink : palette.line,
+                backgroundColor: palette.surface,
+              }}
+            >
               <Words size="small">{option.text}</Words>
             </Tap>
           ))}

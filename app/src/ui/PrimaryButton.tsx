@@ -16,10 +16,24 @@ interface ButtonProps {
 export function PrimaryButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
   const palette = usePalette()
   return (
-    <Tap onPress={onPress} disabled={disabled} testID={testID} label={text} style={{ minHeight: 58, borderRadius: 10, backgroundColor: palette.action, alignItems: 'center', paddingHorizontal: 16 }}>
+    <Tap
+      onPress={onPress}
+      disabled={disabled}
+      testID={testID}
+      label={text}
+      style={{
+        minHeight: 58,
+        borderRadius: 10,
+        backgroundColor: palette.action,
+        alignItems: 'center',
+        paddingHorizontal: 16,
+      }}
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
         {icon ? <Icon name={icon} color={palette.onAction} /> : null}
-        <Words size="strong" tone="onAction" style={{ fontSize: 19 }}>{text}</Words>
+        <Words size="strong" tone="onAction" style={{ fontSize: 19 }}>
+          {text}
+        </Words>
       </View>
     </Tap>
   )
@@ -28,7 +42,20 @@ export function PrimaryButton({ text, onPress, disabled, testID, icon }: ButtonP
 export function QuietButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
   const palette = usePalette()
   return (
-    <Tap onPress={onPress} disabled={disabled} testID={testID} label={text} style={{ minHeight: 52, borderRadius: 10, borderWidth: 2, borderColor: palette.ink, alignItems: 'center', paddingHorizontal: 14 }}>
+    <Tap
+      onPress={onPress}
+      disabled={disabled}
+      testID={testID}
+      label={text}
+      style={{
+        minHeight: 52,
+        borderRadius: 10,
+        borderWidth: 2,
+        borderColor: palette.ink,
+        alignItems: 'center',
+        paddingHorizontal: 14,
+      }}
+    >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
         {icon ? <Icon name={icon} color={palette.ink} size={22} /> : null}
         <Words size="strong">{text}</Words>

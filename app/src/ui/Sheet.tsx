@@ -22,19 +22,50 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
   if (!open) return null
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none">
-      <Pressable onPress={onClose} aria-label="Close" tabIndex={-1} style={{ position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, backgroundColor: '#000a', cursor: 'auto' }} />
+      <Pressable
+        onPress={onClose}
+        aria-label="Close"
+        tabIndex={-1}
+        style={{
+          position: 'absolute',
+          top: 0,
+          bottom: 0,
+          left: 0,
+          right: 0,
+          backgroundColor: '#000a',
+          cursor: 'auto',
+        }}
+      />
       <View
         role="dialog"
         aria-label={title}
         testID={testID}
         style={[
-          { position: 'absolute', bottom: 0, right: 0, backgroundColor: palette.ground, borderColor: palette.ink },
-          wide ? { top: 0, width: 440, borderLeftWidth: 2 } : { left: 0, maxHeight: height * 0.88, borderTopWidth: 2, borderTopLeftRadius: 14, borderTopRightRadius: 14 },
+          {
+            position: 'absolute',
+            bottom: 0,
+            right: 0,
+            backgroundColor: palette.ground,
+            borderColor: palette.ink,
+          },
+          wide
+            ? { top: 0, width: 440, borderLeftWidth: 2 }
+            : {
+                left: 0,
+                maxHeight: height * 0.88,
+                borderTopWidth: 2,
+                borderTopLeftRadius: 14,
+                borderTopRightRadius: 14,
+              },
         ]}
       >
         <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16, paddingTop: 6 }}>
-          <Words size="title" heading={2} style={{ flex: 1 }} lines={2}>{title}</Words>
-          <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}><Icon name="close" color={palette.ink} /></Tap>
+          <Words size="title" heading={2} style={{ flex: 1 }} lines={2}>
+            {title}
+          </Words>
+          <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}>
+            <Icon name="close" color={palette.ink} />
+          </Tap>
         </View>
         <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 14 }}>{children}</ScrollView>
       </View>

@@ -1,13 +1,26 @@
 // A piece of wire with its name and code, and the grid to pick one from.
 import { View } from 'react-native'
 import Svg from 'react-native-svg'
-import { COLOUR_CODES, COLOUR_NAMES, insulationCode, insulationName, type ColourCode, type Insulation } from '@oak/core/motor/colour'
+import {
+  COLOUR_CODES,
+  COLOUR_NAMES,
+  insulationCode,
+  insulationName,
+  type ColourCode,
+  type Insulation,
+} from '@oak/core/motor/colour'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
 import { WirePath } from './WirePath'
 import { Words } from './Words'
 
-export function WirePiece({ insulation, width = 44 }: { readonly insulation: Insulation | null; readonly width?: number }) {
+export function WirePiece({
+  insulation,
+  width = 44,
+}: {
+  readonly insulation: Insulation | null
+  readonly width?: number
+}) {
   return (
     <Svg width={width} height={20} aria-hidden>
       <WirePath d={`M8 10H${width - 8}`} insulation={insulation} width={9} />
@@ -19,7 +32,9 @@ export function InsulationLabel({ insulation }: { readonly insulation: Insulatio
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8, flexShrink: 1 }}>
       <WirePiece insulation={insulation} />
-      <Words style={{ flexShrink: 1 }}>{insulation ? `${insulationName(insulation)} · ${insulationCode(insulation)}` : 'colour not noted'}</Words>
+      <Words style={{ flexShrink: 1 }}>
+        {insulation ? `${insulationName(insulation)} · ${insulationCode(insulation)}` : 'colour not noted'}
+      </Words>
     </View>
   )
 }
@@ -34,14 +49,45 @@ export interface SwatchGridProps {
 
 export function SwatchGrid({ label, value, onPick, none }: SwatchGridProps) {
   const palette = usePalette()
-  const cell = (on: boolean) => ({ width: '23%', flexGrow: 1, minHeight: 58, borderRadius: 8, borderWidth: on ? 3 : 1.5, borderColor: on ? palette.ink : palette.line, backgroundColor: on ? palette.surface : undefined, alignItems: 'center', paddingVertical: 4, gap: 2 }) as const
+  const cell = (on: boolean) =>
+    ({
+      width: '23%',
+      flexGrow: 1,
+      minHeight: 58,
+      borderRadius: 8,
+      borderWidth: on ? 3 : 1.5,
+      borderColor: on ? palette.ink : palette.line,
+      backgroundColor: on ? palette.surface : undefined,
+      alignItems: 'center',
+      paddingVertical: 4,
+      gap: 2,
+    }) as const
   return (
     <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-      {none ? <Tap role="radio" selected={value === null} label={`${label}: ${none}`} onPress={() => onPick(null)} style={cell(value === null)}><Words size="small">{none}</Words></Tap> : null}
+      {none ? (
+        <Tap
+          role="radio"
+          selected={value === null}
+          label={`${label}: ${none}`}
+          onPress={() => onPick(null)}
+          style={cell(value === null)}
+        >
+          <Words size="small">{none}</Words>
+        </Tap>
+      ) : null}
       {COLOUR_CODES.map((code) => (
-        <Tap key={code} role="radio" selected={value === code} label={`${label}: ${COLOUR_NAMES[code]}`} onPress={() => onPick(code)} style={cell(value === code)}>
+        <Tap
+          key={code}
+          role="radio"
+          selected={value === code}
+          label={`${label}: ${COLOUR_NAMES[code]}`}
+          onPress={() => onPick(code)}
+          style={cell(value === code)}
+        >
           <WirePiece insulation={{ colour: code }} width={52} />
-          <Words size="tiny" style={{ textAlign: 'center' }}>{COLOUR_NAMES[code]} {code}</Words>
+          <Words size="tiny" style={{ textAlign: 'center' }}>
+            {COLOUR_NAMES[code]} {code}
+          </Words>
         </Tap>
       ))}
     </View>

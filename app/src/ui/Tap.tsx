@@ -14,9 +14,25 @@ export interface TapProps {
   readonly role?: 'button' | 'radio' | 'tab' | 'link' | 'checkbox'
 }
 
-export function Tap({ children, onPress, label, selected, disabled, style, testID, role = 'button' }: TapProps) {
+export function Tap({
+  children,
+  onPress,
+  label,
+  selected,
+  disabled,
+  style,
+  testID,
+  role = 'button',
+}: TapProps) {
   const palette = usePalette()
-  const state = role === 'radio' || role === 'checkbox' ? { 'aria-checked': selected ?? false } : role === 'tab' ? { 'aria-selected': selected ?? false } : selected === undefined ? {} : { 'aria-pressed': selected }
+  const state =
+    role === 'radio' || role === 'checkbox'
+      ? { 'aria-checked': selected ?? false }
+      : role === 'tab'
+        ? { 'aria-selected': selected ?? false }
+        : selected === undefined
+          ? {}
+          : { 'aria-pressed': selected }
   return (
     <Pressable
       onPress={onPress}
@@ -24,7 +40,16 @@ export function Tap({ children, onPress, label, selected, disabled, style, testI
       aria-label={label}
       disabled={disabled}
       testID={testID}
-      style={({ pressed }) => [{ minHeight: 48, minWidth: 48, justifyContent: 'center', opacity: disabled ? 0.55 : 1, backgroundColor: pressed ? palette.line : undefined }, style]}
+      style={({ pressed }) => [
+        {
+          minHeight: 48,
+          minWidth: 48,
+          justifyContent: 'center',
+          opacity: disabled ? 0.55 : 1,
+          backgroundColor: pressed ? palette.line : undefined,
+        },
+        style,
+      ]}
       {...state}
     >
       {children}

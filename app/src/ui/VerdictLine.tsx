@@ -18,7 +18,9 @@ export function VerdictLine({ mark, text, size = 'small', toned = false, testID 
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={testID}>
       <VerdictMark verdict={mark} size={MARK_SIZE[size as keyof typeof MARK_SIZE] ?? 28} />
-      <Words size={size} tone={toned ? mark : 'ink'} style={{ flex: 1 }} live>{text}</Words>
+      <Words size={size} tone={toned ? mark : 'ink'} style={{ flex: 1 }} live>
+        {text}
+      </Words>
     </View>
   )
 }

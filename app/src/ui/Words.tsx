@@ -26,9 +26,23 @@ export interface WordsProps {
   readonly live?: boolean
 }
 
-export function Words({ children, size = 'body', tone = 'ink', style, lines, heading, testID, live }: WordsProps) {
+export function Words({
+  children,
+  size = 'body',
+  tone = 'ink',
+  style,
+  lines,
+  heading,
+  testID,
+  live,
+}: WordsProps) {
   const palette: Palette = usePalette()
-  const look = { ...SIZES[size], fontFamily: FONT, color: palette[tone], fontVariant: ['tabular-nums'] } as TextStyle
+  const look = {
+    ...SIZES[size],
+    fontFamily: FONT,
+    color: palette[tone],
+    fontVariant: ['tabular-nums'],
+  } as TextStyle
   return (
     <Text
       style={[look, style]}

@@ -9,5 +9,6 @@ it('a mark further carries over the inch, and back stops at nothing', () => {
   expect(draftText(nudge(draftOf(2 + 31 / 32), 1))).toBe('3')
   expect(draftText(nudge(draftOf(0), -1))).toBe('0')
 })
-it('names the eighths in lowest terms', () => expect(EIGHTHS.map(eighthText)).toEqual(['0', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8']))
+it('names the eighths in lowest terms', () =>
+  expect(EIGHTHS.map(eighthText)).toEqual(['0', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8']))
 it('takes up a length that was entered', () => expect(draftOf(5.34375)).toEqual({ whole: '5', parts: 11 }))

@@ -12,10 +12,17 @@ export const draftOf = (inches: number | null): InchDraft => {
   return { whole: inches === null ? '' : String(Math.floor(all / 32)), parts: all % 32 }
 }
 export const inchesOf = ({ whole, parts }: InchDraft): number => Number(whole || '0') + parts / 32
-export const pressDigit = (draft: InchDraft, key: string): InchDraft => (key === 'backspace' ? { ...draft, whole: draft.whole.slice(0, -1) } : draft.whole.length < 3 ? { ...draft, whole: draft.whole === '0' ? key : draft.whole + key } : draft)
+export const pressDigit = (draft: InchDraft, key: string): InchDraft =>
+  key === 'backspace'
+    ? { ...draft, whole: draft.whole.slice(0, -1) }
+    : draft.whole.length < 3
+      ? { ...draft, whole: draft.whole === '0' ? key : draft.whole + key }
+      : draft
 /** A mark further or back; it carries into the whole inches, and stops at 0. */
-export const nudge = (draft: InchDraft, marks: number): InchDraft => draftOf(Math.max(0, inchesOf(draft) * 32 + marks) / 32)
+export const nudge = (draft: InchDraft, marks: number): InchDraft =>
+  draftOf(Math.max(0, inchesOf(draft) * 32 + marks) / 32)
 export const draftText = (draft: InchDraft): string => inchText(inchesOf(draft)).replace(/ in$/, '')
 /** Eighths, as keys. */
 export const EIGHTHS = [0, 4, 8, 12, 16, 20, 24, 28] as const
-export const eighthText = (parts: number): string => (parts === 0 ? '0' : inchText(parts / 32).replace(/ in$/, ''))
+export const eighthText = (parts: number): string =>
+  parts === 0 ? '0' : inchText(parts / 32).replace(/ in$/, '')

@@ -3,7 +3,10 @@ import { useEffect, useState } from 'react'
 import { create } from 'zustand'
 
 export type LengthUnit = 'in' | 'mm'
-interface UnitState { readonly unit: LengthUnit | null; readonly set: (unit: LengthUnit) => void }
+interface UnitState {
+  readonly unit: LengthUnit | null
+  readonly set: (unit: LengthUnit) => void
+}
 const useUnit = create<UnitState>((set) => ({ unit: null, set: (unit) => set({ unit }) }))
 
 export interface UnitKeeper {
@@ -18,7 +21,9 @@ export function useLengthUnit(keeper: UnitKeeper): [LengthUnit, (unit: LengthUni
   useEffect(() => {
     if (asked) return
     setAsked(true)
-    void keeper.get('length unit').then((kept) => (useUnit.getState().unit === null ? set(kept === 'mm' ? 'mm' : 'in') : undefined))
+    void keeper
+      .get('length unit')
+      .then((kept) => (useUnit.getState().unit === null ? set(kept === 'mm' ? 'mm' : 'in') : undefined))
   }, [asked, keeper, set])
   const choose = (next: LengthUnit) => {
     set(next)

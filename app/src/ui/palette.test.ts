@@ -15,10 +15,17 @@ const contrast = (a: string, b: string): number => {
 
 it('black on white is 21 to 1', () => expect(contrast('#000000', '#ffffff')).toBeCloseTo(21, 6))
 
-describe.each<[string, Palette]>([['day', DAY], ['night', NIGHT]])('by %s', (_, p) => {
-  it.each(['ink', 'quiet', 'proven', 'watch', 'stop', 'cannotTell'] as const)('%s reads at 7 to 1 on the ground and on a surface', (voice) => {
-    expect(contrast(p[voice], p.ground)).toBeGreaterThanOrEqual(7)
-    expect(contrast(p[voice], p.surface)).toBeGreaterThanOrEqual(7)
-  })
-  it('the next action reads at 7 to 1 on its button', () => expect(contrast(p.onAction, p.action)).toBeGreaterThanOrEqual(7))
+describe.each<[string, Palette]>([
+  ['day', DAY],
+  ['night', NIGHT],
+])('by %s', (_, p) => {
+  it.each(['ink', 'quiet', 'proven', 'watch', 'stop', 'cannotTell'] as const)(
+    '%s reads at 7 to 1 on the ground and on a surface',
+    (voice) => {
+      expect(contrast(p[voice], p.ground)).toBeGreaterThanOrEqual(7)
+      expect(contrast(p[voice], p.surface)).toBeGreaterThanOrEqual(7)
+    },
+  )
+  it('the next action reads at 7 to 1 on its button', () =>
+    expect(contrast(p.onAction, p.action)).toBeGreaterThanOrEqual(7))
 })

@@ -1,5 +1,7 @@
 // A text file from the device, bounded in size before it is read.
-export type PickedFile = { readonly ok: true; readonly name: string; readonly text: string } | { readonly ok: false; readonly message: string }
+export type PickedFile =
+  | { readonly ok: true; readonly name: string; readonly text: string }
+  | { readonly ok: false; readonly message: string }
 
 /** Opens the file chooser; null when nothing was chosen. */
 export function pickFile(accept: string): Promise<File | null> {
@@ -14,10 +16,17 @@ export function pickFile(accept: string): Promise<File | null> {
 }
 
 /** A text file's text, JSON unless said otherwise; null when nothing was chosen. */
-export async function pickTextFile(maxBytes: number, accept = '.json,application/json'): Promise<PickedFile | null> {
+export async function pickTextFile(
+  maxBytes: number,
+  accept = '.json,application/json',
+): Promise<PickedFile | null> {
   const file = await pickFile(accept)
   if (!file) return null
-  if (file.size > maxBytes) return { ok: false, message: `${file.name} is larger than ${Math.round(maxBytes / 1e6)} MB: that is not such a file.` }
+  if (file.size > maxBytes)
+    return {
+      ok: false,
+      message: `${file.name} is larger than ${Math.round(maxBytes / 1e6)} MB: that is not such a file.`,
+    }
   try {
     return { ok: true, name: file.name, text: await file.text() }
   } catch {
@@ -25,7 +34,8 @@ export async function pickTextFile(maxBytes: number, accept = '.json,application
   }
 }
 
-export const saveTextFile = (name: string, type: string, text: string): void => saveFile(name, new Blob([text], { type }))
+export const saveTextFile = (name: string, type: string, text: string): void =>
+  saveFile(name, new Blob([text], { type }))
 
 /** Hands a file to the browser's downloads. */
 export function saveFile(name: string, file: Blob): void {

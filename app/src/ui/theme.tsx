@@ -5,7 +5,7 @@ import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'reac
 import { Icon, type IconName } from './Icon'
 import { DAY, NIGHT, type Palette } from './palette'
 
-export const FONT = "Hyperlegible, system-ui, sans-serif"
+export const FONT = 'Hyperlegible, system-ui, sans-serif'
 
 const PaletteContext = createContext<Palette>(DAY)
 export const usePalette = (): Palette => useContext(PaletteContext)
@@ -34,7 +34,12 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
   const theme = useMemo(() => paperTheme(palette), [palette])
   return (
     <PaletteContext.Provider value={palette}>
-      <PaperProvider theme={theme} settings={{ icon: ({ name, color, size }) => <Icon name={name as IconName} color={color} size={size} /> }}>
+      <PaperProvider
+        theme={theme}
+        settings={{
+          icon: ({ name, color, size }) => <Icon name={name as IconName} color={color} size={size} />,
+        }}
+      >
         {children}
       </PaperProvider>
     </PaletteContext.Provider>

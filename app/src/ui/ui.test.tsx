@@ -16,7 +16,16 @@ const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('butto
 describe('the number pad', () => {
   function Pad({ onSet }: { readonly onSet: (value: number) => string | null }) {
     const [open, setOpen] = useState(true)
-    return <NumberPad title="Compressor needs" unit="µF" value={35} open={open} onClose={() => setOpen(false)} onSet={onSet} />
+    return (
+      <NumberPad
+        title="Compressor needs"
+        unit="µF"
+        value={35}
+        open={open}
+        onClose={() => setOpen(false)}
+        onSet={onSet}
+      />
+    )
   }
   it('replaces the old number with the first digit, then goes on', () => {
     show(<Pad onSet={() => null} />)
@@ -46,7 +55,17 @@ describe('the number pad', () => {
 describe('choices', () => {
   it('say which one holds, and tell of another', () => {
     const chosen: string[] = []
-    show(<Choice label="Direction" value="CW" onChange={(v) => chosen.push(v)} options={[{ value: 'CW', text: 'CW' }, { value: 'CCW', text: 'CCW' }]} />)
+    show(
+      <Choice
+        label="Direction"
+        value="CW"
+        onChange={(v) => chosen.push(v)}
+        options={[
+          { value: 'CW', text: 'CW' },
+          { value: 'CCW', text: 'CCW' },
+        ]}
+      />,
+    )
     const [cw, ccw] = screen.getAllByRole('radio')
     expect([cw, ccw].map((r) => r?.getAttribute('aria-checked'))).toEqual(['true', 'false'])
     fireEvent.click(ccw as HTMLElement)
@@ -54,7 +73,17 @@ describe('choices', () => {
   })
   it('of many stay closed until asked for, and close again', () => {
     const picked: string[] = []
-    show(<PickOne label="Goes to" value="a" onPick={(v) => picked.push(v)} options={[{ value: 'a', text: 'the old motor' }, { value: 'b', text: 'T1 on the contactor' }]} />)
+    show(
+      <PickOne
+        label="Goes to"
+        value="a"
+        onPick={(v) => picked.push(v)}
+        options={[
+          { value: 'a', text: 'the old motor' },
+          { value: 'b', text: 'T1 on the contactor' },
+        ]}
+      />,
+    )
     expect(screen.queryAllByRole('radio')).toHaveLength(0)
     press('Goes to: the old motor')
     fireEvent.click(screen.getByRole('radio', { name: 'T1 on the contactor' }))
@@ -84,7 +113,11 @@ describe('wire colours', () => {
 
 it('a sheet is a named dialogue with a way out', () => {
   let closed = 0
-  show(<Sheet title="Why" open onClose={() => (closed += 1)}><InsulationLabel insulation={null} /></Sheet>)
+  show(
+    <Sheet title="Why" open onClose={() => (closed += 1)}>
+      <InsulationLabel insulation={null} />
+    </Sheet>,
+  )
   expect(screen.getByRole('dialog', { name: 'Why' })).toBeTruthy()
   fireEvent.click(screen.getAllByRole('button', { name: 'Close' }).at(-1) as HTMLElement)
   expect(closed).toBe(1)
@@ -93,7 +126,9 @@ it('a sheet is a named dialogue with a way out', () => {
 it('the four verdicts are told apart by shape alone', () => {
   const drawing = (verdict: Verdict) => {
     const { container, unmount } = show(<VerdictMark verdict={verdict} />)
-    const shapes = [...container.querySelectorAll('svg *')].map((e) => `${e.tagName} ${e.getAttribute('d') ?? e.getAttribute('r') ?? ''}`).join(';')
+    const shapes = [...container.querySelectorAll('svg *')]
+      .map((e) => `${e.tagName} ${e.getAttribute('d') ?? e.getAttribute('r') ?? ''}`)
+      .join(';')
     unmount()
     return shapes
   }

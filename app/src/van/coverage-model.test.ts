@@ -3,17 +3,46 @@ import { leadSheetById } from '@oak/core/motor/lead-sheets'
 import { boundText, CATALOGUE, catalogueOf, cellText, pastCalls } from './coverage-model'
 
 it('says a cell in words', () => {
-  expect(cellText({ compressor: 45, fan: 5, parts: 1, worstErrorPercent: 0, by: [] })).toBe('45/5: one capacitor, exact')
-  expect(cellText({ compressor: 40, fan: 7.5, parts: 2, worstErrorPercent: 2.53, by: [] })).toBe('40/7.5: 2 capacitors, 2.5 % off at most')
-  expect(cellText({ compressor: 80, fan: 15, parts: null, worstErrorPercent: null, by: [] })).toBe('80/15: cannot be met')
+  expect(cellText({ compressor: 45, fan: 5, parts: 1, worstErrorPercent: 0, by: [] })).toBe(
+    '45/5: one capacitor, exact',
+  )
+  expect(cellText({ compressor: 40, fan: 7.5, parts: 2, worstErrorPercent: 2.53, by: [] })).toBe(
+    '40/7.5: 2 capacitors, 2.5 % off at most',
+  )
+  expect(cellText({ compressor: 80, fan: 15, parts: null, worstErrorPercent: null, by: [] })).toBe(
+    '80/15: cannot be met',
+  )
 })
 it('takes from jobs what they asked for, and leaves out those that say nothing', () => {
-  expect(pastCalls([EMPTY_JOB, { ...EMPTY_JOB, compressorMicrofarads: 40 }, { ...EMPTY_JOB, motor: leadSheetById('rowan-33m')! }, { ...EMPTY_JOB, compressorMicrofarads: 35, removed: true }])).toEqual([{ compressor: 40, fan: null }, { compressor: null, fan: 10 }])
+  expect(
+    pastCalls([
+      EMPTY_JOB,
+      { ...EMPTY_JOB, compressorMicrofarads: 40 },
+      { ...EMPTY_JOB, motor: leadSheetById('rowan-33m')! },
+      { ...EMPTY_JOB, compressorMicrofarads: 35, removed: true },
+    ]),
+  ).toEqual([
+    { compressor: 40, fan: null },
+    { compressor: null, fan: 10 },
+  ])
 })
 it('offers each part once', () => expect(new Set(CATALOGUE.map((p) => p.id)).size).toBe(CATALOGUE.length))
 it('takes the counter’s prices for what it has, and about-prices for the rest', () => {
-  const counter = (name: string, sections: number[], stock: number) => ({ kind: 'capacitor' as const, name, what: '', cents: 4321, stock, back: null, sections, volts: 440 })
-  const { catalogue, known } = catalogueOf([counter('Twin 45/5', [45, 5], 3), counter('Dual 50/5', [50, 5], 0), { kind: 'motor', name: 'M', what: '', cents: 1, stock: 1, back: null }])
+  const counter = (name: string, sections: number[], stock: number) => ({
+    kind: 'capacitor' as const,
+    name,
+    what: '',
+    cents: 4321,
+    stock,
+    back: null,
+    sections,
+    volts: 440,
+  })
+  const { catalogue, known } = catalogueOf([
+    counter('Twin 45/5', [45, 5], 3),
+    counter('Dual 50/5', [50, 5], 0),
+    { kind: 'motor', name: 'M', what: '', cents: 1, stock: 1, back: null },
+  ])
   expect([...known]).toEqual(['Twin 45/5'])
   expect(catalogue.find((p) => p.id === 'Twin 45/5')?.cents).toBe(4321)
   expect(catalogue.find((p) => p.id === 'Dual 45/5')).toBeUndefined()

@@ -18,26 +18,51 @@ export function cellText({ compressor, fan, parts, worstErrorPercent }: Cell): s
 }
 
 /** About what such a part costs, cents: only to weigh purchases against each other. Our judgement. */
-const aboutCents = (values: readonly number[]): number => 600 + Math.round(values.reduce((sum, x) => sum + 30 * x, 0)) + (values.length > 2 ? 1500 : 0)
+const aboutCents = (values: readonly number[]): number =>
+  600 + Math.round(values.reduce((sum, x) => sum + 30 * x, 0)) + (values.length > 2 ? 1500 : 0)
 
-const part = (name: string, values: readonly number[], volts = 440, cents = aboutCents(values)) => ({ id: name, name, volts, quantity: 1, cents, sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })) })
+const part = (name: string, values: readonly number[], volts = 440, cents = aboutCents(values)) => ({
+  id: name,
+  name,
+  volts,
+  quantity: 1,
+  cents,
+  sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })),
+})
 
 /** What a counter can be asked for: singles and duals of trade values, and the multi-taps that are known here. */
 export const CATALOGUE = [
   ...[...new Set<number>([...FAN_VALUES, ...COMPRESSOR_VALUES])].map((x) => part(`Single ${figure(x)}`, [x])),
-  ...COMPRESSOR_VALUES.flatMap((c) => FAN_VALUES.filter((f) => f <= 10).map((f) => part(`Dual ${figure(c)}/${figure(f)}`, [c, f]))),
-  ...CANS.filter((can) => can.sections.length > 2).map((can) => part(can.name, can.sections.map((s) => s.microfarads))),
+  ...COMPRESSOR_VALUES.flatMap((c) =>
+    FAN_VALUES.filter((f) => f <= 10).map((f) => part(`Dual ${figure(c)}/${figure(f)}`, [c, f])),
+  ),
+  ...CANS.filter((can) => can.sections.length > 2).map((can) =>
+    part(
+      can.name,
+      can.sections.map((s) => s.microfarads),
+    ),
+  ),
 ]
 
 export type Offer = (typeof CATALOGUE)[number]
 
 /** What the counter has, at its own prices, and for the rest what such parts cost about; `known`: the names whose price is the counter's. */
-export function catalogueOf(counter: readonly CounterPart[]): { readonly catalogue: readonly Offer[]; readonly known: ReadonlySet<string> } {
-  const there = counter.flatMap((p) => (p.kind === 'capacitor' && p.sections && p.volts && p.stock > 0 ? [part(p.name, p.sections, p.volts, Math.round(p.cents))] : []))
+export function catalogueOf(counter: readonly CounterPart[]): {
+  readonly catalogue: readonly Offer[]
+  readonly known: ReadonlySet<string>
+} {
+  const there = counter.flatMap((p) =>
+    p.kind === 'capacitor' && p.sections && p.volts && p.stock > 0
+      ? [part(p.name, p.sections, p.volts, Math.round(p.cents))]
+      : [],
+  )
   const values = (p: Offer) => p.sections.map((s) => s.microfarads).join()
   const same = new Set(there.map(values))
   const names = new Set(there.map((p) => p.id))
-  return { catalogue: [...there, ...CATALOGUE.filter((p) => !same.has(values(p)) && !names.has(p.id))], known: names }
+  return {
+    catalogue: [...there, ...CATALOGUE.filter((p) => !same.has(values(p)) && !names.has(p.id))],
+    known: names,
+  }
 }
 
 /** "within 3 % of the best possible", or that it is the best. */
@@ -48,4 +73,10 @@ export function boundText(metAfter: number, bound: number): string {
 
 /** What the shop's jobs asked for, as far as they say. */
 export const pastCalls = (jobs: readonly JobDocument[]): PastCall[] =>
-  jobs.filter((job) => !job.removed).map((job) => ({ compressor: job.compressorMicrofarads, fan: job.motor?.capacitor?.microfarads ?? job.motorPlate?.microfarads ?? null })).filter((call) => call.compressor !== null || call.fan !== null)
+  jobs
+    .filter((job) => !job.removed)
+    .map((job) => ({
+      compressor: job.compressorMicrofarads,
+      fan: job.motor?.capacitor?.microfarads ?? job.motorPlate?.microfarads ?? null,
+    }))
+    .filter((call) => call.compressor !== null || call.fan !== null)

@@ -11,13 +11,22 @@ import { UnitChooser, useUnitChoice } from './UnitChooser'
 
 export function ChooseUnit({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const choice = useUnitChoice()
-  const choose = () => editJob(id, [...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]), ...chooseUnitEdits(job, choice.unit)])
+  const choose = () =>
+    editJob(id, [
+      ...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]),
+      ...chooseUnitEdits(job, choice.unit),
+    ])
   return (
     <JobFrame
       id={id}
       job={job}
       title="Which unit is it"
-      picture={<View style={{ gap: 14 }}><Caution /><UnitChooser {...choice} /></View>}
+      picture={
+        <View style={{ gap: 14 }}>
+          <Caution />
+          <UnitChooser {...choice} />
+        </View>
+      }
       action={<PrimaryButton text="This is the unit" onPress={choose} testID="choose-unit" />}
     />
   )
@@ -28,7 +37,10 @@ function Caution() {
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} role="note">
       <VerdictMark verdict="watch" size={26} />
-      <Words size="small" style={{ flex: 1 }}>Lock out, prove dead with a meter at the motor leads too, and discharge the capacitor through a resistor before touching a wire.</Words>
+      <Words size="small" style={{ flex: 1 }}>
+        Lock out, prove dead with a meter at the motor leads too, and discharge the capacitor through a
+        resistor before touching a wire.
+      </Words>
     </View>
   )
 }

@@ -37,63 +37,153 @@ const SOURCES: readonly { readonly value: StatedSource; readonly text: string }[
 export function WireSheet({ unit, wire, finding, problems, onClose, onChange, onRemove }: WireSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)
   const { from, to, segments, traced, stated } = wire
-  const change = (patch: Partial<Wire>) => setWrong(onChange({ from, to, segments, traced, stated, ...patch }))
+  const change = (patch: Partial<Wire>) =>
+    setWrong(onChange({ from, to, segments, traced, stated, ...patch }))
   const posts = unit.posts.map((p) => ({ value: p.id, text: postName(unit, p.id) }))
   return (
     <Sheet title={`Wire on ${postName(unit, wire.from)}`} open onClose={onClose} testID="wire-sheet">
-      {[...problems, ...(wrong ? [wrong] : [])].map((text) => <Words key={text} tone="stop" size="strong" live testID="wire-problem">{text}</Words>)}
-      <PickOne label="Leaves terminal" options={posts} value={wire.from} onPick={(post) => change({ from: post })} />
-      <PickOne label="Goes to" options={[{ value: MOTOR_END, text: 'the old motor' }, ...posts]} value={wire.to} onPick={(end) => change({ to: end })} />
+      {[...problems, ...(wrong ? [wrong] : [])].map((text) => (
+        <Words key={text} tone="stop" size="strong" live testID="wire-problem">
+          {text}
+        </Words>
+      ))}
+      <PickOne
+        label="Leaves terminal"
+        options={posts}
+        value={wire.from}
+        onPick={(post) => change({ from: post })}
+      />
+      <PickOne
+        label="Goes to"
+        options={[{ value: MOTOR_END, text: 'the old motor' }, ...posts]}
+        value={wire.to}
+        onPick={(end) => change({ to: end })}
+      />
       <Segments wire={wire} onChange={(run) => change({ segments: run })} />
       <View style={{ gap: 6 }}>
         <Words size="strong">Followed by hand from end to end</Words>
-        <Choice label="Traced" value={wire.traced ? 'yes' : 'no'} onChange={(v) => change({ traced: v === 'yes' })} options={[{ value: 'yes', text: 'traced' }, { value: 'no', text: 'not yet' }]} />
+        <Choice
+          label="Traced"
+          value={wire.traced ? 'yes' : 'no'}
+          onChange={(v) => change({ traced: v === 'yes' })}
+          options={[
+            { value: 'yes', text: 'traced' },
+            { value: 'no', text: 'not yet' },
+          ]}
+        />
       </View>
       {finding ? <FindingView finding={finding} /> : null}
-      {wire.to === MOTOR_END ? <Stated wire={wire} roles={wireRolesOf(unit.traits.fan)} onChange={(said) => change({ stated: said })} /> : null}
+      {wire.to === MOTOR_END ? (
+        <Stated
+          wire={wire}
+          roles={wireRolesOf(unit.traits.fan)}
+          onChange={(said) => change({ stated: said })}
+        />
+      ) : null}
       <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
     </Sheet>
   )
 }
 
 /** The run of colours, from the terminal outwards. */
-function Segments({ wire, onChange }: { readonly wire: NamedWire; readonly onChange: (segments: Insulation[]) => void }) {
+function Segments({
+  wire,
+  onChange,
+}: {
+  readonly wire: NamedWire
+  readonly onChange: (segments: Insulation[]) => void
+}) {
   const palette = usePalette()
   const [open, setOpen] = useState<number | null>(null)
   const rows: (Insulation | null)[] = wire.segments.length > 0 ? wire.segments : [null]
-  const put = (i: number, piece: Insulation) => onChange(rows.map((row, j) => (j === i ? piece : row)).filter((row): row is Insulation => row !== null))
+  const put = (i: number, piece: Insulation) =>
+    onChange(rows.map((row, j) => (j === i ? piece : row)).filter((row): row is Insulation => row !== null))
   return (
     <View style={{ gap: 8 }}>
       <Words size="strong">Colour along the run</Words>
       {rows.map((piece, i) => (
         <View key={i} style={{ gap: 8 }}>
-          <Tap onPress={() => setOpen(open === i ? null : i)} label={`Segment ${i + 1}: ${piece ? insulationName(piece) : 'colour not noted'}`} testID={`segment-${i}`} style={{ borderWidth: 1.5, borderColor: palette.ink, borderRadius: 8, paddingHorizontal: 8 }}>
+          <Tap
+            onPress={() => setOpen(open === i ? null : i)}
+            label={`Segment ${i + 1}: ${piece ? insulationName(piece) : 'colour not noted'}`}
+            testID={`segment-${i}`}
+            style={{ borderWidth: 1.5, borderColor: palette.ink, borderRadius: 8, paddingHorizontal: 8 }}
+          >
             <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-              <Words size="tiny" tone="quiet" style={{ width: 62 }}>{i === 0 ? 'terminal' : 'then'}</Words>
+              <Words size="tiny" tone="quiet" style={{ width: 62 }}>
+                {i === 0 ? 'terminal' : 'then'}
+              </Words>
               <InsulationLabel insulation={piece} />
             </View>
           </Tap>
           {open === i ? (
             <View style={{ gap: 8 }}>
-              <SwatchGrid label="Colour" value={piece?.colour ?? null} onPick={(colour) => colour && put(i, { colour, stripe: piece?.stripe ?? null })} />
-              {piece ? <><Words size="small" tone="quiet">Stripe along it</Words><SwatchGrid label="Stripe" none="no stripe" value={piece.stripe ?? null} onPick={(stripe) => put(i, { ...piece, stripe })} /></> : null}
+              <SwatchGrid
+                label="Colour"
+                value={piece?.colour ?? null}
+                onPick={(colour) => colour && put(i, { colour, stripe: piece?.stripe ?? null })}
+              />
+              {piece ? (
+                <>
+                  <Words size="small" tone="quiet">
+                    Stripe along it
+                  </Words>
+                  <SwatchGrid
+                    label="Stripe"
+                    none="no stripe"
+                    value={piece.stripe ?? null}
+                    onPick={(stripe) => put(i, { ...piece, stripe })}
+                  />
+                </>
+              ) : null}
               <View style={{ flexDirection: 'row', gap: 8 }}>
-                {i > 0 ? <View style={{ flex: 1 }}><QuietButton text="Remove segment" onPress={() => { onChange(wire.segments.filter((_, j) => j !== i)); setOpen(null) }} /></View> : null}
-                <View style={{ flex: 1 }}><QuietButton text="Done" icon="check" onPress={() => setOpen(null)} testID="segment-done" /></View>
+                {i > 0 ? (
+                  <View style={{ flex: 1 }}>
+                    <QuietButton
+                      text="Remove segment"
+                      onPress={() => {
+                        onChange(wire.segments.filter((_, j) => j !== i))
+                        setOpen(null)
+                      }}
+                    />
+                  </View>
+                ) : null}
+                <View style={{ flex: 1 }}>
+                  <QuietButton text="Done" icon="check" onPress={() => setOpen(null)} testID="segment-done" />
+                </View>
               </View>
             </View>
           ) : null}
         </View>
       ))}
       {wire.segments.length > 0 && wire.segments.length < 8 ? (
-        <QuietButton text="The colour changes on the way" icon="plus" testID="add-segment" onPress={() => { onChange([...wire.segments, { colour: 'BK' }]); setOpen(wire.segments.length) }} />
+        <QuietButton
+          text="The colour changes on the way"
+          icon="plus"
+          testID="add-segment"
+          onPress={() => {
+            onChange([...wire.segments, { colour: 'BK' }])
+            setOpen(wire.segments.length)
+          }}
+        />
       ) : null}
     </View>
   )
 }
 
-function Stated({ wire, roles: possible, onChange }: { readonly wire: NamedWire; readonly roles: readonly WireRole[]; readonly onChange: (stated: Wire['stated']) => void }) {
-  const roles = [{ value: '', text: 'nothing' }, ...possible.map((role) => ({ value: role as string, text: ROLE_NAMES[role] }))]
+function Stated({
+  wire,
+  roles: possible,
+  onChange,
+}: {
+  readonly wire: NamedWire
+  readonly roles: readonly WireRole[]
+  readonly onChange: (stated: Wire['stated']) => void
+}) {
+  const roles = [
+    { value: '', text: 'nothing' },
+    ...possible.map((role) => ({ value: role as string, text: ROLE_NAMES[role] })),
+  ]
   return (
     <View style={{ gap: 8 }}>
       {SOURCES.map((source) => (
@@ -102,7 +192,12 @@ function Stated({ wire, roles: possible, onChange }: { readonly wire: NamedWire;
           label={source.text}
           options={roles}
           value={wire.stated.find((s) => s.source === source.value)?.role ?? ''}
-          onPick={(role) => onChange([...wire.stated.filter((s) => s.source !== source.value), ...(role ? [{ source: source.value, role: role as WireRole }] : [])])}
+          onPick={(role) =>
+            onChange([
+              ...wire.stated.filter((s) => s.source !== source.value),
+              ...(role ? [{ source: source.value, role: role as WireRole }] : []),
+            ])
+          }
         />
       ))}
     </View>

@@ -5,8 +5,15 @@ import { chooseUnitEdits, traceAllEdits } from './unit-edits'
 
 const shared = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
 const own = unitTypeById('cooling-1-pole-own-capacitor') as UnitType
-const wire = (from: string, to = 'motor') => ({ from, to, segments: [{ colour: 'BK' as const }], traced: true, stated: [] })
-const pathsOf = (edits: { path: readonly string[]; value: unknown }[]) => Object.fromEntries(edits.map((e) => [e.path.join('/'), e.value]))
+const wire = (from: string, to = 'motor') => ({
+  from,
+  to,
+  segments: [{ colour: 'BK' as const }],
+  traced: true,
+  stated: [],
+})
+const pathsOf = (edits: { path: readonly string[]; value: unknown }[]) =>
+  Object.fromEntries(edits.map((e) => [e.path.join('/'), e.value]))
 
 it('starts a new job with the typical wires, none of them traced', () => {
   const edits = chooseUnitEdits(EMPTY_JOB, shared)
@@ -18,7 +25,12 @@ it('keeps what is recorded when the same unit is chosen again', () => {
   expect(edits).not.toHaveProperty('wires/fan-a')
 })
 it('takes wires off that end on terminals the other unit lacks', () => {
-  const edits = pathsOf(chooseUnitEdits({ ...EMPTY_JOB, wires: { 'fan-c': wire('FAN'), extra: wire('HERM'), 'fan-a': wire('T1') } }, own))
+  const edits = pathsOf(
+    chooseUnitEdits(
+      { ...EMPTY_JOB, wires: { 'fan-c': wire('FAN'), extra: wire('HERM'), 'fan-a': wire('T1') } },
+      own,
+    ),
+  )
   expect(edits.wires).toBeUndefined()
   expect(edits['wires/extra']).toBeNull()
   expect(edits['wires/fan-c']).toMatchObject({ from: 'F1', traced: false })

@@ -56,8 +56,18 @@ export function layoutPosts(parts: readonly PartInput[], x: number, width: numbe
       const cx = x + PADDING + column * (cellWidth + CELL_GAP)
       const cy = y + TITLE + Math.floor(i / columns) * (CELL_HEIGHT + ROW_GAP)
       const last = column === columns - 1
-      const dot = last ? { x: cx + cellWidth, y: cy + CELL_HEIGHT / 2 } : { x: cx + cellWidth / 2, y: cy + CELL_HEIGHT }
-      cells.set(post.id, { id: post.id, x: cx, y: cy, width: cellWidth, height: CELL_HEIGHT, dot, leaves: last ? 'right' : 'down' })
+      const dot = last
+        ? { x: cx + cellWidth, y: cy + CELL_HEIGHT / 2 }
+        : { x: cx + cellWidth / 2, y: cy + CELL_HEIGHT }
+      cells.set(post.id, {
+        id: post.id,
+        x: cx,
+        y: cy,
+        width: cellWidth,
+        height: CELL_HEIGHT,
+        dot,
+        leaves: last ? 'right' : 'down',
+      })
     })
     const height = TITLE + rows * (CELL_HEIGHT + ROW_GAP)
     boxes.push({ id: part.id, name: part.name, y, height })
@@ -67,11 +77,17 @@ export function layoutPosts(parts: readonly PartInput[], x: number, width: numbe
 }
 
 /** From a post to a lead on the right: out of the box by the gap below the row, then a curve. `lane` spreads wires of one gap. */
-export function wireToRight(layout: PostLayout, cell: PostCell, end: { readonly x: number; readonly y: number }, lane = 0): string {
+export function wireToRight(
+  layout: PostLayout,
+  cell: PostCell,
+  end: { readonly x: number; readonly y: number },
+  lane = 0,
+): string {
   const edge = layout.x + layout.width
   const y = cell.leaves === 'right' ? cell.dot.y + lane * 5 : cell.dot.y + ROW_GAP / 2 + lane * 4
   const bend = Math.max(18, (end.x - edge) * 0.55)
-  const out = cell.leaves === 'right' ? `M${cell.dot.x} ${y}H${edge}` : `M${cell.dot.x} ${cell.dot.y}V${y}H${edge}`
+  const out =
+    cell.leaves === 'right' ? `M${cell.dot.x} ${y}H${edge}` : `M${cell.dot.x} ${cell.dot.y}V${y}H${edge}`
   return `${out}C${edge + bend} ${y} ${end.x - bend} ${end.y} ${end.x} ${end.y}`
 }
 

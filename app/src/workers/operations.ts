@@ -33,7 +33,12 @@ function start(): Running {
 }
 
 /** A long computation in a worker of its own; `report` hears how far it is, 0 to 1; aborting ends it at once, and the promise rejects. */
-export async function runCancellable(name: string, input: unknown, signal: AbortSignal, report: (share: number) => void = () => undefined): Promise<OperationResult> {
+export async function runCancellable(
+  name: string,
+  input: unknown,
+  signal: AbortSignal,
+  report: (share: number) => void = () => undefined,
+): Promise<OperationResult> {
   const worker = new Worker(new URL('./operations.worker', window.location.href))
   // Reports come by a channel of their own, and the last may arrive after the answer: by then nobody is to hear it.
   let open = true
@@ -43,7 +48,9 @@ export async function runCancellable(name: string, input: unknown, signal: Abort
       const end = () => reject(new Error('cancelled'))
       if (signal.aborted) return end()
       signal.addEventListener('abort', end, { once: true })
-      worker.addEventListener('error', (event) => reject(new Error(event.message || 'the part of the app that computes could not be loaded')))
+      worker.addEventListener('error', (event) =>
+        reject(new Error(event.message || 'the part of the app that computes could not be loaded')),
+      )
       wrap<Api>(worker).run(name, input, proxy(hear)).then(resolve, reject)
     })
   } finally {

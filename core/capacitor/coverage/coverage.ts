@@ -27,10 +27,30 @@ export interface CoverageInput {
 }
 
 /** One cell: the best plan for this pair. */
-export function coverCell({ parts, volts, tolerancePercent, mostParts }: CoverageInput, compressor: number, fan: number): Cell {
-  const { plans } = planFromStock({ parts, loads: [{ load: 'HERM', microfarads: compressor, volts }, { load: 'FAN', microfarads: fan, volts }], tolerancePercent, aims: USUAL_AIMS, mostParts, keep: 1 })
+export function coverCell(
+  { parts, volts, tolerancePercent, mostParts }: CoverageInput,
+  compressor: number,
+  fan: number,
+): Cell {
+  const { plans } = planFromStock({
+    parts,
+    loads: [
+      { load: 'HERM', microfarads: compressor, volts },
+      { load: 'FAN', microfarads: fan, volts },
+    ],
+    tolerancePercent,
+    aims: USUAL_AIMS,
+    mostParts,
+    keep: 1,
+  })
   const plan = plans[0]
-  return { compressor, fan, parts: plan ? plan.cans.length : null, worstErrorPercent: plan ? plan.worstErrorPercent : null, by: plan ? plan.cans.map((c) => c.part) : [] }
+  return {
+    compressor,
+    fan,
+    parts: plan ? plan.cans.length : null,
+    worstErrorPercent: plan ? plan.worstErrorPercent : null,
+    by: plan ? plan.cans.map((c) => c.part) : [],
+  }
 }
 
 export interface Coverage {
@@ -46,7 +66,10 @@ export function* coverageRows(input: CoverageInput): Generator<readonly Cell[]> 
 }
 
 /** `report`: how far it is, 0 to 1. */
-export function coverageOf(input: CoverageInput, report: (share: number) => void = () => undefined): Coverage {
+export function coverageOf(
+  input: CoverageInput,
+  report: (share: number) => void = () => undefined,
+): Coverage {
   const cells: Cell[] = []
   for (const row of coverageRows(input)) {
     cells.push(...row)
@@ -60,6 +83,9 @@ export function addsOf(input: CoverageInput, cells: readonly Cell[]): Coverage['
   return input.parts.map((part) => {
     const met = cells.filter((cell) => cell.by.includes(part.id))
     const without = { ...input, parts: input.parts.filter((p) => p !== part) }
-    return { part: part.id, pairs: met.filter((cell) => coverCell(without, cell.compressor, cell.fan).parts === null).length }
+    return {
+      part: part.id,
+      pairs: met.filter((cell) => coverCell(without, cell.compressor, cell.fan).parts === null).length,
+    }
   })
 }

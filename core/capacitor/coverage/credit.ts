@@ -20,13 +20,26 @@ export function indexOf(sets: readonly (readonly number[])[], purchases: number)
 }
 
 /** The most that `left` purchases within the money can bring: the lesser of the largest credits and of spending on the best for their price. */
-export function largestSum(credit: Float64Array, cents: readonly number[], from: number, left: number, money: number): number {
+export function largestSum(
+  credit: Float64Array,
+  cents: readonly number[],
+  from: number,
+  left: number,
+  money: number,
+): number {
   const open: number[] = []
-  for (let j = from; j < credit.length; j++) if ((credit[j] as number) > 0 && (cents[j] as number) <= money) open.push(j)
-  const largest = open.map((j) => credit[j] as number).sort((a, b) => b - a).slice(0, left).reduce((a, b) => a + b, 0)
+  for (let j = from; j < credit.length; j++)
+    if ((credit[j] as number) > 0 && (cents[j] as number) <= money) open.push(j)
+  const largest = open
+    .map((j) => credit[j] as number)
+    .sort((a, b) => b - a)
+    .slice(0, left)
+    .reduce((a, b) => a + b, 0)
   if (money === Infinity) return largest
   let [rest, sum] = [money, 0]
-  for (const j of open.sort((a, b) => (credit[b] as number) * (cents[a] as number) - (credit[a] as number) * (cents[b] as number))) {
+  for (const j of open.sort(
+    (a, b) => (credit[b] as number) * (cents[a] as number) - (credit[a] as number) * (cents[b] as number),
+  )) {
     const price = cents[j] as number
     if (price > rest) {
       sum += ((credit[j] as number) * rest) / price

@@ -45,10 +45,16 @@ interface Node {
 /** Nodes wait in a drawer for each whole bound, so that the most promising one is always at hand; a bound is worked out when its node comes up. */
 export function bestPurchases(input: PurchasesInput, nodeLimit = NODE_LIMIT): Purchases {
   const search = new PurchaseSearch(input)
-  return search.run(Math.min(nodeLimit, Math.max(200, Math.floor(WORK_LIMIT / Math.max(1, input.calls.length * input.cents.length)))))
+  return search.run(
+    Math.min(
+      nodeLimit,
+      Math.max(200, Math.floor(WORK_LIMIT / Math.max(1, input.calls.length * input.cents.length))),
+    ),
+  )
 }
 
-export const isMet = ({ sets }: Pick<OpenCall, 'sets'>, chosen: readonly number[]): boolean => sets.some((set) => set.every((p) => chosen.includes(p)))
+export const isMet = ({ sets }: Pick<OpenCall, 'sets'>, chosen: readonly number[]): boolean =>
+  sets.some((set) => set.every((p) => chosen.includes(p)))
 
 class PurchaseSearch {
   private best: Node = { chosen: [], cents: 0, met: 0, exact: true }
@@ -64,7 +70,10 @@ class PurchaseSearch {
 
   run(nodeLimit: number): Purchases {
     this.seed()
-    this.put({ chosen: [], cents: 0, met: 0, exact: false }, this.input.calls.reduce((sum, call) => sum + call.weight, 0))
+    this.put(
+      { chosen: [], cents: 0, met: 0, exact: false },
+      this.input.calls.reduce((sum, call) => sum + call.weight, 0),
+    )
     let [nodes, cheaper] = [0, 0]
     for (let bound = this.drawers.length - 1; bound >= 0; bound = this.drawers.length - 1) {
       const node = this.drawers[bound]?.pop()
@@ -87,7 +96,11 @@ class PurchaseSearch {
     const allowed = (chosen: readonly number[]) => budget === null || costOf(chosen) <= budget
     let now: number[] = []
     for (let k = 0; k < most; k++) {
-      const ranked = cents.flatMap((_, j) => (now.includes(j) || !allowed([...now, j]) ? [] : [{ j, worth: this.worthOf([...now, j]) }])).sort((a, b) => b.worth - a.worth)
+      const ranked = cents
+        .flatMap((_, j) =>
+          now.includes(j) || !allowed([...now, j]) ? [] : [{ j, worth: this.worthOf([...now, j]) }],
+        )
+        .sort((a, b) => b.worth - a.worth)
       if (!ranked[0]) break
       now = [...now, ranked[0].j]
     }
@@ -97,7 +110,8 @@ class PurchaseSearch {
       for (const out of now)
         for (let j = 0; j < cents.length; j++) {
           const swapped = [...this.best.chosen.filter((p) => p !== out), j]
-          if (!this.best.chosen.includes(j) && this.best.chosen.includes(out) && allowed(swapped)) this.keep(swapped, costOf(swapped))
+          if (!this.best.chosen.includes(j) && this.best.chosen.includes(out) && allowed(swapped))
+            this.keep(swapped, costOf(swapped))
         }
       now = [...this.best.chosen]
       if (this.best.met === before) break
@@ -105,8 +119,12 @@ class PurchaseSearch {
   }
 
   private keep(chosen: readonly number[], cents: number): void {
-    const met = this.input.calls.reduce((sum, call, c) => sum + (this.isMetWith(c, chosen) ? call.weight : 0), 0)
-    if (met > this.best.met || (met === this.best.met && cents < this.best.cents)) this.best = { chosen: [...chosen].sort((a, b) => a - b), cents, met, exact: true }
+    const met = this.input.calls.reduce(
+      (sum, call, c) => sum + (this.isMetWith(c, chosen) ? call.weight : 0),
+      0,
+    )
+    if (met > this.best.met || (met === this.best.met && cents < this.best.cents))
+      this.best = { chosen: [...chosen].sort((a, b) => a - b), cents, met, exact: true }
   }
 
   private isMetWith(c: number, chosen: readonly number[]): boolean {
@@ -122,7 +140,9 @@ class PurchaseSearch {
     return this.input.calls.reduce((sum, { weight }, c) => {
       if (this.metBy(c, chosen)) return sum + weight
       const { setsOf } = this.index[c] as CallIndex
-      const near = chosen.some((p) => setsOf.get(p)?.some((set) => set.filter((q) => !this.has[q]).length === 1))
+      const near = chosen.some((p) =>
+        setsOf.get(p)?.some((set) => set.filter((q) => !this.has[q]).length === 1),
+      )
       return sum + (near ? weight / 2 : 0)
     }, 0)
   }
@@ -155,10 +175,14 @@ class PurchaseSearch {
       const spent = node.cents + (cents[j] as number)
       if (budget !== null && spent > budget) continue
       this.has[j] = 1
-      const gain = open.reduce((sum, c) => sum + (this.completes(c, j) ? (calls[c] as OpenCall).weight : 0), 0)
+      const gain = open.reduce(
+        (sum, c) => sum + (this.completes(c, j) ? (calls[c] as OpenCall).weight : 0),
+        0,
+      )
       this.has[j] = 0
       const next: Node = { chosen: [...node.chosen, j], cents: spent, met: node.met + gain, exact: false }
-      if (next.met > this.best.met || (next.met === this.best.met && spent < this.best.cents)) this.best = next
+      if (next.met > this.best.met || (next.met === this.best.met && spent < this.best.cents))
+        this.best = next
       if (!last) this.put(next, bound)
     }
   }
@@ -186,7 +210,16 @@ class PurchaseSearch {
       if (call.cut) cut += call.weight
       if (any || call.cut) reachable += call.weight
     }
-    const further = Math.min(reachable, largestSum(credit, cents, from, most - node.chosen.length, budget === null ? Infinity : budget - node.cents) + cut)
+    const further = Math.min(
+      reachable,
+      largestSum(
+        credit,
+        cents,
+        from,
+        most - node.chosen.length,
+        budget === null ? Infinity : budget - node.cents,
+      ) + cut,
+    )
     return node.met + Math.floor(further + 1e-6)
   }
 
@@ -212,6 +245,9 @@ class PurchaseSearch {
 
   /** Calls whose sets were cut and that are not met: nothing was ruled out for them. */
   private unseen(): number {
-    return this.input.calls.reduce((sum, call) => sum + (call.cut && !isMet(call, this.best.chosen) ? call.weight : 0), 0)
+    return this.input.calls.reduce(
+      (sum, call) => sum + (call.cut && !isMet(call, this.best.chosen) ? call.weight : 0),
+      0,
+    )
   }
 }

@@ -58,13 +58,20 @@ export function restock(input: RestockInput, report: (share: number) => void = (
     return { ...one, ways: waysOf(input, one.call) }
   })
   const met = all.filter((a) => a.ways.met)
-  const open = all.filter((a) => !a.ways.met).map(({ weight, ways }): OpenCall => ({ weight, sets: ways.sets, cut: !ways.whole }))
+  const open = all
+    .filter((a) => !a.ways.met)
+    .map(({ weight, ways }): OpenCall => ({ weight, sets: ways.sets, cut: !ways.whole }))
   const weigh = (list: readonly { readonly weight: number }[]) => list.reduce((sum, a) => sum + a.weight, 0)
   const before = weigh(met)
   const cents = catalogue.map((p) => p.cents ?? 0)
   const found = bestPurchases({ cents, calls: open, most, budget })
   const alone = bestPurchases({ cents, calls: open, most: 1, budget })
-  const told = (chosen: readonly number[]) => inOrder(chosen, open).map(({ part, adds }) => ({ part: (catalogue[part] as StockPart).id, adds, cents: (catalogue[part] as StockPart).cents }))
+  const told = (chosen: readonly number[]) =>
+    inOrder(chosen, open).map(({ part, adds }) => ({
+      part: (catalogue[part] as StockPart).id,
+      adds,
+      cents: (catalogue[part] as StockPart).cents,
+    }))
   return {
     buy: told(found.chosen),
     single: told(alone.chosen)[0] ?? null,
@@ -72,7 +79,12 @@ export function restock(input: RestockInput, report: (share: number) => void = (
     metAfter: before + found.met,
     bound: before + found.bound,
     cents: found.chosen.reduce((sum, p) => sum + (cents[p] as number), 0),
-    neverNeeded: spare(stock, met.map((a) => a.call).filter((c) => c.compressor !== null || c.fan !== null), input, (share) => report(0.5 + share / 2)),
+    neverNeeded: spare(
+      stock,
+      met.map((a) => a.call).filter((c) => c.compressor !== null || c.fan !== null),
+      input,
+      (share) => report(0.5 + share / 2),
+    ),
   }
 }
 
@@ -86,20 +98,38 @@ function countAlike(calls: readonly PastCall[]): Asked[] {
   return [...counted.values()]
 }
 
-function waysOf({ stock, catalogue, volts, tolerancePercent, mostParts }: Pick<RestockInput, 'stock' | 'catalogue' | 'volts' | 'tolerancePercent' | 'mostParts'>, { compressor, fan }: PastCall): Ways {
-  const loads = [...(compressor === null ? [] : [{ load: 'HERM', microfarads: compressor, volts }]), ...(fan === null ? [] : [{ load: 'FAN', microfarads: fan, volts }])]
+function waysOf(
+  {
+    stock,
+    catalogue,
+    volts,
+    tolerancePercent,
+    mostParts,
+  }: Pick<RestockInput, 'stock' | 'catalogue' | 'volts' | 'tolerancePercent' | 'mostParts'>,
+  { compressor, fan }: PastCall,
+): Ways {
+  const loads = [
+    ...(compressor === null ? [] : [{ load: 'HERM', microfarads: compressor, volts }]),
+    ...(fan === null ? [] : [{ load: 'FAN', microfarads: fan, volts }]),
+  ]
   return waysToMeet({ stock, catalogue, loads, tolerancePercent, mostParts })
 }
 
 /** The one that adds most comes first, then the one that adds most to it. */
-function inOrder(chosen: readonly number[], calls: readonly OpenCall[]): { readonly part: number; readonly adds: number }[] {
-  const metWith = (set: readonly number[]) => calls.reduce((sum, call) => sum + (isMet(call, set) ? call.weight : 0), 0)
+function inOrder(
+  chosen: readonly number[],
+  calls: readonly OpenCall[],
+): { readonly part: number; readonly adds: number }[] {
+  const metWith = (set: readonly number[]) =>
+    calls.reduce((sum, call) => sum + (isMet(call, set) ? call.weight : 0), 0)
   const order: { part: number; adds: number }[] = []
   const left = [...chosen]
   while (left.length > 0) {
     const held = order.map((o) => o.part)
     const now = metWith(held)
-    const gains = left.map((part) => ({ part, adds: metWith([...held, part]) - now })).sort((a, b) => b.adds - a.adds || a.part - b.part)
+    const gains = left
+      .map((part) => ({ part, adds: metWith([...held, part]) - now }))
+      .sort((a, b) => b.adds - a.adds || a.part - b.part)
     const next = gains[0] as { part: number; adds: number }
     order.push(next)
     left.splice(left.indexOf(next.part), 1)
@@ -108,7 +138,12 @@ function inOrder(chosen: readonly number[], calls: readonly OpenCall[]): { reado
 }
 
 /** The dearest are tried first: what they cost could buy something that is needed. Every set that was found meets its call, also where further ones were let go. */
-function spare(stock: readonly StockPart[], calls: readonly PastCall[], input: RestockInput, report: (share: number) => void): string[] {
+function spare(
+  stock: readonly StockPart[],
+  calls: readonly PastCall[],
+  input: RestockInput,
+  report: (share: number) => void,
+): string[] {
   const alive: number[] = []
   const setsWith = new Map<number, { readonly call: number; dead: boolean }[]>()
   calls.forEach((call, c) => {
@@ -117,12 +152,18 @@ function spare(stock: readonly StockPart[], calls: readonly PastCall[], input: R
     alive[c] = ways.sets.length
     for (const set of ways.sets) {
       const entry = { call: c, dead: false }
-      for (const p of set) setsWith.set(p, setsWith.get(p) ?? []).get(p)?.push(entry)
+      for (const p of set)
+        setsWith
+          .set(p, setsWith.get(p) ?? [])
+          .get(p)
+          ?.push(entry)
     }
   })
   // A call whose ways ran out before one was found counts on parts that are not known: then nothing is called spare.
   if (alive.includes(0)) return []
-  const order = stock.map((part, i) => ({ part, i })).sort((a, b) => (b.part.cents ?? 0) - (a.part.cents ?? 0) || a.i - b.i)
+  const order = stock
+    .map((part, i) => ({ part, i }))
+    .sort((a, b) => (b.part.cents ?? 0) - (a.part.cents ?? 0) || a.i - b.i)
   const off: number[] = []
   for (const { i } of order) {
     const hit = (setsWith.get(i) ?? []).filter((entry) => !entry.dead)

@@ -64,7 +64,10 @@ class Enumeration {
   private readonly known = new Set<string>()
   private readonly singles = new Set<number>()
 
-  constructor(private readonly input: WaysInput, catalogue: readonly StockPart[]) {
+  constructor(
+    private readonly input: WaysInput,
+    catalogue: readonly StockPart[],
+  ) {
     const { stock, loads, tolerancePercent } = input
     const windows = loads.map((l) => windowOf(toPicofarads(l.microfarads), tolerancePercent))
     this.limits = windows.map((w) => w.most)
@@ -74,27 +77,47 @@ class Enumeration {
     const { options, whole } = allOptions(parts, asked)
     this.whole = whole
     this.ways = options
-      .map(({ part, gives }): Way => ({ part, buy: part < stock.length ? -1 : part - stock.length, quantity: (parts[part] as StockPart).quantity, gives }))
+      .map(({ part, gives }): Way => ({
+        part,
+        buy: part < stock.length ? -1 : part - stock.length,
+        quantity: (parts[part] as StockPart).quantity,
+        gives,
+      }))
       .sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number))
     this.firsts = this.ways.map((w) => w.gives[0] as number)
   }
 
   run(): void {
-    for (let count = 1; count <= this.input.mostParts && !this.met; count++) this.extend(count, this.limits.map(() => 0), 0)
+    for (let count = 1; count <= this.input.mostParts && !this.met; count++)
+      this.extend(
+        count,
+        this.limits.map(() => 0),
+        0,
+      )
   }
 
   private extend(left: number, sums: readonly number[], from: number): void {
     const last = left === 1
     const low = last ? (this.floors[0] as number) - (sums[0] as number) : 0
     const high = (this.limits[0] as number) - (sums[0] as number)
-    for (let i = Math.max(from, last ? lowerBound(this.firsts, low) : 0); i < this.ways.length && (this.firsts[i] as number) <= high; i++) {
+    for (
+      let i = Math.max(from, last ? lowerBound(this.firsts, low) : 0);
+      i < this.ways.length && (this.firsts[i] as number) <= high;
+      i++
+    ) {
       if (++this.steps > WAYS_STEP_LIMIT) this.stop()
       if (this.met || this.stopped) return
       const way = this.ways[i] as Way
-      if (this.singles.has(way.buy) || !this.fits(way, sums, last) || this.countOf(way.part) >= way.quantity) continue
+      if (this.singles.has(way.buy) || !this.fits(way, sums, last) || this.countOf(way.part) >= way.quantity)
+        continue
       this.chosen.push(way)
       if (last) this.keep()
-      else this.extend(left - 1, sums.map((s, l) => s + (way.gives[l] as number)), i)
+      else
+        this.extend(
+          left - 1,
+          sums.map((s, l) => s + (way.gives[l] as number)),
+          i,
+        )
       this.chosen.pop()
     }
   }
@@ -132,7 +155,13 @@ class Enumeration {
   }
 
   private holdsKnown(set: readonly number[]): boolean {
-    return set.length > 1 && set.some((p) => this.known.has(`${p}`) || (set.length > 2 && this.known.has(set.filter((x) => x !== p).join())))
+    return (
+      set.length > 1 &&
+      set.some(
+        (p) =>
+          this.known.has(`${p}`) || (set.length > 2 && this.known.has(set.filter((x) => x !== p).join())),
+      )
+    )
   }
 
   private countOf(part: number): number {

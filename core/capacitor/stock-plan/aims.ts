@@ -22,4 +22,5 @@ export function compareScores(a: PlanScore, b: PlanScore, aims: readonly Aim[]):
 }
 
 /** Deviation of a sum from its target in millionths, rounded to the nearest whole one. Both in picofarads. */
-export const deviation = (sum: number, target: number): number => Math.round((Math.abs(sum - target) * 1e6) / target)
+export const deviation = (sum: number, target: number): number =>
+  Math.round((Math.abs(sum - target) * 1e6) / target)

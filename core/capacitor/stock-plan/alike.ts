@@ -15,13 +15,21 @@ export function alike(parts: readonly StockPart[]): Shelf[] {
   const shelves = new Map<string, StockPart[]>()
   for (const part of parts) {
     const { volts, tolerancePercent, cents, keptFor, sections } = part
-    const key = JSON.stringify([volts, tolerancePercent, cents, keptFor, sections.map((s) => [s.microfarads, s.measured, s.dead])])
+    const key = JSON.stringify([
+      volts,
+      tolerancePercent,
+      cents,
+      keptFor,
+      sections.map((s) => [s.microfarads, s.measured, s.dead]),
+    ])
     const shelf = shelves.get(key)
     if (shelf) shelf.push(part)
     else shelves.set(key, [part])
   }
   return [...shelves.values()].map((lines) => {
-    const pieces = lines.flatMap((line) => Array.from({ length: Math.min(line.quantity, MOST_PIECES) }, () => line))
+    const pieces = lines.flatMap((line) =>
+      Array.from({ length: Math.min(line.quantity, MOST_PIECES) }, () => line),
+    )
     return { part: { ...(lines[0] as StockPart), quantity: pieces.length }, pieces }
   })
 }

@@ -30,7 +30,13 @@ export interface LeastFurther {
 
 export function leastFurther(options: readonly Weighed[]): LeastFurther {
   const given = (o: Weighed) => o.gives.reduce((a, b) => a + b, 0)
-  let [stays, cost, versatile, centsPerPicofarad, versatilePerPicofarad]: [number | null, number, number, number, number] = [null, Infinity, Infinity, Infinity, Infinity]
+  let [stays, cost, versatile, centsPerPicofarad, versatilePerPicofarad]: [
+    number | null,
+    number,
+    number,
+    number,
+    number,
+  ] = [null, Infinity, Infinity, Infinity, Infinity]
   for (const o of options) {
     const gives = given(o)
     if (o.opened === 0) stays = Math.max(stays ?? 0, gives)
@@ -42,16 +48,33 @@ export function leastFurther(options: readonly Weighed[]): LeastFurther {
     }
   }
   const finite = (x: number) => (Number.isFinite(x) ? x : 0)
-  return { stays, cost: finite(cost), versatile: finite(versatile), centsPerPicofarad: finite(centsPerPicofarad), versatilePerPicofarad: finite(versatilePerPicofarad) }
+  return {
+    stays,
+    cost: finite(cost),
+    versatile: finite(versatile),
+    centsPerPicofarad: finite(centsPerPicofarad),
+    versatilePerPicofarad: finite(versatilePerPicofarad),
+  }
 }
 
 /** With `left` further parts, which must give `lacking` picofarads between them. */
-export function leastScore(held: Partial, left: number, lacking: number, loads: number, { stays, cost, versatile, centsPerPicofarad, versatilePerPicofarad }: LeastFurther): PlanScore {
+export function leastScore(
+  held: Partial,
+  left: number,
+  lacking: number,
+  loads: number,
+  { stays, cost, versatile, centsPerPicofarad, versatilePerPicofarad }: LeastFurther,
+): PlanScore {
   const fromVan = Math.max(0, left - (stays === null ? 0 : 1))
   const asked = lacking - (stays ?? 0)
-  const further = (least: number, perPicofarad: number) => Math.max(fromVan * least, Math.ceil(perPicofarad * asked - 1e-6), 0)
+  const further = (least: number, perPicofarad: number) =>
+    Math.max(fromVan * least, Math.ceil(perPicofarad * asked - 1e-6), 0)
   return {
-    error: 0, parts: held.parts + left, opened: held.opened + fromVan, jumpers: Math.max(0, held.used + left - loads),
-    cost: held.cost + further(cost, centsPerPicofarad), versatile: held.versatile + further(versatile, versatilePerPicofarad),
+    error: 0,
+    parts: held.parts + left,
+    opened: held.opened + fromVan,
+    jumpers: Math.max(0, held.used + left - loads),
+    cost: held.cost + further(cost, centsPerPicofarad),
+    versatile: held.versatile + further(versatile, versatilePerPicofarad),
   }
 }

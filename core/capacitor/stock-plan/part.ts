@@ -27,14 +27,22 @@ export interface StockPart {
 }
 
 /** What a section gives, whole picofarads. */
-export const valueOf = ({ microfarads, measured }: StockSection): number => toPicofarads(measured ?? microfarads)
+export const valueOf = ({ microfarads, measured }: StockSection): number =>
+  toPicofarads(measured ?? microfarads)
 
 /** Alive, and not read outside its own marking: what has drifted goes on drifting, so its lower value is nothing to plan on. */
-export const isSound = (section: StockSection, { tolerancePercent }: Pick<StockPart, 'tolerancePercent'>): boolean =>
-  !section.dead && valueOf(section) > 0 && (section.measured === null || isWithin(toPicofarads(section.measured), toPicofarads(section.microfarads), tolerancePercent))
+export const isSound = (
+  section: StockSection,
+  { tolerancePercent }: Pick<StockPart, 'tolerancePercent'>,
+): boolean =>
+  !section.dead &&
+  valueOf(section) > 0 &&
+  (section.measured === null ||
+    isWithin(toPicofarads(section.measured), toPicofarads(section.microfarads), tolerancePercent))
 
 /** How versatile a part is: the more sections, the more other calls it could serve. What a plan leaves on the van counts by it; one that stays in the unit takes nothing from the van. */
-export const versatilityOf = (part: StockPart): number => (part.keptFor === null ? part.sections.filter((s) => isSound(s, part)).length : 0)
+export const versatilityOf = (part: StockPart): number =>
+  part.keptFor === null ? part.sections.filter((s) => isSound(s, part)).length : 0
 
 /** What using it costs, cents: nothing where it stays, and nothing known counts as nothing. */
 export const costOf = ({ cents, keptFor }: StockPart): number => (keptFor === null ? (cents ?? 0) : 0)

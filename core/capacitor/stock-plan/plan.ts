@@ -61,32 +61,84 @@ export interface StockPlans {
   readonly problems: readonly string[]
 }
 
-export function planFromStock({ parts, loads, tolerancePercent, aims, mostParts, keep }: StockPlanInput): StockPlans {
+export function planFromStock({
+  parts,
+  loads,
+  tolerancePercent,
+  aims,
+  mostParts,
+  keep,
+}: StockPlanInput): StockPlans {
   const volts = Math.min(...loads.map((l) => l.volts))
-  const usable = parts.filter((part) => part.volts >= volts && part.quantity > 0 && part.sections.some((s) => isSound(s, part)))
+  const usable = parts.filter(
+    (part) => part.volts >= volts && part.quantity > 0 && part.sections.some((s) => isSound(s, part)),
+  )
   const none = (problem: string): StockPlans => ({ plans: [], proven: true, problems: [problem] })
   if (parts.length === 0) return none('There are no capacitors on the van.')
-  if (usable.length === 0) return none(`No capacitor on the van is left, sound and rated ${figure(volts)} V or more.`)
+  if (usable.length === 0)
+    return none(`No capacitor on the van is left, sound and rated ${figure(volts)} V or more.`)
   const shelves = alike(usable)
-  const wanted = loads.map(({ load, microfarads, volts: least }) => ({ load, picofarads: toPicofarads(microfarads), volts: least }))
-  const { plans, proven } = searchStock({ parts: shelves.map((s) => s.part), loads: wanted, tolerancePercent, aims, mostParts, keep })
-  if (plans.length === 0) return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
-  return { plans: plans.map((plan, i) => describe(shelves, loads, plan, i === 0 ? null : (plans[0] as FoundPlan).score)), proven, problems: [] }
+  const wanted = loads.map(({ load, microfarads, volts: least }) => ({
+    load,
+    picofarads: toPicofarads(microfarads),
+    volts: least,
+  }))
+  const { plans, proven } = searchStock({
+    parts: shelves.map((s) => s.part),
+    loads: wanted,
+    tolerancePercent,
+    aims,
+    mostParts,
+    keep,
+  })
+  if (plans.length === 0)
+    return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
+  return {
+    plans: plans.map((plan, i) =>
+      describe(shelves, loads, plan, i === 0 ? null : (plans[0] as FoundPlan).score),
+    ),
+    proven,
+    problems: [],
+  }
 }
 
-function describe(shelves: readonly Shelf[], loads: readonly WantedLoad[], { options, score }: FoundPlan, best: PlanScore | null): StockPlan {
+function describe(
+  shelves: readonly Shelf[],
+  loads: readonly WantedLoad[],
+  { options, score }: FoundPlan,
+  best: PlanScore | null,
+): StockPlan {
   const targets = loads.map((l) => toPicofarads(l.microfarads))
   // Alike parts of several lines stand on one shelf: each further one comes from the next line that has any.
-  const cans = options.map((o, i): StockPart => (shelves[o.part] as Shelf).pieces[options.slice(0, i).filter((other) => other.part === o.part).length] as StockPart)
+  const cans = options.map(
+    (o, i): StockPart =>
+      (shelves[o.part] as Shelf).pieces[
+        options.slice(0, i).filter((other) => other.part === o.part).length
+      ] as StockPart,
+  )
   const groups = loads.map(({ load }, l): PlannedGroup => {
-    const sections = options.flatMap((option, can) => option.assignment.flatMap((to, s): (PlannedSection & { value: number })[] => {
-      const section = (cans[can] as StockPart).sections[s] as StockSection
-      return to === l ? [{ can, section: section.id, microfarads: section.measured ?? section.microfarads, value: valueOf(section) }] : []
-    })).sort((a, b) => b.value - a.value || a.can - b.can)
+    const sections = options
+      .flatMap((option, can) =>
+        option.assignment.flatMap((to, s): (PlannedSection & { value: number })[] => {
+          const section = (cans[can] as StockPart).sections[s] as StockSection
+          return to === l
+            ? [
+                {
+                  can,
+                  section: section.id,
+                  microfarads: section.measured ?? section.microfarads,
+                  value: valueOf(section),
+                },
+              ]
+            : []
+        }),
+      )
+      .sort((a, b) => b.value - a.value || a.can - b.can)
     const sum = sections.reduce((total, s) => total + s.value, 0)
     const plain = sections.map(({ can, section, microfarads }) => ({ can, section, microfarads }))
     return {
-      load, sections: plain,
+      load,
+      sections: plain,
       microfarads: toMicrofarads(sum),
       errorPercent: (100 * (sum - (targets[l] as number))) / (targets[l] as number),
       jumpers: plain.slice(1).map((to, i) => ({ to, share: (sections[i + 1]?.value ?? 0) / sum })),
@@ -104,21 +156,43 @@ function describe(shelves: readonly Shelf[], loads: readonly WantedLoad[], { opt
   }
 }
 
-function whyText(groups: readonly PlannedGroup[], cans: readonly StockPart[], score: PlanScore, best: PlanScore | null): string {
-  const values = groups.map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`).join(', ')
+function whyText(
+  groups: readonly PlannedGroup[],
+  cans: readonly StockPart[],
+  score: PlanScore,
+  best: PlanScore | null,
+): string {
+  const values = groups
+    .map((g) => `${g.load} ${figure(g.microfarads)} µF (${percentText(g.errorPercent)})`)
+    .join(', ')
   const stays = cans.find((can) => can.keptFor !== null)
-  const count = stays ? `The old can stays for ${stays.keptFor}, ${score.opened === 1 ? 'one capacitor' : `${score.opened} capacitors`} beside it` : score.parts === 1 ? 'One capacitor' : `${score.parts} capacitors`
+  const count = stays
+    ? `The old can stays for ${stays.keptFor}, ${score.opened === 1 ? 'one capacitor' : `${score.opened} capacitors`} beside it`
+    : score.parts === 1
+      ? 'One capacitor'
+      : `${score.parts} capacitors`
   const fit = `${count}, ${score.jumpers === 0 ? 'no jumper' : score.jumpers === 1 ? 'one jumper' : `${score.jumpers} jumpers`}: ${values}.`
   if (!best) return `${fit} Nothing better for these aims.`
   const gains = [
-    score.error < best.error ? 'closer' : '', score.parts < best.parts ? 'fewer capacitors' : '', score.opened < best.opened ? 'fewer taken of the van' : '', score.jumpers < best.jumpers ? 'fewer jumpers' : '', score.cost < best.cost ? 'cheaper' : '', score.versatile < best.versatile ? 'leaves the versatile cans' : '',
+    score.error < best.error ? 'closer' : '',
+    score.parts < best.parts ? 'fewer capacitors' : '',
+    score.opened < best.opened ? 'fewer taken of the van' : '',
+    score.jumpers < best.jumpers ? 'fewer jumpers' : '',
+    score.cost < best.cost ? 'cheaper' : '',
+    score.versatile < best.versatile ? 'leaves the versatile cans' : '',
   ].filter(Boolean)
   return gains.length > 0 ? `${fit} Against the best: ${gains.join(', ')}.` : fit
 }
 
 /** What comes nearest alone, so that it is known how far off the van is. */
-function nearestText(parts: readonly StockPart[], { load, microfarads, volts }: WantedLoad, tolerancePercent: number): string {
-  const values = parts.filter((part) => part.volts >= volts).flatMap((part) => part.sections.filter((s) => isSound(s, part)).map((s) => s.measured ?? s.microfarads))
+function nearestText(
+  parts: readonly StockPart[],
+  { load, microfarads, volts }: WantedLoad,
+  tolerancePercent: number,
+): string {
+  const values = parts
+    .filter((part) => part.volts >= volts)
+    .flatMap((part) => part.sections.filter((s) => isSound(s, part)).map((s) => s.measured ?? s.microfarads))
   const nearest = values.sort((a, b) => Math.abs(a - microfarads) - Math.abs(b - microfarads))[0]
   return `${load}: nothing on the van joins to ${figure(microfarads)} µF ± ${figure(tolerancePercent)} %${nearest === undefined ? '' : `; the nearest single section is ${figure(nearest)} µF`}.`
 }

@@ -44,10 +44,19 @@ export function searchStock(input: SearchInput): SearchOutcome {
   const windows = targets.map((t) => windowOf(t, tolerancePercent))
   const limits = windows.map((w) => w.most)
   const floors = windows.map((w) => w.least)
-  const { options: ways, whole } = allOptions(parts, loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l] as number })))
+  const { options: ways, whole } = allOptions(
+    parts,
+    loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l] as number })),
+  )
   const options = ways.map((way): Weighed => {
     const part = parts[way.part] as StockPart
-    return { ...way, cost: costOf(part), versatile: versatilityOf(part), quantity: part.quantity, opened: part.keptFor === null ? 1 : 0 }
+    return {
+      ...way,
+      cost: costOf(part),
+      versatile: versatilityOf(part),
+      quantity: part.quantity,
+      opened: part.keptFor === null ? 1 : 0,
+    }
   })
   const search = new Search(input, options, targets, limits, floors)
   search.run()
@@ -73,7 +82,9 @@ class Search {
     private readonly limits: readonly number[],
     private readonly floors: readonly number[],
   ) {
-    this.sorted = [...options].sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number) || a.part - b.part)
+    this.sorted = [...options].sort(
+      (a, b) => (a.gives[0] as number) - (b.gives[0] as number) || a.part - b.part,
+    )
     this.firsts = Float64Array.from(this.sorted, (o) => o.gives[0] as number)
     this.least = leastFurther(options)
     const keptFor = input.parts.find((p) => p.keptFor !== null)?.keptFor
@@ -81,7 +92,12 @@ class Search {
   }
 
   run(): void {
-    for (let count = 1; count <= this.input.mostParts; count++) this.extend(count, this.targets.map(() => 0), { parts: 0, opened: 0, used: 0, cost: 0, versatile: 0 })
+    for (let count = 1; count <= this.input.mostParts; count++)
+      this.extend(
+        count,
+        this.targets.map(() => 0),
+        { parts: 0, opened: 0, used: 0, cost: 0, versatile: 0 },
+      )
   }
 
   /** All plans of exactly `left` further parts. Parts go in ascending order of their place in `sorted`, so that each set comes once. */
@@ -94,7 +110,12 @@ class Search {
       if (!this.fits(option, sums) || this.crowds(option)) continue
       if (this.countOf(option.part) >= option.quantity) continue
       this.chosen.push(option)
-      this.extend(left - 1, sums.map((s, l) => s + (option.gives[l] as number)), add(held, option), i)
+      this.extend(
+        left - 1,
+        sums.map((s, l) => s + (option.gives[l] as number)),
+        add(held, option),
+        i,
+      )
       this.chosen.pop()
     }
   }
@@ -102,21 +123,35 @@ class Search {
   /** The last part: only those that bring the first load within its limits are looked at. */
   private complete(sums: readonly number[], held: Partial, from: number): void {
     const [low, high] = this.window(sums[0] as number)
-    for (let i = Math.max(from, lowerBound(this.firsts, low)); i < this.sorted.length && (this.firsts[i] as number) <= high; i++) {
+    for (
+      let i = Math.max(from, lowerBound(this.firsts, low));
+      i < this.sorted.length && (this.firsts[i] as number) <= high;
+      i++
+    ) {
       if (++this.steps > STEP_LIMIT) {
         this.cut = true
         return
       }
       const option = this.sorted[i] as Weighed
-      if (this.countOf(option.part) >= option.quantity || !this.completes(option, sums) || this.crowds(option)) continue
+      if (
+        this.countOf(option.part) >= option.quantity ||
+        !this.completes(option, sums) ||
+        this.crowds(option)
+      )
+        continue
       this.offer(option, sums, add(held, option))
     }
   }
 
   /** When error comes first, a last part must also come as near as the worst plan that is kept. */
   private window(sum: number): [number, number] {
-    const [floor, limit, target] = [this.floors[0] as number, this.limits[0] as number, this.targets[0] as number]
-    const worst = this.input.aims[0] === 'error' && this.full() ? (this.best.at(-1) as FoundPlan).score.error : Infinity
+    const [floor, limit, target] = [
+      this.floors[0] as number,
+      this.limits[0] as number,
+      this.targets[0] as number,
+    ]
+    const worst =
+      this.input.aims[0] === 'error' && this.full() ? (this.best.at(-1) as FoundPlan).score.error : Infinity
     const slack = Number.isFinite(worst) ? (target * (worst + 1)) / 1e6 : Infinity
     return [Math.max(floor, target - slack) - sum, Math.min(limit, target + slack) - sum]
   }
@@ -132,8 +167,17 @@ class Search {
   private offer(option: Weighed, sums: readonly number[], held: Partial): void {
     const { targets } = this
     const { aims, keep } = this.input
-    const error = Math.max(...sums.map((sum, l) => deviation(sum + (option.gives[l] as number), targets[l] as number)))
-    const score: PlanScore = { error, parts: held.parts, opened: held.opened, jumpers: held.used - targets.length, cost: held.cost, versatile: held.versatile }
+    const error = Math.max(
+      ...sums.map((sum, l) => deviation(sum + (option.gives[l] as number), targets[l] as number)),
+    )
+    const score: PlanScore = {
+      error,
+      parts: held.parts,
+      opened: held.opened,
+      jumpers: held.used - targets.length,
+      cost: held.cost,
+      versatile: held.versatile,
+    }
     if (this.full() && compareScores(score, (this.best.at(-1) as FoundPlan).score, aims) >= 0) return
     const plan = { options: [...this.chosen, option], score }
     // Of plans with the same parts only the best is told: the others differ in which section, not in what is fitted.
@@ -151,7 +195,13 @@ class Search {
   private hopeless(held: Partial, left: number, sums: readonly number[]): boolean {
     if (!this.full()) return false
     const lacking = sums.reduce((sum, s, l) => sum + Math.max(0, (this.floors[l] as number) - s), 0)
-    return compareScores(leastScore(held, left, lacking, this.targets.length, this.least), (this.best.at(-1) as FoundPlan).score, this.input.aims) >= 0
+    return (
+      compareScores(
+        leastScore(held, left, lacking, this.targets.length, this.least),
+        (this.best.at(-1) as FoundPlan).score,
+        this.input.aims,
+      ) >= 0
+    )
   }
 
   private full(): boolean {
@@ -159,7 +209,8 @@ class Search {
   }
 
   private fits(option: Weighed, sums: readonly number[]): boolean {
-    for (let l = 0; l < sums.length; l++) if ((sums[l] as number) + (option.gives[l] as number) > (this.limits[l] as number)) return false
+    for (let l = 0; l < sums.length; l++)
+      if ((sums[l] as number) + (option.gives[l] as number) > (this.limits[l] as number)) return false
     return true
   }
 
@@ -178,9 +229,19 @@ class Search {
   }
 }
 
-const add = (held: Partial, { used, cost, versatile, opened }: Weighed): Partial => ({ parts: held.parts + 1, opened: held.opened + opened, used: held.used + used, cost: held.cost + cost, versatile: held.versatile + versatile })
+const add = (held: Partial, { used, cost, versatile, opened }: Weighed): Partial => ({
+  parts: held.parts + 1,
+  opened: held.opened + opened,
+  used: held.used + used,
+  cost: held.cost + cost,
+  versatile: held.versatile + versatile,
+})
 
 const sameParts = (a: readonly Option[], b: readonly Option[]): boolean => {
-  const key = (options: readonly Option[]) => options.map((o) => o.part).sort((x, y) => x - y).join()
+  const key = (options: readonly Option[]) =>
+    options
+      .map((o) => o.part)
+      .sort((x, y) => x - y)
+      .join()
   return key(a) === key(b)
 }

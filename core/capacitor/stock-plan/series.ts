@@ -10,13 +10,42 @@ export interface SeriesPair {
   readonly volts: readonly [number, number]
 }
 
-export function seriesPairs(parts: readonly StockPart[], target: number, volts: number, tolerancePercent: number): SeriesPair[] {
-  const singles = parts.filter((p) => p.sections.length === 1 && p.keptFor === null && p.sections.every((s) => isSound(s, p)) && p.quantity > 0).map((p) => ({ id: p.id, volts: p.volts, quantity: p.quantity, value: p.sections[0]?.measured ?? p.sections[0]?.microfarads ?? 0 }))
-  return singles.flatMap((a, i) => singles.slice(i).flatMap((b): SeriesPair[] => {
-    if (a === b && a.quantity < 2) return []
-    const microfarads = (a.value * b.value) / (a.value + b.value)
-    const errorPercent = (100 * (microfarads - target)) / target
-    const across: [number, number] = [(volts * b.value) / (a.value + b.value), (volts * a.value) / (a.value + b.value)]
-    return Math.abs(errorPercent) <= tolerancePercent + 1e-9 && across[0] <= a.volts && across[1] <= b.volts ? [{ parts: [a.id, b.id], microfarads, errorPercent, volts: across }] : []
-  })).sort((a, b) => Math.abs(a.errorPercent) - Math.abs(b.errorPercent))
+export function seriesPairs(
+  parts: readonly StockPart[],
+  target: number,
+  volts: number,
+  tolerancePercent: number,
+): SeriesPair[] {
+  const singles = parts
+    .filter(
+      (p) =>
+        p.sections.length === 1 &&
+        p.keptFor === null &&
+        p.sections.every((s) => isSound(s, p)) &&
+        p.quantity > 0,
+    )
+    .map((p) => ({
+      id: p.id,
+      volts: p.volts,
+      quantity: p.quantity,
+      value: p.sections[0]?.measured ?? p.sections[0]?.microfarads ?? 0,
+    }))
+  return singles
+    .flatMap((a, i) =>
+      singles.slice(i).flatMap((b): SeriesPair[] => {
+        if (a === b && a.quantity < 2) return []
+        const microfarads = (a.value * b.value) / (a.value + b.value)
+        const errorPercent = (100 * (microfarads - target)) / target
+        const across: [number, number] = [
+          (volts * b.value) / (a.value + b.value),
+          (volts * a.value) / (a.value + b.value),
+        ]
+        return Math.abs(errorPercent) <= tolerancePercent + 1e-9 &&
+          across[0] <= a.volts &&
+          across[1] <= b.volts
+          ? [{ parts: [a.id, b.id], microfarads, errorPercent, volts: across }]
+          : []
+      }),
+    )
+    .sort((a, b) => Math.abs(a.errorPercent) - Math.abs(b.errorPercent))
 }

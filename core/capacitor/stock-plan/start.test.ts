@@ -1,25 +1,54 @@
 import { planStart, type StartPart } from './start'
 
-const start = (id: string, low: number, high: number, more: Partial<StartPart> = {}): StartPart => ({ id, name: id, low, high, volts: 330, quantity: 1, cents: 3000, measured: null, ...more })
+const start = (id: string, low: number, high: number, more: Partial<StartPart> = {}): StartPart => ({
+  id,
+  name: id,
+  low,
+  high,
+  volts: 330,
+  quantity: 1,
+  cents: 3000,
+  measured: null,
+  ...more,
+})
 const WANTED = { low: 135, high: 162, volts: 250 }
 const fitsOf = (parts: StartPart[]) => planStart(parts, WANTED).fits.map((f) => f.part)
 
 describe('a start capacitor', () => {
   it('of the same range comes first, then the narrower, then the cheaper', () => {
-    expect(fitsOf([start('narrow', 140, 150), start('dear', 135, 162, { cents: 4000 }), start('same', 135, 162), start('off', 189, 227)])).toEqual(['same', 'dear', 'narrow'])
+    expect(
+      fitsOf([
+        start('narrow', 140, 150),
+        start('dear', 135, 162, { cents: 4000 }),
+        start('same', 135, 162),
+        start('off', 189, 227),
+      ]),
+    ).toEqual(['same', 'dear', 'narrow'])
   })
   it('of an overlapping range fits only when it was read inside', () => {
     expect(fitsOf([start('over', 145, 174)])).toEqual([])
-    expect(planStart([start('over', 145, 174)], WANTED).problems).toEqual(['over is marked 145–174 µF, only partly inside 135–162 µF: measure it, discharged and with its leads off.'])
+    expect(planStart([start('over', 145, 174)], WANTED).problems).toEqual([
+      'over is marked 145–174 µF, only partly inside 135–162 µF: measure it, discharged and with its leads off.',
+    ])
     expect(fitsOf([start('over', 145, 174, { measured: 158 })])).toEqual(['over'])
     expect(fitsOf([start('over', 145, 174, { measured: 170 })])).toEqual([])
   })
   it('that reads outside its own marking is condemned, even where its reading is what is asked for', () => {
-    expect(planStart([start('weak', 189, 227, { measured: 150 })], WANTED)).toEqual({ fits: [], problems: ['Every start capacitor on the van reads outside its marked range.'] })
+    expect(planStart([start('weak', 189, 227, { measured: 150 })], WANTED)).toEqual({
+      fits: [],
+      problems: ['Every start capacitor on the van reads outside its marked range.'],
+    })
   })
   it('of a lower rating never; a higher one serves', () => {
-    expect(planStart([start('low', 135, 162, { volts: 220 })], WANTED).problems).toEqual(['No start capacitor on the van is rated 250 V or more.'])
-    expect(planStart([start('high', 135, 162, { volts: 330 })], WANTED).fits[0]?.why).toBe('Marked as asked for, 135–162 µF; 330 V, more than the 250 V asked for.')
+    expect(planStart([start('low', 135, 162, { volts: 220 })], WANTED).problems).toEqual([
+      'No start capacitor on the van is rated 250 V or more.',
+    ])
+    expect(planStart([start('high', 135, 162, { volts: 330 })], WANTED).fits[0]?.why).toBe(
+      'Marked as asked for, 135–162 µF; 330 V, more than the 250 V asked for.',
+    )
   })
-  it('none there: said', () => expect(planStart([start('gone', 135, 162, { quantity: 0 })], WANTED).problems).toEqual(['There is no start capacitor on the van.']))
+  it('none there: said', () =>
+    expect(planStart([start('gone', 135, 162, { quantity: 0 })], WANTED).problems).toEqual([
+      'There is no start capacitor on the van.',
+    ]))
 })

@@ -3,11 +3,14 @@ import { distanceToNearest, tailTotals } from './reachable'
 import { isBetter, type Preference, type Score } from './score'
 import { searchPlan } from './search'
 
-const values = fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 9 }).map((list) => list.sort((a, b) => b - a))
+const values = fc
+  .array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 9 })
+  .map((list) => list.sort((a, b) => b - a))
 
 const subsetTotals = (list: readonly number[]): number[] => {
   const totals = new Set<number>()
-  for (let mask = 0; mask < 2 ** list.length; mask++) totals.add(list.reduce((sum, value, i) => (mask & (1 << i) ? sum + value : sum), 0))
+  for (let mask = 0; mask < 2 ** list.length; mask++)
+    totals.add(list.reduce((sum, value, i) => (mask & (1 << i) ? sum + value : sum), 0))
   return [...totals].sort((a, b) => a - b)
 }
 
@@ -16,7 +19,8 @@ describe('the totals of a tail', () => {
     fc.assert(
       fc.property(values, (list) => {
         const tables = tailTotals(list, 0)
-        for (let i = 0; i <= list.length; i++) expect([...(tables[i] as Float64Array)]).toEqual(subsetTotals(list.slice(i)))
+        for (let i = 0; i <= list.length; i++)
+          expect([...(tables[i] as Float64Array)]).toEqual(subsetTotals(list.slice(i)))
       }),
       { numRuns: 100, seed: 8 },
     ))
@@ -24,14 +28,20 @@ describe('the totals of a tail', () => {
     fc.assert(
       fc.property(values, fc.integer({ min: -20, max: 300 }), (list, wanted) => {
         const totals = subsetTotals(list)
-        expect(distanceToNearest(Float64Array.from(totals), wanted)).toBe(Math.min(...totals.map((t) => Math.abs(t - wanted))))
+        expect(distanceToNearest(Float64Array.from(totals), wanted)).toBe(
+          Math.min(...totals.map((t) => Math.abs(t - wanted))),
+        )
       }),
       { numRuns: 200, seed: 9 },
     ))
 })
 
 describe('which score is better', () => {
-  const score = fc.record({ worst: fc.constantFrom(0, 0.02, 0.05), jumpers: fc.nat(3), sum: fc.constantFrom(0, 0.03, 0.06) })
+  const score = fc.record({
+    worst: fc.constantFrom(0, 0.02, 0.05),
+    jumpers: fc.nat(3),
+    sum: fc.constantFrom(0, 0.03, 0.06),
+  })
   const prefer = fc.constantFrom<Preference>('exact', 'simple')
   it('is an order: never both ways, and of three in a row the ends too', () =>
     fc.assert(
@@ -59,6 +69,7 @@ describe('the search', () => {
     expect(found?.score).toEqual({ worst: 0, jumpers: 1, sum: 0 })
     expect(new Set(found?.assignment)).toEqual(new Set([0, 1, 2]))
   })
-  it('has no answer in the simple order when nothing is within tolerance', () => expect(searchPlan({ ...problem, targets: [3, 10], prefer: 'simple' })).toBeNull())
+  it('has no answer in the simple order when nothing is within tolerance', () =>
+    expect(searchPlan({ ...problem, targets: [3, 10], prefer: 'simple' })).toBeNull())
   it('says so when it was stopped early', () => expect(searchPlan(problem, 1)?.proven ?? false).toBe(false))
 })

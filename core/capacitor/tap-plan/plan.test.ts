@@ -34,7 +34,9 @@ function expectSound(result: TapPlanCore, sections: readonly number[], loads: re
     expect(value(group.lead)).toBe(Math.max(...values))
     expect(group.microfarads).toBeCloseTo(total, 6)
     expect(group.errorPercent).toBeCloseTo(100 * (total / (loads[l] as number) - 1), 6)
-    expect(group.jumpers.map((j) => j.to).sort()).toEqual(group.sections.filter((s) => s !== group.lead).sort())
+    expect(group.jumpers.map((j) => j.to).sort()).toEqual(
+      group.sections.filter((s) => s !== group.lead).sort(),
+    )
     expect(group.jumpers.every((j) => j.from === group.lead && j.share <= 0.5 + 1e-12)).toBe(true)
     expect(group.jumperShare).toBeCloseTo(1 - value(group.lead) / total, 9)
   })
@@ -45,11 +47,21 @@ describe('a plan worked by hand', () => {
   const result = plan([25, 20, 10, 5, 5, 2.5], [40, 7.5])
 
   it('serves 40 and 7.5 exactly', () => {
-    expect(result).toMatchObject({ feasible: true, worstErrorPercent: 0, jumperCount: 3, unused: ['s1'], proven: true })
-    expect(result.groups[1]).toMatchObject({ sections: ['s3', 's5'].map((s) => (s === 's3' ? expect.stringMatching(/s[34]/) : s)), microfarads: 7.5 })
+    expect(result).toMatchObject({
+      feasible: true,
+      worstErrorPercent: 0,
+      jumperCount: 3,
+      unused: ['s1'],
+      proven: true,
+    })
+    expect(result.groups[1]).toMatchObject({
+      sections: ['s3', 's5'].map((s) => (s === 's3' ? expect.stringMatching(/s[34]/) : s)),
+      microfarads: 7.5,
+    })
   })
 
-  it('gives the jumper the small share: 2.5 of 7.5', () => expect(result.groups[1]?.jumperShare).toBeCloseTo(1 / 3, 12))
+  it('gives the jumper the small share: 2.5 of 7.5', () =>
+    expect(result.groups[1]?.jumperShare).toBeCloseTo(1 / 3, 12))
 
   it('takes a sum exactly at the limit as inside, also where binary fractions do not', () => {
     expect(5 * 1.06 - 5.3).not.toBe(0)
@@ -62,23 +74,52 @@ describe('a plan worked by hand', () => {
   it('prefers fewer jumpers to a better value only when asked', () => {
     // 7.5 from 5 + 2.5 is exact with a jumper; 7.3 alone is 2.7 % low without one.
     expect(plan([5, 2.5, 7.3], [7.5]).jumperCount).toBe(1)
-    expect(plan([5, 2.5, 7.3], [7.5], 6, 'simple')).toMatchObject({ feasible: true, jumperCount: 0, groups: [{ sections: ['s2'] }] })
+    expect(plan([5, 2.5, 7.3], [7.5], 6, 'simple')).toMatchObject({
+      feasible: true,
+      jumperCount: 0,
+      groups: [{ sections: ['s2'] }],
+    })
   })
 
   it('names the load that nothing reaches, and the nearest', () => {
     const none = plan([10, 5], [80])
-    expect(none).toMatchObject({ feasible: false, groups: [], unused: ['s0', 's1'], nearest: { groups: [{ microfarads: 15 }] } })
-    expect(none.problems).toEqual([{ path: 'loads.0.microfarads', message: 'No joining of these sections brings L0 within 6 % of 80 µF; the closest whole plan gives 15 µF (−81.3 %).' }])
+    expect(none).toMatchObject({
+      feasible: false,
+      groups: [],
+      unused: ['s0', 's1'],
+      nearest: { groups: [{ microfarads: 15 }] },
+    })
+    expect(none.problems).toEqual([
+      {
+        path: 'loads.0.microfarads',
+        message:
+          'No joining of these sections brings L0 within 6 % of 80 µF; the closest whole plan gives 15 µF (−81.3 %).',
+      },
+    ])
   })
 
   it('has no nearest when there are more loads than sections', () =>
-    expect(plan([5, 10], [5, 5, 10])).toMatchObject({ feasible: false, nearest: null, problems: [{ path: 'loads' }] }))
+    expect(plan([5, 10], [5, 5, 10])).toMatchObject({
+      feasible: false,
+      nearest: null,
+      problems: [{ path: 'loads' }],
+    }))
 })
 
-const microfarads = fc.oneof(fc.constantFrom(...TRADE_MICROFARADS), fc.integer({ min: 1, max: 4000 }).map((n) => n / 100))
+const microfarads = fc.oneof(
+  fc.constantFrom(...TRADE_MICROFARADS),
+  fc.integer({ min: 1, max: 4000 }).map((n) => n / 100),
+)
 const instance = fc
   .integer({ min: 1, max: 3 })
-  .chain((k) => fc.record({ sections: fc.array(microfarads, { minLength: Math.max(2, k), maxLength: k === 3 ? 7 : 8 }), loads: fc.array(microfarads, { minLength: k, maxLength: k }), tolerance: fc.constantFrom(0, 3, 6, 10), prefer: fc.constantFrom<Preference>('exact', 'simple') }))
+  .chain((k) =>
+    fc.record({
+      sections: fc.array(microfarads, { minLength: Math.max(2, k), maxLength: k === 3 ? 7 : 8 }),
+      loads: fc.array(microfarads, { minLength: k, maxLength: k }),
+      tolerance: fc.constantFrom(0, 3, 6, 10),
+      prefer: fc.constantFrom<Preference>('exact', 'simple'),
+    }),
+  )
 
 it('is the optimum that exhaustive enumeration finds, on 600 seeded cans', () => {
   fc.assert(
@@ -88,7 +129,9 @@ it('is the optimum that exhaustive enumeration finds, on 600 seeded cans', () =>
       const targets = loads.map(toPicofarads)
       const within = exhaustiveBest(values, targets, tolerance, 'simple')
       expect(result.feasible).toBe(within !== null)
-      const oracle = result.feasible ? exhaustiveBest(values, targets, tolerance, prefer) : exhaustiveBest(values, targets, tolerance, 'exact')
+      const oracle = result.feasible
+        ? exhaustiveBest(values, targets, tolerance, prefer)
+        : exhaustiveBest(values, targets, tolerance, 'exact')
       const best = chosen(result)
       expect(best.proven).toBe(true)
       expect(scoreOf(best).jumpers).toBe(oracle?.jumpers)
@@ -131,19 +174,48 @@ it('admits that it is not proven best when the steps run out', () => {
 }, 60_000)
 
 describe('a section of the old can that stays', () => {
-  const section = (id: string, microfarads: number, stays?: string) => ({ id, microfarads, ...(stays ? { stays } : {}) })
+  const section = (id: string, microfarads: number, stays?: string) => ({
+    id,
+    microfarads,
+    ...(stays ? { stays } : {}),
+  })
   it('serves its own load by itself, though another section would come closer, and never another load of the same value', () => {
     const sections = [section('new', 15), section('old', 14.8, 'HERM')]
-    const loads = [{ load: 'HERM', microfarads: 15 }, { load: 'FAN', microfarads: 15 }]
-    expect(planTaps({ sections, loads, tolerancePercent: 6 }).groups.map((g) => [g.load, g.lead])).toEqual([['HERM', 'old'], ['FAN', 'new']])
-    expect(planTaps({ sections, loads: [...loads].reverse(), tolerancePercent: 6 }).groups.map((g) => [g.load, g.lead])).toEqual([['FAN', 'new'], ['HERM', 'old']])
+    const loads = [
+      { load: 'HERM', microfarads: 15 },
+      { load: 'FAN', microfarads: 15 },
+    ]
+    expect(planTaps({ sections, loads, tolerancePercent: 6 }).groups.map((g) => [g.load, g.lead])).toEqual([
+      ['HERM', 'old'],
+      ['FAN', 'new'],
+    ])
+    expect(
+      planTaps({ sections, loads: [...loads].reverse(), tolerancePercent: 6 }).groups.map((g) => [
+        g.load,
+        g.lead,
+      ]),
+    ).toEqual([
+      ['FAN', 'new'],
+      ['HERM', 'old'],
+    ])
   })
   it('serves nothing once its load asks for another value', () => {
-    const plan = planTaps({ sections: [section('new', 30), section('old', 14.8, 'HERM')], loads: [{ load: 'HERM', microfarads: 30 }], tolerancePercent: 6 })
+    const plan = planTaps({
+      sections: [section('new', 30), section('old', 14.8, 'HERM')],
+      loads: [{ load: 'HERM', microfarads: 30 }],
+      tolerancePercent: 6,
+    })
     expect([plan.feasible, plan.groups[0]?.lead, plan.unused]).toEqual([true, 'new', ['old']])
   })
   it('a problem names the load by its place among all', () => {
-    const plan = planTaps({ sections: [section('new', 30), section('old', 14.8, 'HERM')], loads: [{ load: 'HERM', microfarads: 15 }, { load: 'FAN', microfarads: 5 }], tolerancePercent: 6 })
+    const plan = planTaps({
+      sections: [section('new', 30), section('old', 14.8, 'HERM')],
+      loads: [
+        { load: 'HERM', microfarads: 15 },
+        { load: 'FAN', microfarads: 5 },
+      ],
+      tolerancePercent: 6,
+    })
     expect([plan.feasible, plan.problems.map((p) => p.path)]).toEqual([false, ['loads.1.microfarads']])
   })
 })

@@ -68,40 +68,86 @@ export function planTaps(problem: TapPlanProblem): TapPlan {
   const old = sections.find((s) => s.stays)
   if (!old) return planFreely(problem)
   // What stays serves its own load, by itself, or nothing: it was left in for its reading. The others are planned without it.
-  const wanted = loads.find((l) => l.load === old.stays && isWithin(toPicofarads(old.microfarads), toPicofarads(l.microfarads), tolerancePercent))
-  const others = { ...problem, sections: sections.filter((s) => s !== old), loads: loads.filter((l) => l !== wanted) }
+  const wanted = loads.find(
+    (l) =>
+      l.load === old.stays &&
+      isWithin(toPicofarads(old.microfarads), toPicofarads(l.microfarads), tolerancePercent),
+  )
+  const others = {
+    ...problem,
+    sections: sections.filter((s) => s !== old),
+    loads: loads.filter((l) => l !== wanted),
+  }
   if (!wanted) return withUnused(planFreely(others), old.id)
   const kept = describeGroup(wanted, [{ ...old, index: 0, picofarads: toPicofarads(old.microfarads) }])
-  if (others.loads.length === 0) return { feasible: true, groups: [kept], worstErrorPercent: Math.abs(kept.errorPercent), jumperCount: 0, unused: others.sections.map((s) => s.id), proven: true, nearest: null, problems: [] }
+  if (others.loads.length === 0)
+    return {
+      feasible: true,
+      groups: [kept],
+      worstErrorPercent: Math.abs(kept.errorPercent),
+      jumperCount: 0,
+      unused: others.sections.map((s) => s.id),
+      proven: true,
+      nearest: null,
+      problems: [],
+    }
   const rest = planFreely(others)
   const at = loads.indexOf(wanted)
-  const join = <P extends TapPlanCore>(plan: P): P => ({ ...plan, groups: [...plan.groups.slice(0, at), kept, ...plan.groups.slice(at)], worstErrorPercent: Math.max(plan.worstErrorPercent ?? 0, Math.abs(kept.errorPercent)) })
+  const join = <P extends TapPlanCore>(plan: P): P => ({
+    ...plan,
+    groups: [...plan.groups.slice(0, at), kept, ...plan.groups.slice(at)],
+    worstErrorPercent: Math.max(plan.worstErrorPercent ?? 0, Math.abs(kept.errorPercent)),
+  })
   if (rest.feasible) return join(rest)
   // Problems name loads by their place in the whole list.
-  const problems = rest.problems.map((p) => ({ ...p, path: p.path.replace(/^loads\.(\d+)/, (_, i: string) => `loads.${Number(i) + (Number(i) >= at ? 1 : 0)}`) }))
+  const problems = rest.problems.map((p) => ({
+    ...p,
+    path: p.path.replace(/^loads\.(\d+)/, (_, i: string) => `loads.${Number(i) + (Number(i) >= at ? 1 : 0)}`),
+  }))
   return { ...rest, problems, unused: [...rest.unused, old.id], nearest: rest.nearest && join(rest.nearest) }
 }
 
 const withUnused = (plan: TapPlan, id: string): TapPlan => ({ ...plan, unused: [...plan.unused, id] })
 
 function planFreely({ sections, loads, tolerancePercent, prefer = 'exact' }: TapPlanProblem): TapPlan {
-  const nothing: TapPlanCore = { groups: [], worstErrorPercent: null, jumperCount: 0, unused: sections.map((s) => s.id), proven: true }
+  const nothing: TapPlanCore = {
+    groups: [],
+    worstErrorPercent: null,
+    jumperCount: 0,
+    unused: sections.map((s) => s.id),
+    proven: true,
+  }
   if (loads.length > sections.length) {
     const message = `${loads.length} loads need ${loads.length} sections, and the can has ${sections.length}: no section may serve two loads.`
     return { feasible: false, ...nothing, nearest: null, problems: [{ path: 'loads', message }] }
   }
   const order = sections.map((s, index) => ({ ...s, index, picofarads: toPicofarads(s.microfarads) }))
   order.sort((a, b) => b.picofarads - a.picofarads || a.index - b.index)
-  const problem = { values: order.map((s) => s.picofarads), targets: loads.map((l) => toPicofarads(l.microfarads)), tolerancePercent }
+  const problem = {
+    values: order.map((s) => s.picofarads),
+    targets: loads.map((l) => toPicofarads(l.microfarads)),
+    tolerancePercent,
+  }
   const describe = (result: SearchResult) => describePlan(order, loads, result)
 
   const wanted = searchPlan({ ...problem, prefer })
-  if (wanted && loads.every((_, l) => isWithin(sumOf(wanted, problem.values, l), problem.targets[l] as number, tolerancePercent)))
+  if (
+    wanted &&
+    loads.every((_, l) =>
+      isWithin(sumOf(wanted, problem.values, l), problem.targets[l] as number, tolerancePercent),
+    )
+  )
     return { feasible: true, ...describe(wanted), nearest: null, problems: [] }
 
   const closest = prefer === 'exact' ? wanted : searchPlan({ ...problem, prefer: 'exact' })
   const nearest = closest && describe(closest)
-  return { feasible: false, ...nothing, proven: wanted?.proven ?? nearest?.proven ?? true, nearest, problems: nearest ? explain(nearest, loads, tolerancePercent) : [] }
+  return {
+    feasible: false,
+    ...nothing,
+    proven: wanted?.proven ?? nearest?.proven ?? true,
+    nearest,
+    problems: nearest ? explain(nearest, loads, tolerancePercent) : [],
+  }
 }
 
 const sumOf = (result: SearchResult, values: readonly number[], load: number): number =>
@@ -109,13 +155,25 @@ const sumOf = (result: SearchResult, values: readonly number[], load: number): n
 
 type OrderedSection = Section & { readonly picofarads: number; readonly index: number }
 
-function describePlan(order: readonly OrderedSection[], loads: readonly Load[], result: SearchResult): TapPlanCore {
-  const groups = loads.map((load, l) => describeGroup(load, order.filter((_, i) => result.assignment[i] === l)))
+function describePlan(
+  order: readonly OrderedSection[],
+  loads: readonly Load[],
+  result: SearchResult,
+): TapPlanCore {
+  const groups = loads.map((load, l) =>
+    describeGroup(
+      load,
+      order.filter((_, i) => result.assignment[i] === l),
+    ),
+  )
   return {
     groups,
     worstErrorPercent: Math.max(...groups.map((g) => Math.abs(g.errorPercent))),
     jumperCount: result.score.jumpers,
-    unused: order.filter((_, i) => result.assignment[i] === loads.length).sort((a, b) => a.index - b.index).map((s) => s.id),
+    unused: order
+      .filter((_, i) => result.assignment[i] === loads.length)
+      .sort((a, b) => a.index - b.index)
+      .map((s) => s.id),
     proven: result.proven,
   }
 }
@@ -135,7 +193,11 @@ function describeGroup({ load, microfarads }: Load, members: readonly OrderedSec
   }
 }
 
-function explain(nearest: TapPlanCore, loads: readonly Load[], tolerancePercent: number): TapPlanProblemNote[] {
+function explain(
+  nearest: TapPlanCore,
+  loads: readonly Load[],
+  tolerancePercent: number,
+): TapPlanProblemNote[] {
   return nearest.groups.flatMap((group, l) => {
     const target = (loads[l] as Load).microfarads
     if (isWithin(toPicofarads(group.microfarads), toPicofarads(target), tolerancePercent)) return []

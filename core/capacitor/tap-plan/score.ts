@@ -19,7 +19,8 @@ const SUM_EPSILON = 1e-12
 
 /** True when `a` is better than `b` in the order of `prefer`; equal scores are not better. */
 export function isBetter(a: Score, b: Score, prefer: Preference): boolean {
-  const [a1, a2, b1, b2] = prefer === 'exact' ? [a.worst, a.jumpers, b.worst, b.jumpers] : [a.jumpers, a.worst, b.jumpers, b.worst]
+  const [a1, a2, b1, b2] =
+    prefer === 'exact' ? [a.worst, a.jumpers, b.worst, b.jumpers] : [a.jumpers, a.worst, b.jumpers, b.worst]
   if (a1 !== b1) return a1 < b1
   if (a2 !== b2) return a2 < b2
   return a.sum < b.sum - SUM_EPSILON

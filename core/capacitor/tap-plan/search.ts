@@ -28,7 +28,10 @@ const TABLE_LENGTH = 12
 const SHORT_TABLE_LENGTH = 7
 
 /** The best assignment with every load given at least one section, or null when `simple` finds none within tolerance. */
-export function searchPlan({ values, targets, tolerancePercent, prefer }: SearchProblem, stepLimit = STEP_LIMIT): SearchResult | null {
+export function searchPlan(
+  { values, targets, tolerancePercent, prefer }: SearchProblem,
+  stepLimit = STEP_LIMIT,
+): SearchResult | null {
   const n = values.length
   const k = targets.length
   const unused = k
@@ -85,7 +88,10 @@ export function searchPlan({ values, targets, tolerancePercent, prefer }: Search
       if (gap > 0) missing += gap
       // One part in 10^12 of slack: a quotient times its divisor may round past the whole number it came from.
       const needed = gap - allowedError(load) * target * (1 + 1e-12) - 1e-3
-      more += counts[load] === 0 || needed > 0 ? Math.max(1, largest > 0 ? Math.ceil(needed / largest) : Infinity) : 0
+      more +=
+        counts[load] === 0 || needed > 0
+          ? Math.max(1, largest > 0 ? Math.ceil(needed / largest) : Infinity)
+          : 0
     }
     const shared = (missing - rest) / targetSum
     if (shared > worst) worst = shared - 1e-12
@@ -127,8 +133,10 @@ export function searchPlan({ values, targets, tolerancePercent, prefer }: Search
     let least = Infinity
     for (let load = first; load < k; load++) {
       if (tried & (1 << load)) continue
-      if (load > 0 && counts[load] === 0 && counts[load - 1] === 0 && targets[load] === targets[load - 1]) continue
-      const away = Math.abs((sums[load] as number) + value - (targets[load] as number)) / (targets[load] as number)
+      if (load > 0 && counts[load] === 0 && counts[load - 1] === 0 && targets[load] === targets[load - 1])
+        continue
+      const away =
+        Math.abs((sums[load] as number) + value - (targets[load] as number)) / (targets[load] as number)
       if (away < least) {
         least = away
         found = load

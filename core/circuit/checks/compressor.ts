@@ -10,13 +10,39 @@ export function checkCompressor(view: ProofView, wantedMicrofarads: number | nul
   if (!compressor || view.hookup.unit.traits.capacitor !== 'shared') return []
   const { copper, sources } = running(view)
   if (sources(compressor.S).some((s) => s === 'line1' || s === 'line2'))
-    return [stop('compressor-start-on-line', 'The compressor’s start winding is straight on a line: a wire joins its section’s post to one.', landedLeadsOn(view, copper, compressor.S))]
+    return [
+      stop(
+        'compressor-start-on-line',
+        'The compressor’s start winding is straight on a line: a wire joins its section’s post to one.',
+        landedLeadsOn(view, copper, compressor.S),
+      ),
+    ]
   const across = view.network.capacitors.filter(
-    (c) => (copper.joined(c.a, compressor.S) && copper.joined(c.b, compressor.R)) || (copper.joined(c.b, compressor.S) && copper.joined(c.a, compressor.R)),
+    (c) =>
+      (copper.joined(c.a, compressor.S) && copper.joined(c.b, compressor.R)) ||
+      (copper.joined(c.b, compressor.S) && copper.joined(c.a, compressor.R)),
   )
-  if (across.length === 0) return [stop('compressor-capacitor-open', 'The compressor’s start wire reaches no section whose C is on its run line: the compressor will not start.')]
+  if (across.length === 0)
+    return [
+      stop(
+        'compressor-capacitor-open',
+        'The compressor’s start wire reaches no section whose C is on its run line: the compressor will not start.',
+      ),
+    ]
   const microfarads = across.reduce((sum, c) => sum + (c.microfarads ?? NaN), 0)
   if (wantedMicrofarads === null) return []
-  if (toleranceVerdict({ low: microfarads, high: microfarads }, wantedMicrofarads, view.hookup.can.tolerancePercent) === 'in') return []
-  return [stop('compressor-capacitor-wrong-value', `The compressor gets ${figure(microfarads)} µF; it asks for ${figure(wantedMicrofarads)} µF.`)]
+  if (
+    toleranceVerdict(
+      { low: microfarads, high: microfarads },
+      wantedMicrofarads,
+      view.hookup.can.tolerancePercent,
+    ) === 'in'
+  )
+    return []
+  return [
+    stop(
+      'compressor-capacitor-wrong-value',
+      `The compressor gets ${figure(microfarads)} µF; it asks for ${figure(wantedMicrofarads)} µF.`,
+    ),
+  ]
 }

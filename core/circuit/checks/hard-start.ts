@@ -9,10 +9,30 @@ import { running, type ProofView } from '../view'
 export function checkHardStart(view: ProofView, farEnd: PostId | null): Hazard[] {
   if (farEnd === null) return []
   const compressor = compressorPosts(view.hookup.unit)
-  if (!compressor || view.hookup.unit.traits.capacitor !== 'shared') return [stop('hard-start-misplaced', 'A hard-start kit belongs to a compressor that shares this can; here there is none.')]
-  if (farEnd === PROTECTED_POST) return view.hookup.can.protectedStart ? [] : [stop('hard-start-misplaced', 'This can has no protected terminal: the hard-start kit goes to C.')]
+  if (!compressor || view.hookup.unit.traits.capacitor !== 'shared')
+    return [
+      stop(
+        'hard-start-misplaced',
+        'A hard-start kit belongs to a compressor that shares this can; here there is none.',
+      ),
+    ]
+  if (farEnd === PROTECTED_POST)
+    return view.hookup.can.protectedStart
+      ? []
+      : [stop('hard-start-misplaced', 'This can has no protected terminal: the hard-start kit goes to C.')]
   if (view.hookup.can.protectedStart && running(view).copper.joined(farEnd, NEW_C))
-    return [stop('hard-start-unprotected', 'The hard-start kit is on C, past the can’s protected terminal: its fuse cannot open when the kit fails. Put it on the protected terminal.')]
-  if (!running(view).copper.joined(farEnd, NEW_C)) return [stop('hard-start-misplaced', 'The hard-start kit must bridge the compressor’s start section and C: its far end is elsewhere.')]
+    return [
+      stop(
+        'hard-start-unprotected',
+        'The hard-start kit is on C, past the can’s protected terminal: its fuse cannot open when the kit fails. Put it on the protected terminal.',
+      ),
+    ]
+  if (!running(view).copper.joined(farEnd, NEW_C))
+    return [
+      stop(
+        'hard-start-misplaced',
+        'The hard-start kit must bridge the compressor’s start section and C: its far end is elsewhere.',
+      ),
+    ]
   return []
 }

@@ -7,17 +7,41 @@ import type { UnitType } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
 import { VOLTAGE_TOLERANCE } from '../judge/limits'
 
-export function checkSettings(unit: UnitType, sheet: LeadSheet, can: FittedCan, plug: Direction, wanted: Rotation | null): Hazard[] {
+export function checkSettings(
+  unit: UnitType,
+  sheet: LeadSheet,
+  can: FittedCan,
+  plug: Direction,
+  wanted: Rotation | null,
+): Hazard[] {
   const found: Hazard[] = []
   const turning: Rotation = { direction: plug, seenFrom: sheet.rotationNamedFrom }
   if (wanted && !sameRotation(turning, wanted)) {
-    const mend = sheet.settings.rotation.length > 1 ? 'Change the reversing plug.' : 'This motor cannot be reversed: take another.'
-    found.push(stop('rotation-opposite', `As set, the shaft turns ${rotationText(turning)}; the fan needs ${rotationText(wanted)}. ${mend}`))
+    const mend =
+      sheet.settings.rotation.length > 1
+        ? 'Change the reversing plug.'
+        : 'This motor cannot be reversed: take another.'
+    found.push(
+      stop(
+        'rotation-opposite',
+        `As set, the shaft turns ${rotationText(turning)}; the fan needs ${rotationText(wanted)}. ${mend}`,
+      ),
+    )
   }
   const { low, high } = sheet.nameplate.volts
   if (unit.volts < low * (1 - VOLTAGE_TOLERANCE) || unit.volts > high * (1 + VOLTAGE_TOLERANCE))
-    found.push(stop('voltage-class', `The unit is ${figure(unit.volts)} V; the motor is rated ${figure(low)}–${figure(high)} V.`))
+    found.push(
+      stop(
+        'voltage-class',
+        `The unit is ${figure(unit.volts)} V; the motor is rated ${figure(low)}–${figure(high)} V.`,
+      ),
+    )
   if (sheet.capacitor && can.volts < sheet.capacitor.volts)
-    found.push(stop('capacitor-voltage-low', `The can is rated ${figure(can.volts)} V; the motor’s tag asks for ${figure(sheet.capacitor.volts)} V or more.`))
+    found.push(
+      stop(
+        'capacitor-voltage-low',
+        `The can is rated ${figure(can.volts)} V; the motor’s tag asks for ${figure(sheet.capacitor.volts)} V or more.`,
+      ),
+    )
   return found
 }

@@ -5,14 +5,28 @@ import type { ModeId } from '../../wiring/unit-type'
 import { isMisplaced, type ProofView } from '../view'
 
 const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean; what: string }[] = [
-  { code: 'line-to-line', has: (s) => s.includes('line1') && s.includes('line2'), what: 'joins the two lines: a dead short' },
-  { code: 'line-on-earth', has: (s) => s.includes('earth') && (s.includes('line1') || s.includes('line2')), what: 'joins a line to the chassis: a short to earth' },
-  { code: 'line-on-coil', has: (s) => s.includes('low-voltage') && (s.includes('line1') || s.includes('line2')), what: 'puts line voltage on the 24 V coil: it blows the low-voltage fuse' },
+  {
+    code: 'line-to-line',
+    has: (s) => s.includes('line1') && s.includes('line2'),
+    what: 'joins the two lines: a dead short',
+  },
+  {
+    code: 'line-on-earth',
+    has: (s) => s.includes('earth') && (s.includes('line1') || s.includes('line2')),
+    what: 'joins a line to the chassis: a short to earth',
+  },
+  {
+    code: 'line-on-coil',
+    has: (s) => s.includes('low-voltage') && (s.includes('line1') || s.includes('line2')),
+    what: 'puts line voltage on the 24 V coil: it blows the low-voltage fuse',
+  },
 ]
 
 export function checkShorts(view: ProofView): Hazard[] {
   return CASES.flatMap(({ code, has, what }) => {
-    const modes = [...view.modes.values()].filter((mode) => anyGroup(view, mode, has)).map((mode) => mode.mode)
+    const modes = [...view.modes.values()]
+      .filter((mode) => anyGroup(view, mode, has))
+      .map((mode) => mode.mode)
     if (modes.length === 0) return []
     const leads = blame(view, modes[0] as ModeId, has)
     const subject = leads.length > 0 ? `The ${leads.join(' or ')} lead` : 'A wire of the unit'
@@ -20,12 +34,19 @@ export function checkShorts(view: ProofView): Hazard[] {
   })
 }
 
-const anyGroup = ({ posts }: ProofView, { sources }: ModeCopper, has: (s: readonly Source[]) => boolean): boolean => posts.some((post) => has(sources(post.id)))
+const anyGroup = (
+  { posts }: ProofView,
+  { sources }: ModeCopper,
+  has: (s: readonly Source[]) => boolean,
+): boolean => posts.some((post) => has(sources(post.id)))
 
 /** The leads whose removal, one at a time, ends the fault; only those that are not where they were advised, if there are any. */
 function blame(view: ProofView, mode: ModeId, has: (s: readonly Source[]) => boolean): string[] {
   const found = view.hookup.placements
-    .filter(({ goes, lead }) => goes.kind === 'post' && !anyGroup(view, copperIn(view.hookup.unit, view.network, mode, lead), has))
+    .filter(
+      ({ goes, lead }) =>
+        goes.kind === 'post' && !anyGroup(view, copperIn(view.hookup.unit, view.network, mode, lead), has),
+    )
     .map(({ lead }) => lead)
   const misplaced = found.filter((lead) => isMisplaced(view, lead))
   return misplaced.length > 0 ? misplaced : found

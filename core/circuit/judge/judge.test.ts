@@ -10,15 +10,23 @@ import type { HazardCode } from '../hazard'
 import { findSymptoms } from './symptoms'
 
 const insulated: Placement = { kind: 'insulated' }
-const blower = (unit: string, moves: Record<string, Placement> = {}) => hookupWith(requestFor(unit, 'alder-33b', { can: BLOWER_CAN }), moves).proof
-const codes = (proof: { readonly hazards: readonly { readonly code: HazardCode }[] }) => proof.hazards.map((h) => h.code)
+const blower = (unit: string, moves: Record<string, Placement> = {}) =>
+  hookupWith(requestFor(unit, 'alder-33b', { can: BLOWER_CAN }), moves).proof
+const codes = (proof: { readonly hazards: readonly { readonly code: HazardCode }[] }) =>
+  proof.hazards.map((h) => h.code)
 
 describe('a blower as advised', () => {
-  it.each([['gas-furnace-board', 'Proven in off, heating and cooling.'], ['fan-coil-three-speed', 'Proven in off, high, medium and low.'], ['roof-through-shaft', 'Proven in off, high and low.']])('on %s is proven in the modes it is used in', (unit, sentence) => {
+  it.each([
+    ['gas-furnace-board', 'Proven in off, heating and cooling.'],
+    ['fan-coil-three-speed', 'Proven in off, high, medium and low.'],
+    ['roof-through-shaft', 'Proven in off, high and low.'],
+  ])('on %s is proven in the modes it is used in', (unit, sentence) => {
     expect([blower(unit).sentence, blower(unit).hazards]).toEqual([sentence, []])
   })
   it('runs slower on each lower tap, and only in its own mode', () => {
-    const rpm = Object.fromEntries(blower('fan-coil-three-speed').modes.map((m) => [m.mode, m.solution.motor.rpm]))
+    const rpm = Object.fromEntries(
+      blower('fan-coil-three-speed').modes.map((m) => [m.mode, m.solution.motor.rpm]),
+    )
     expect(rpm.off).toBe(0)
     expect([rpm.high! > rpm.medium!, rpm.medium! > rpm.low!, rpm.low! > 400]).toEqual([true, true, true])
   })
@@ -27,7 +35,12 @@ describe('a blower as advised', () => {
 // What must come of each move, from the circuit: by hand.
 const MOVES: readonly [string, string, Record<string, Placement>, HazardCode][] = [
   ['gas-furnace-board', 'the cooling tap insulated', { black: insulated }, 'no-tap-live'],
-  ['gas-furnace-board', 'the heating tap on the parking post of another', { red: onPost('PARK1') }, 'idle-taps-tied'],
+  [
+    'gas-furnace-board',
+    'the heating tap on the parking post of another',
+    { red: onPost('PARK1') },
+    'idle-taps-tied',
+  ],
   ['gas-furnace-board', 'an idle tap beside the cooling tap', { blue: onPost('COOL') }, 'two-taps-live'],
   ['gas-furnace-board', 'the line lead parked', { white: onPost('PARK2') }, 'does-not-start'],
   ['gas-furnace-board', 'the line lead on an output', { white: onPost('COOL') }, 'run-dead'],
@@ -36,9 +49,19 @@ const MOVES: readonly [string, string, Record<string, Placement>, HazardCode][] 
   ['gas-furnace-board', 'a tap on the transformer’s 24 V', { red: onPost('XFMR') }, 'lead-on-coil'],
   ['gas-furnace-board', 'a capacitor lead insulated', { brown: insulated }, 'lead-not-landed'],
   ['gas-furnace-board', 'start straight on the neutral', { brown: onPost('N') }, 'winding-overcurrent'],
-  ['gas-furnace-board', 'the run side of the capacitor on an output', { 'brown/white': onPost('COOL') }, 'line-to-line'],
+  [
+    'gas-furnace-board',
+    'the run side of the capacitor on an output',
+    { 'brown/white': onPost('COOL') },
+    'line-to-line',
+  ],
   ['fan-coil-three-speed', 'one tap on two selections’ post', { blue: onPost('LO') }, 'idle-taps-tied'],
-  ['fan-coil-three-speed', 'the high tap on the supply: it runs when off', { black: onPost('L') }, 'runs-when-stopped'],
+  [
+    'fan-coil-three-speed',
+    'the high tap on the supply: it runs when off',
+    { black: onPost('L') },
+    'runs-when-stopped',
+  ],
 ]
 
 describe('a blower with one thing wrong', () => {
@@ -47,11 +70,25 @@ describe('a blower with one thing wrong', () => {
     expect(codes(proof)).toContain(code)
     expect(proof.verdict).toBe('stop')
   })
-  it('the cooling and heating taps exchanged is no danger: another air flow', () => expect(blower('gas-furnace-board', { black: onPost('HEAT'), red: onPost('COOL') }).verdict).toBe('proven'))
+  it('the cooling and heating taps exchanged is no danger: another air flow', () =>
+    expect(blower('gas-furnace-board', { black: onPost('HEAT'), red: onPost('COOL') }).verdict).toBe(
+      'proven',
+    ))
   it('a motor of half the volts, or of twice, shows in the volts across it', () => {
     const request = requestFor('electric-furnace-relay-sequencer', 'alder-33b', { can: BLOWER_CAN })
     const { proof, can } = hookupWith(request, {})
-    const symptoms = (ratedVolts: { low: number; high: number }) => codes({ hazards: findSymptoms({ unit: request.unit, machine: machineOf(request.sheet), can, modes: proof.modes.map((m) => m.solution), taps: ['black', 'blue', 'red'], ratedVolts, ratedAmps: 6 }) })
+    const symptoms = (ratedVolts: { low: number; high: number }) =>
+      codes({
+        hazards: findSymptoms({
+          unit: request.unit,
+          machine: machineOf(request.sheet),
+          can,
+          modes: proof.modes.map((m) => m.solution),
+          taps: ['black', 'blue', 'red'],
+          ratedVolts,
+          ratedAmps: 6,
+        }),
+      })
     expect(symptoms({ low: 115, high: 115 })).toContain('motor-voltage')
     expect(symptoms({ low: 208, high: 230 })).not.toContain('motor-voltage')
     expect(symptoms({ low: 460, high: 460 })).toContain('motor-voltage')
@@ -75,7 +112,10 @@ describe('a blower with one thing wrong', () => {
   })
   it('outputs that must stay apart and were tied by a wire are refused', () => {
     const request = requestFor('fan-coil-three-speed', 'alder-33b', { can: BLOWER_CAN })
-    const tied = { ...request, wires: [...request.wires, { id: 'tie', from: 'HI', to: 'LO', segments: [], traced: true, stated: [] }] }
+    const tied = {
+      ...request,
+      wires: [...request.wires, { id: 'tie', from: 'HI', to: 'LO', segments: [], traced: true, stated: [] }],
+    }
     expect(codes(hookupWith(tied, {}).proof)).toContain('outputs-tied')
   })
 })
@@ -83,31 +123,79 @@ describe('a blower with one thing wrong', () => {
 it('an idle horsepower tap that is live with another circulates a current, by the circuit too', () => {
   const request = requestFor('cooling-1-pole-shared-capacitor', 'rowan-33m', { compressorMicrofarads: 45 })
   const { proof, can } = hookupWith(request, { blue: onPost('T1') })
-  const symptoms = findSymptoms({ unit: request.unit, machine: machineOf(request.sheet), can, modes: proof.modes.map((m) => m.solution), taps: ['black', 'blue', 'red'], ratedVolts: request.sheet.nameplate.volts, ratedAmps: 2 })
+  const symptoms = findSymptoms({
+    unit: request.unit,
+    machine: machineOf(request.sheet),
+    can,
+    modes: proof.modes.map((m) => m.solution),
+    taps: ['black', 'blue', 'red'],
+    ratedVolts: request.sheet.nameplate.volts,
+    ratedAmps: 2,
+  })
   expect(codes({ hazards: symptoms })).toContain('two-taps-live')
 })
 
-const ELECTRICAL: readonly HazardCode[] = ['line-to-line', 'line-on-earth', 'no-voltage-across-motor', 'motor-common-dead', 'run-dead', 'runs-with-contactor-open', 'runs-in-defrost', 'start-on-line', 'start-open', 'capacitor-off-run']
+const ELECTRICAL: readonly HazardCode[] = [
+  'line-to-line',
+  'line-on-earth',
+  'no-voltage-across-motor',
+  'motor-common-dead',
+  'run-dead',
+  'runs-with-contactor-open',
+  'runs-in-defrost',
+  'start-on-line',
+  'start-open',
+  'capacitor-off-run',
+]
 const outdoor = UNIT_TYPES.filter((unit) => unit.traits.fan === 'outdoor')
 
 it('what the circuit condemns the copper condemns, and where the copper finds nothing the circuit finds nothing (400 wirings)', () => {
   let both = 0
   let neither = 0
-  const anyCase = fc.record({ unit: fc.constantFrom(...outdoor), sheet: fc.constantFrom('rowan-25r', 'rowan-33m', 'rowan-16f') }).chain(({ unit, sheet }) => {
-    const request = requestFor(unit.id, sheet, { compressorMicrofarads: unit.traits.capacitor === 'shared' ? 45 : null })
-    const lead = fc.constantFrom(...request.sheet.leads.filter((l) => l.role !== 'rotation' && l.role !== 'ground').map((l) => l.id))
-    const post = fc.constantFrom(...hookupPosts(unit, CAN).filter((p) => p.kind !== 'coil' && p.kind !== 'earth').map((p) => onPost(p.id)))
-    return fc.record({ request: fc.constant(request), moves: fc.dictionary(lead, post, { minKeys: 1, maxKeys: 3 }) })
-  })
-  fc.assert(fc.property(anyCase, ({ request, moves }) => {
-    const { proof, can } = hookupWith(request, moves)
-    const taps = request.sheet.leads.filter((l) => l.role === 'power-tap').map((l) => l.id)
-    const symptoms = findSymptoms({ unit: request.unit, machine: machineOf(request.sheet), can, modes: proof.modes.map((m) => m.solution), taps, ratedVolts: request.sheet.nameplate.volts, ratedAmps: 2 }).filter((s) => s.severity === 'stop')
-    const rules = proof.hazards.filter((h) => h.severity === 'stop' && ![...symptoms.map((s) => s.code)].includes(h.code))
-    if (symptoms.length > 0) expect(rules.length).toBeGreaterThan(0)
-    if (rules.some((r) => ELECTRICAL.includes(r.code)) && symptoms.length > 0) both += 1
-    if (rules.length === 0 && symptoms.length === 0) neither += 1
-  }), { numRuns: 400, seed: 11 })
+  const anyCase = fc
+    .record({
+      unit: fc.constantFrom(...outdoor),
+      sheet: fc.constantFrom('rowan-25r', 'rowan-33m', 'rowan-16f'),
+    })
+    .chain(({ unit, sheet }) => {
+      const request = requestFor(unit.id, sheet, {
+        compressorMicrofarads: unit.traits.capacitor === 'shared' ? 45 : null,
+      })
+      const lead = fc.constantFrom(
+        ...request.sheet.leads.filter((l) => l.role !== 'rotation' && l.role !== 'ground').map((l) => l.id),
+      )
+      const post = fc.constantFrom(
+        ...hookupPosts(unit, CAN)
+          .filter((p) => p.kind !== 'coil' && p.kind !== 'earth')
+          .map((p) => onPost(p.id)),
+      )
+      return fc.record({
+        request: fc.constant(request),
+        moves: fc.dictionary(lead, post, { minKeys: 1, maxKeys: 3 }),
+      })
+    })
+  fc.assert(
+    fc.property(anyCase, ({ request, moves }) => {
+      const { proof, can } = hookupWith(request, moves)
+      const taps = request.sheet.leads.filter((l) => l.role === 'power-tap').map((l) => l.id)
+      const symptoms = findSymptoms({
+        unit: request.unit,
+        machine: machineOf(request.sheet),
+        can,
+        modes: proof.modes.map((m) => m.solution),
+        taps,
+        ratedVolts: request.sheet.nameplate.volts,
+        ratedAmps: 2,
+      }).filter((s) => s.severity === 'stop')
+      const rules = proof.hazards.filter(
+        (h) => h.severity === 'stop' && ![...symptoms.map((s) => s.code)].includes(h.code),
+      )
+      if (symptoms.length > 0) expect(rules.length).toBeGreaterThan(0)
+      if (rules.some((r) => ELECTRICAL.includes(r.code)) && symptoms.length > 0) both += 1
+      if (rules.length === 0 && symptoms.length === 0) neither += 1
+    }),
+    { numRuns: 400, seed: 11 },
+  )
   expect(both).toBeGreaterThan(200)
   expect(neither).toBeGreaterThan(10)
 }, 60_000)

@@ -22,7 +22,12 @@ export interface Limits {
 }
 
 export function limitsOf(machine: Machine): Limits {
-  const supply = { volts: machine.ratedVolts, hertz: machine.ratedHertz, ratedHertz: machine.ratedHertz, microfarads: machine.microfarads }
+  const supply = {
+    volts: machine.ratedVolts,
+    hertz: machine.ratedHertz,
+    ratedHertz: machine.ratedHertz,
+    microfarads: machine.microfarads,
+  }
   const rated = performanceAt(machine.constants, supply, machine.rating.slip)
   const over = machine.estimated ? OVER.estimated : OVER.stated
   return { rated, mainAmps: rated.mainAmps * over, auxiliaryAmps: rated.auxiliaryAmps * over }

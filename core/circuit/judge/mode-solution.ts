@@ -4,7 +4,15 @@ import { JOINT_POINT, RUN_POINT, type Machine } from '../../motor/machine/machin
 import { FAN_LOAD, groupFor } from '../../wiring/new-can'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import type { ModeId, PostId } from '../../wiring/unit-type'
-import { buildCircuit, jumperElement, leadElement, sectionElement, windingNode, type BuiltCircuit, type CircuitInput } from '../solution/build'
+import {
+  buildCircuit,
+  jumperElement,
+  leadElement,
+  sectionElement,
+  windingNode,
+  type BuiltCircuit,
+  type CircuitInput,
+} from '../solution/build'
 import { runCircuit, type Run } from '../solution/run'
 import { ampsThrough } from '../solution/solve'
 import { sweepCapacitor } from '../solution/sweep'
@@ -19,19 +27,32 @@ export interface ModeSolution {
     /** Against the rated torque. */
     readonly startTorque: number
     readonly rpm: number
-    readonly windings: readonly { readonly id: string; readonly name: string; readonly volts: number; readonly amps: number }[]
+    readonly windings: readonly {
+      readonly id: string
+      readonly name: string
+      readonly volts: number
+      readonly amps: number
+    }[]
     /** Between the end that is fed (motor common, or the live tap) and run; null where there is no two-winding motor. */
     readonly volts: number | null
     /** From the lines into the motor: the largest of its leads. */
     readonly amps: number
   }
   /** What start torque and capacitor volts become at the ends of the capacitor's tolerance; null where the fan has no section or stands. */
-  readonly tolerance: { readonly startTorque: readonly [number, number]; readonly capacitorVolts: readonly [number, number] } | null
+  readonly tolerance: {
+    readonly startTorque: readonly [number, number]
+    readonly capacitorVolts: readonly [number, number]
+  } | null
   /** Posts and leads in parts that have no path to earth; the 24 V side and leads joined in the plug are not told. */
   readonly floating: readonly string[]
   readonly sections: readonly { readonly id: string; readonly volts: number; readonly amps: number }[]
   /** `share` of its group's current. */
-  readonly jumpers: readonly { readonly from: string; readonly to: string; readonly amps: number; readonly share: number }[]
+  readonly jumpers: readonly {
+    readonly from: string
+    readonly to: string
+    readonly amps: number
+    readonly share: number
+  }[]
   readonly supplyAmps: readonly number[]
   /** Volts against earth; null where the part floats. */
   readonly posts: Readonly<Record<PostId, number | null>>
@@ -52,62 +73,108 @@ export function solveModes(input: CircuitInput): SolvedMode[] {
   })
 }
 
-function describe({ hookup, machine }: CircuitInput, { circuit, nodeOf, leadNode }: BuiltCircuit, run: Run, mode: Pick<ModeSolution, 'mode' | 'name' | 'fanRuns'>): ModeSolution {
+function describe(
+  { hookup, machine }: CircuitInput,
+  { circuit, nodeOf, leadNode }: BuiltCircuit,
+  run: Run,
+  mode: Pick<ModeSolution, 'mode' | 'name' | 'fanRuns'>,
+): ModeSolution {
   const { running } = run
-  const volts = (node: string): number | null => (running.floating.has(node) ? null : magnitude(running.volts.get(node) ?? ZERO))
-  const between = (a: string, b: string) => magnitude(minus(running.volts.get(a) ?? ZERO, running.volts.get(b) ?? ZERO))
+  const volts = (node: string): number | null =>
+    running.floating.has(node) ? null : magnitude(running.volts.get(node) ?? ZERO)
+  const between = (a: string, b: string) =>
+    magnitude(minus(running.volts.get(a) ?? ZERO, running.volts.get(b) ?? ZERO))
   const amps = (id: string) => magnitude(ampsThrough(circuit, running, id) ?? ZERO)
-  const leads = Object.fromEntries(hookup.leads.map(({ lead }) => [lead.id, { volts: volts(leadNode(lead.id)), amps: amps(leadElement(lead.id)) }]))
+  const leads = Object.fromEntries(
+    hookup.leads.map(({ lead }) => [
+      lead.id,
+      { volts: volts(leadNode(lead.id)), amps: amps(leadElement(lead.id)) },
+    ]),
+  )
   return {
     ...mode,
     motor: {
-      direction: run.direction, startTorque: run.startTorque, rpm: run.rpm,
+      direction: run.direction,
+      startTorque: run.startTorque,
+      rpm: run.rpm,
       windings: windingsOf(machine, circuit, run),
       volts: machine ? voltsAcross(machine, running, leads) : null,
       amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
     },
     tolerance: toleranceOf(hookup, run),
-    floating: [...hookupPosts(hookup.unit, hookup.can).filter((p) => p.kind !== 'coil' && running.floating.has(nodeOf(p.id))).map((p) => p.label), ...hookup.leads.filter(({ lead, use }) => use.kind !== 'plug' && running.floating.has(leadNode(lead.id))).map(({ lead }) => lead.id)],
+    floating: [
+      ...hookupPosts(hookup.unit, hookup.can)
+        .filter((p) => p.kind !== 'coil' && running.floating.has(nodeOf(p.id)))
+        .map((p) => p.label),
+      ...hookup.leads
+        .filter(({ lead, use }) => use.kind !== 'plug' && running.floating.has(leadNode(lead.id)))
+        .map(({ lead }) => lead.id),
+    ],
     sections: hookup.can.sections.map(({ id }) => {
       const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
       return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
     }),
     jumpers: hookup.can.groups.flatMap((group) => {
       const total = group.sections.reduce((sum, s) => sum + amps(sectionElement(s)), 0)
-      return group.jumpers.map(({ from, to }) => ({ from, to, amps: amps(jumperElement(from, to)), share: total > 0 ? amps(jumperElement(from, to)) / total : 0 }))
+      return group.jumpers.map(({ from, to }) => ({
+        from,
+        to,
+        amps: amps(jumperElement(from, to)),
+        share: total > 0 ? amps(jumperElement(from, to)) / total : 0,
+      }))
     }),
     supplyAmps: circuit.sources.map((s) => amps(s.id)),
-    posts: Object.fromEntries(hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))])),
+    posts: Object.fromEntries(
+      hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))]),
+    ),
     leads,
   }
 }
 
 /** From run to the point of the lead that carries most, of those that feed: with two taps live, the one that is hotter. */
 function voltsAcross({ points }: Machine, { volts }: Run['running'], leads: ModeSolution['leads']): number {
-  const feeding = Object.entries(points).filter(([, point]) => point === JOINT_POINT || point.startsWith('tap:')).sort(([a], [b]) => (leads[b]?.amps ?? 0) - (leads[a]?.amps ?? 0))
+  const feeding = Object.entries(points)
+    .filter(([, point]) => point === JOINT_POINT || point.startsWith('tap:'))
+    .sort(([a], [b]) => (leads[b]?.amps ?? 0) - (leads[a]?.amps ?? 0))
   const at = (point: string) => volts.get(windingNode(point)) ?? ZERO
   return magnitude(minus(at(feeding[0]?.[1] ?? JOINT_POINT), at(RUN_POINT)))
 }
 
 /** The fan's group at both ends of its tolerance: the change is put on its largest section. */
-function toleranceOf({ can }: CircuitInput['hookup'], { prepared, standstill, running, direction }: Run): ModeSolution['tolerance'] {
+function toleranceOf(
+  { can }: CircuitInput['hookup'],
+  { prepared, standstill, running, direction }: Run,
+): ModeSolution['tolerance'] {
   const group = groupFor(can, FAN_LOAD)
   const section = can.sections.find((s) => s.id === group?.lead)
   if (!group || !section || direction === 0) return null
   const change = (group.microfarads * can.tolerancePercent) / 100
   const ends = [section.microfarads - change, section.microfarads + change]
-  const at = (slip: number, sense: 1 | -1) => sweepCapacitor(prepared, slip, sectionElement(section.id), ends, sense) ?? []
+  const at = (slip: number, sense: 1 | -1) =>
+    sweepCapacitor(prepared, slip, sectionElement(section.id), ends, sense) ?? []
   const [low, high] = at(1, 1)
   const [lowRunning, highRunning] = at(running.slip, direction)
   if (!low || !high || !lowRunning || !highRunning || standstill.torque === 0) return null
-  return { startTorque: [low.torque, high.torque], capacitorVolts: [lowRunning.capacitorVolts, highRunning.capacitorVolts] }
+  return {
+    startTorque: [low.torque, high.torque],
+    capacitorVolts: [lowRunning.capacitorVolts, highRunning.capacitorVolts],
+  }
 }
 
-function windingsOf(machine: Machine | null, circuit: BuiltCircuit['circuit'], { running }: Run): ModeSolution['motor']['windings'] {
+function windingsOf(
+  machine: Machine | null,
+  circuit: BuiltCircuit['circuit'],
+  { running }: Run,
+): ModeSolution['motor']['windings'] {
   if (!machine) return []
   return machine.coils.map(({ id, name, from }, k) => {
     const coil = circuit.coils[k] as (typeof circuit.coils)[number]
     const a = running.volts.get(windingNode(from)) ?? ZERO
-    return { id, name, volts: magnitude(minus(a, running.volts.get(coil.b) ?? ZERO)), amps: magnitude(running.coilAmps[k] ?? ZERO) }
+    return {
+      id,
+      name,
+      volts: magnitude(minus(a, running.volts.get(coil.b) ?? ZERO)),
+      amps: magnitude(running.coilAmps[k] ?? ZERO),
+    }
   })
 }

@@ -4,7 +4,15 @@ import type { Machine } from '../../motor/machine/machine'
 import type { FittedCan } from '../../wiring/new-can'
 import type { ModeId, UnitType } from '../../wiring/unit-type'
 import { stop, watch, type Hazard, type HazardCode } from '../hazard'
-import { AT_REST, LEAST_AUXILIARY, limitsOf, LOW_VOLTAGE_LIMIT, SHORT_AMPS, VOLTAGE_TOLERANCE, type Limits } from './limits'
+import {
+  AT_REST,
+  LEAST_AUXILIARY,
+  limitsOf,
+  LOW_VOLTAGE_LIMIT,
+  SHORT_AMPS,
+  VOLTAGE_TOLERANCE,
+  type Limits,
+} from './limits'
 import { LEAST_START_TORQUE } from '../../motor/machine/settle'
 import type { ModeSolution } from './mode-solution'
 
@@ -49,12 +57,30 @@ const hottest = ({ leads }: ModeSolution): string[] =>
 function supplySymptoms(_: SymptomInput, mode: ModeSolution): Hazard[] {
   const most = Math.max(...mode.supplyAmps)
   if (most < SHORT_AMPS) return []
-  return [stop('short-circuit', `In ${mode.name} the supply would drive about ${figure(most, 0)} A: a short circuit.`, hottest(mode).slice(0, 2), inMode(mode))]
+  return [
+    stop(
+      'short-circuit',
+      `In ${mode.name} the supply would drive about ${figure(most, 0)} A: a short circuit.`,
+      hottest(mode).slice(0, 2),
+      inMode(mode),
+    ),
+  ]
 }
 
 function lowVoltageSymptoms({ unit }: SymptomInput, mode: ModeSolution): Hazard[] {
-  const hit = unit.posts.find((post) => post.kind === 'coil' && (mode.posts[post.id] ?? 0) > LOW_VOLTAGE_LIMIT)
-  return hit ? [stop('line-on-coil', `In ${mode.name} ${hit.label} stands at ${figure(mode.posts[hit.id] ?? 0, 0)} V: it is made for 24 V.`, [], inMode(mode))] : []
+  const hit = unit.posts.find(
+    (post) => post.kind === 'coil' && (mode.posts[post.id] ?? 0) > LOW_VOLTAGE_LIMIT,
+  )
+  return hit
+    ? [
+        stop(
+          'line-on-coil',
+          `In ${mode.name} ${hit.label} stands at ${figure(mode.posts[hit.id] ?? 0, 0)} V: it is made for 24 V.`,
+          [],
+          inMode(mode),
+        ),
+      ]
+    : []
 }
 
 /** Two taps carrying line current at once, or current that circulates between them. */
@@ -63,41 +89,130 @@ function tapSymptoms({ taps, machine }: SymptomInput, mode: ModeSolution): Hazar
   const live = taps.filter((tap) => (mode.leads[tap]?.amps ?? 0) > AT_REST * machine.ratedAmps)
   if (live.length < 2) return []
   const most = Math.max(...live.map((tap) => mode.leads[tap]?.amps ?? 0))
-  return [stop('two-taps-live', `In ${mode.name} the ${live.join(' and ')} taps are live together: about ${figure(most, 1)} A circulate in the winding between them.`, live, inMode(mode))]
+  return [
+    stop(
+      'two-taps-live',
+      `In ${mode.name} the ${live.join(' and ')} taps are live together: about ${figure(most, 1)} A circulate in the winding between them.`,
+      live,
+      inMode(mode),
+    ),
+  ]
 }
 
-function runningSymptoms({ unit, machine, taps, ratedVolts, ratedAmps }: SymptomInput, mode: ModeSolution, limits: Limits | null): Hazard[] {
-  if (!machine || !limits) return mode.motor.amps < 0.5 * ratedAmps ? [stop('does-not-start', `In ${mode.name} the motor has no voltage: it will not run.`, [], inMode(mode))] : []
-  const [main, auxiliary] = [mode.motor.windings.find((w) => w.id === 'main'), mode.motor.windings.find((w) => w.id === 'auxiliary')]
+function runningSymptoms(
+  { unit, machine, taps, ratedVolts, ratedAmps }: SymptomInput,
+  mode: ModeSolution,
+  limits: Limits | null,
+): Hazard[] {
+  if (!machine || !limits)
+    return mode.motor.amps < 0.5 * ratedAmps
+      ? [
+          stop(
+            'does-not-start',
+            `In ${mode.name} the motor has no voltage: it will not run.`,
+            [],
+            inMode(mode),
+          ),
+        ]
+      : []
+  const [main, auxiliary] = [
+    mode.motor.windings.find((w) => w.id === 'main'),
+    mode.motor.windings.find((w) => w.id === 'auxiliary'),
+  ]
   const fed = taps.length === 0 || taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > LIVE_SHARE * unit.volts)
-  if (!fed && unit.traits.fan === 'blower') return [stop('no-tap-live', `In ${mode.name} the unit calls for the blower, and no speed tap is live.`, [], inMode(mode))]
+  if (!fed && unit.traits.fan === 'blower')
+    return [
+      stop(
+        'no-tap-live',
+        `In ${mode.name} the unit calls for the blower, and no speed tap is live.`,
+        [],
+        inMode(mode),
+      ),
+    ]
   if (mode.motor.direction === 0) {
-    const why = (main?.amps ?? 0) < AT_REST * limits.rated.mainAmps ? 'no current flows in its main winding' : (auxiliary?.amps ?? 0) < LEAST_AUXILIARY * limits.rated.auxiliaryAmps ? 'no current flows in its auxiliary winding, so it only hums' : 'both windings’ currents lie alike, so it only hums'
-    return [stop('does-not-start', `In ${mode.name} the motor does not start: ${why}.`, [], inMode(mode)), ...overcurrent(mode, limits)]
+    const why =
+      (main?.amps ?? 0) < AT_REST * limits.rated.mainAmps
+        ? 'no current flows in its main winding'
+        : (auxiliary?.amps ?? 0) < LEAST_AUXILIARY * limits.rated.auxiliaryAmps
+          ? 'no current flows in its auxiliary winding, so it only hums'
+          : 'both windings’ currents lie alike, so it only hums'
+    return [
+      stop('does-not-start', `In ${mode.name} the motor does not start: ${why}.`, [], inMode(mode)),
+      ...overcurrent(mode, limits),
+    ]
   }
   const found = overcurrent(mode, limits)
   const volts = mode.motor.volts ?? 0
   if (volts < ratedVolts.low * (1 - VOLTAGE_TOLERANCE) || volts > ratedVolts.high * (1 + VOLTAGE_TOLERANCE))
-    found.push(stop('motor-voltage', `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(ratedVolts.low)}–${figure(ratedVolts.high)} V.`, [], inMode(mode)))
-  const weakest = mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
-  if (weakest !== null && weakest < LEAST_START_TORQUE) found.push(watch('weak-start', `In ${mode.name} a capacitor at the low end of its tolerance leaves hardly any start torque: it may not start, or wind may turn it backward.`, [], inMode(mode)))
-  if (mode.motor.direction === -1) found.push(stop('starts-backward', `In ${mode.name} the motor starts the other way than its plug is set.`, [], inMode(mode)))
+    found.push(
+      stop(
+        'motor-voltage',
+        `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(ratedVolts.low)}–${figure(ratedVolts.high)} V.`,
+        [],
+        inMode(mode),
+      ),
+    )
+  const weakest =
+    mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
+  if (weakest !== null && weakest < LEAST_START_TORQUE)
+    found.push(
+      watch(
+        'weak-start',
+        `In ${mode.name} a capacitor at the low end of its tolerance leaves hardly any start torque: it may not start, or wind may turn it backward.`,
+        [],
+        inMode(mode),
+      ),
+    )
+  if (mode.motor.direction === -1)
+    found.push(
+      stop(
+        'starts-backward',
+        `In ${mode.name} the motor starts the other way than its plug is set.`,
+        [],
+        inMode(mode),
+      ),
+    )
   return found
 }
 
 function overcurrent(mode: ModeSolution, limits: Limits): Hazard[] {
   return mode.motor.windings.flatMap(({ id, name, amps }) => {
-    const [limit, rated] = id === 'auxiliary' ? [limits.auxiliaryAmps, limits.rated.auxiliaryAmps] : [limits.mainAmps, limits.rated.mainAmps]
+    const [limit, rated] =
+      id === 'auxiliary'
+        ? [limits.auxiliaryAmps, limits.rated.auxiliaryAmps]
+        : [limits.mainAmps, limits.rated.mainAmps]
     // A motor that stands takes several times its running amps in the main winding; what it does then is said by “does not start”.
     if (mode.motor.direction === 0 && id !== 'auxiliary') return []
-    return amps > limit ? [stop('winding-overcurrent', `In ${mode.name} the ${name} would carry ${figure(amps)} A, rated about ${figure(rated)} A: it burns.`, [], inMode(mode))] : []
+    return amps > limit
+      ? [
+          stop(
+            'winding-overcurrent',
+            `In ${mode.name} the ${name} would carry ${figure(amps)} A, rated about ${figure(rated)} A: it burns.`,
+            [],
+            inMode(mode),
+          ),
+        ]
+      : []
   })
 }
 
-function restSymptoms({ machine, ratedAmps }: SymptomInput, mode: ModeSolution, limits: Limits | null): Hazard[] {
+function restSymptoms(
+  { machine, ratedAmps }: SymptomInput,
+  mode: ModeSolution,
+  limits: Limits | null,
+): Hazard[] {
   const most = Math.max(0, ...mode.motor.windings.map((w) => w.amps), machine ? 0 : mode.motor.amps)
   const limit = AT_REST * (limits?.rated.mainAmps ?? ratedAmps)
-  return most > limit ? [stop('runs-when-stopped', `In ${mode.name} the fan is meant to stand, and its windings carry ${figure(most)} A.`, hottest(mode), inMode(mode))] : []
+  return most > limit
+    ? [
+        stop(
+          'runs-when-stopped',
+          `In ${mode.name} the fan is meant to stand, and its windings carry ${figure(most)} A.`,
+          hottest(mode),
+          inMode(mode),
+        ),
+      ]
+    : []
 }
 
 function capacitorSymptoms({ can, machine }: SymptomInput, mode: ModeSolution): Hazard[] {
@@ -114,7 +229,10 @@ function mergeModes(found: readonly Hazard[]): Hazard[] {
   const byCode = new Map<HazardCode, Hazard>()
   for (const hazard of found) {
     const held = byCode.get(hazard.code)
-    byCode.set(hazard.code, held ? { ...held, modes: [...new Set([...held.modes, ...hazard.modes])] } : hazard)
+    byCode.set(
+      hazard.code,
+      held ? { ...held, modes: [...new Set([...held.modes, ...hazard.modes])] } : hazard,
+    )
   }
   return [...byCode.values()]
 }

@@ -52,11 +52,18 @@ export function buildCircuit(input: CircuitInput, mode: ModeId): BuiltCircuit {
   const copper = copperOf(hookup, mode)
   const nodeOf = (post: PostId): string => (copper.joined(post, EARTH) ? EARTH : copper.find(post))
   const leadNode = (lead: string): string => windingNode(pointOfLead(input, lead))
-  const leads = hookup.placements.flatMap(({ lead, goes }): Resistor[] => (goes.kind === 'post' ? [wire(leadElement(lead), leadNode(lead), nodeOf(goes.post), LEAD_OHMS)] : []))
-  const jumpers = hookup.can.groups.flatMap((group) => group.jumpers.map(({ from, to }) => wire(jumperElement(from, to), nodeOf(sectionPost(from)), nodeOf(sectionPost(to)), JUMPER_OHMS)))
+  const leads = hookup.placements.flatMap(({ lead, goes }): Resistor[] =>
+    goes.kind === 'post' ? [wire(leadElement(lead), leadNode(lead), nodeOf(goes.post), LEAD_OHMS)] : [],
+  )
+  const jumpers = hookup.can.groups.flatMap((group) =>
+    group.jumpers.map(({ from, to }) =>
+      wire(jumperElement(from, to), nodeOf(sectionPost(from)), nodeOf(sectionPost(to)), JUMPER_OHMS),
+    ),
+  )
   const { sources, bonds } = supplyOf(hookup.unit, nodeOf, input.volts ?? hookup.unit.volts)
   return {
-    nodeOf, leadNode,
+    nodeOf,
+    leadNode,
     circuit: {
       hertz: input.hertz,
       sources,
@@ -64,12 +71,23 @@ export function buildCircuit(input: CircuitInput, mode: ModeId): BuiltCircuit {
       capacitors: capacitorsOf(input, nodeOf),
       coils: machine ? coilsOf(input, machine) : [],
       machine: machine && { constants: machine.constants, ratedHertz: machine.ratedHertz, sense: 1 },
-      named: [...new Set([...hookup.unit.posts.map((p) => nodeOf(p.id)), ...hookup.leads.map((l) => leadNode(l.lead.id))])],
+      named: [
+        ...new Set([
+          ...hookup.unit.posts.map((p) => nodeOf(p.id)),
+          ...hookup.leads.map((l) => leadNode(l.lead.id)),
+        ]),
+      ],
     },
   }
 }
 
-const wire = (id: string, a: string, b: string, ohms: number, reactanceOhms = 0): Resistor => ({ id, a, b, ohms, reactanceOhms })
+const wire = (id: string, a: string, b: string, ohms: number, reactanceOhms = 0): Resistor => ({
+  id,
+  a,
+  b,
+  ohms,
+  reactanceOhms,
+})
 
 function copperOf({ unit, unitWires }: Hookup, mode: ModeId): Conductors {
   const copper = new Conductors()
@@ -80,11 +98,25 @@ function copperOf({ unit, unitWires }: Hookup, mode: ModeId): Conductors {
   return copper
 }
 
-function supplyOf(unit: UnitType, nodeOf: (post: PostId) => string, volts: number): { readonly sources: Source[]; readonly bonds: Resistor[] } {
-  const source = (id: string, post: PostId, v: number): Source => ({ id, a: nodeOf(post), b: EARTH, volts: complex(v), ohms: SOURCE_OHMS })
+function supplyOf(
+  unit: UnitType,
+  nodeOf: (post: PostId) => string,
+  volts: number,
+): { readonly sources: Source[]; readonly bonds: Resistor[] } {
+  const source = (id: string, post: PostId, v: number): Source => ({
+    id,
+    a: nodeOf(post),
+    b: EARTH,
+    volts: complex(v),
+    ohms: SOURCE_OHMS,
+  })
   const { line1, line2 } = unit.supply
-  if (isSplit(unit)) return { sources: [source('line1', line1, volts / 2), source('line2', line2, -volts / 2)], bonds: [] }
-  return { sources: [source('line1', line1, volts)], bonds: [wire('neutral', nodeOf(line2), EARTH, SOURCE_OHMS)] }
+  if (isSplit(unit))
+    return { sources: [source('line1', line1, volts / 2), source('line2', line2, -volts / 2)], bonds: [] }
+  return {
+    sources: [source('line1', line1, volts)],
+    bonds: [wire('neutral', nodeOf(line2), EARTH, SOURCE_OHMS)],
+  }
 }
 
 /** Where a lead comes from inside: a winding point, or a point of its own. */
@@ -99,8 +131,19 @@ function pointOfLead({ sheet, machine, hookup }: CircuitInput, id: string): stri
 
 function coilsOf({ hookup }: CircuitInput, machine: Machine): MotorCoil[] {
   // A plug lead that is out of the plug opens the auxiliary winding.
-  const open = hookup.leads.some(({ lead, use }) => use.kind === 'plug' && hookup.placements.some((p) => p.lead === lead.id && p.goes.kind !== 'plug'))
-  return machine.coils.map(({ id, from, to, axis, turns, ohms, reactanceOhms }) => ({ id, axis, turns, ohms, reactanceOhms, a: windingNode(from), b: open && id === 'auxiliary' ? windingNode('open plug') : windingNode(to) }))
+  const open = hookup.leads.some(
+    ({ lead, use }) =>
+      use.kind === 'plug' && hookup.placements.some((p) => p.lead === lead.id && p.goes.kind !== 'plug'),
+  )
+  return machine.coils.map(({ id, from, to, axis, turns, ohms, reactanceOhms }) => ({
+    id,
+    axis,
+    turns,
+    ohms,
+    reactanceOhms,
+    a: windingNode(from),
+    b: open && id === 'auxiliary' ? windingNode('open plug') : windingNode(to),
+  }))
 }
 
 /** What is no motor winding: the compressor, 24 V coils, an electronically commutated motor as what it draws. */
@@ -108,20 +151,52 @@ function loadsOf({ hookup, sheet }: CircuitInput, nodeOf: (post: PostId) => stri
   const { unit } = hookup
   const compressor = compressorPosts(unit)
   const coils = unit.posts.filter((p) => p.kind === 'coil')
-  const pairs = coils.flatMap((post, i) => (i % 2 === 1 ? [[(coils[i - 1] as typeof post).id, post.id] as const] : []))
+  const pairs = coils.flatMap((post, i) =>
+    i % 2 === 1 ? [[(coils[i - 1] as typeof post).id, post.id] as const] : [],
+  )
   const amps = Math.max(...sheet.settings.horsepower.map((c) => c.amps), 0) || DEFAULT_AMPS
   return [
-    ...(compressor ? [wire('compressor run', nodeOf(compressor.C), nodeOf(compressor.R), ...COMPRESSOR.run), wire('compressor start', nodeOf(compressor.C), nodeOf(compressor.S), ...COMPRESSOR.start)] : []),
+    ...(compressor
+      ? [
+          wire('compressor run', nodeOf(compressor.C), nodeOf(compressor.R), ...COMPRESSOR.run),
+          wire('compressor start', nodeOf(compressor.C), nodeOf(compressor.S), ...COMPRESSOR.start),
+        ]
+      : []),
     ...pairs.map(([a, b]) => wire(`coil ${a}`, nodeOf(a), nodeOf(b), COIL_OHMS)),
-    ...(sheet.kind === 'ecm-outdoor' ? [wire('motor', windingNode('line:motor-common'), windingNode('line:run'), sheet.nameplate.volts.high / amps)] : []),
+    ...(sheet.kind === 'ecm-outdoor'
+      ? [
+          wire(
+            'motor',
+            windingNode('line:motor-common'),
+            windingNode('line:run'),
+            sheet.nameplate.volts.high / amps,
+          ),
+        ]
+      : []),
   ]
 }
 
-function capacitorsOf({ hookup, compressorMicrofarads }: CircuitInput, nodeOf: (post: PostId) => string): Capacitor[] {
+function capacitorsOf(
+  { hookup, compressorMicrofarads }: CircuitInput,
+  nodeOf: (post: PostId) => string,
+): Capacitor[] {
   const kept = hookup.unit.posts.filter((p) => p.kind === 'kept-cap').map((p) => nodeOf(p.id))
   return [
-    ...hookup.can.sections.map(({ id, microfarads }) => ({ id: sectionElement(id), a: nodeOf(sectionPost(id)), b: nodeOf(NEW_C), microfarads })),
-    ...(kept.length === 2 ? [{ id: 'kept capacitor', a: kept[0] as string, b: kept[1] as string, microfarads: compressorMicrofarads ?? KEPT_MICROFARADS }] : []),
+    ...hookup.can.sections.map(({ id, microfarads }) => ({
+      id: sectionElement(id),
+      a: nodeOf(sectionPost(id)),
+      b: nodeOf(NEW_C),
+      microfarads,
+    })),
+    ...(kept.length === 2
+      ? [
+          {
+            id: 'kept capacitor',
+            a: kept[0] as string,
+            b: kept[1] as string,
+            microfarads: compressorMicrofarads ?? KEPT_MICROFARADS,
+          },
+        ]
+      : []),
   ]
 }
-

@@ -45,7 +45,11 @@ export interface Circuit {
   readonly capacitors: readonly Capacitor[]
   /** Coils of one machine, coupled; empty where there is none. */
   readonly coils: readonly MotorCoil[]
-  readonly machine: { readonly constants: MachineConstants; readonly ratedHertz: number; readonly sense: 1 | -1 } | null
+  readonly machine: {
+    readonly constants: MachineConstants
+    readonly ratedHertz: number
+    readonly sense: 1 | -1
+  } | null
   /** Nodes that must have an answer though nothing is on them: posts and lead ends. */
   readonly named: readonly string[]
 }

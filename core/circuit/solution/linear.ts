@@ -10,9 +10,21 @@ export interface ComplexSystem {
   readonly rightIm: Float64Array
 }
 
-export const emptySystem = (size: number): ComplexSystem => ({ size, re: new Float64Array(size * size), im: new Float64Array(size * size), rightRe: new Float64Array(size), rightIm: new Float64Array(size) })
+export const emptySystem = (size: number): ComplexSystem => ({
+  size,
+  re: new Float64Array(size * size),
+  im: new Float64Array(size * size),
+  rightRe: new Float64Array(size),
+  rightIm: new Float64Array(size),
+})
 
-export const copySystem = ({ size, re, im, rightRe, rightIm }: ComplexSystem): ComplexSystem => ({ size, re: re.slice(), im: im.slice(), rightRe: rightRe.slice(), rightIm: rightIm.slice() })
+export const copySystem = ({ size, re, im, rightRe, rightIm }: ComplexSystem): ComplexSystem => ({
+  size,
+  re: re.slice(),
+  im: im.slice(),
+  rightRe: rightRe.slice(),
+  rightIm: rightIm.slice(),
+})
 
 /** Pivots this small against the largest of the column's row are none. */
 const SINGULAR = 1e-14
@@ -48,12 +60,20 @@ export function solveSystem({ size: n, re, im, rightRe, rightIm }: ComplexSystem
 
 function largest(re: Float64Array, im: Float64Array): number {
   let most = 0
-  for (let i = 0; i < re.length; i++) most = Math.max(most, Math.abs(re[i] as number) + Math.abs(im[i] as number))
+  for (let i = 0; i < re.length; i++)
+    most = Math.max(most, Math.abs(re[i] as number) + Math.abs(im[i] as number))
   return most || 1
 }
 
 /** The unknown is set to 0: its column says nothing below the diagonal, so its row is made to say just that. */
-function openUnknown(k: number, n: number, re: Float64Array, im: Float64Array, rightRe: Float64Array, rightIm: Float64Array): void {
+function openUnknown(
+  k: number,
+  n: number,
+  re: Float64Array,
+  im: Float64Array,
+  rightRe: Float64Array,
+  rightIm: Float64Array,
+): void {
   re.fill(0, k * n, k * n + n)
   im.fill(0, k * n, k * n + n)
   re[k * n + k] = 1
@@ -61,7 +81,15 @@ function openUnknown(k: number, n: number, re: Float64Array, im: Float64Array, r
   rightIm[k] = 0
 }
 
-function swapRows(a: number, b: number, n: number, re: Float64Array, im: Float64Array, rightRe: Float64Array, rightIm: Float64Array): void {
+function swapRows(
+  a: number,
+  b: number,
+  n: number,
+  re: Float64Array,
+  im: Float64Array,
+  rightRe: Float64Array,
+  rightIm: Float64Array,
+): void {
   for (const list of [re, im])
     for (let c = 0; c < n; c++) {
       const held = list[a * n + c] as number
@@ -75,7 +103,14 @@ function swapRows(a: number, b: number, n: number, re: Float64Array, im: Float64
   }
 }
 
-function eliminate(k: number, n: number, re: Float64Array, im: Float64Array, rightRe: Float64Array, rightIm: Float64Array): void {
+function eliminate(
+  k: number,
+  n: number,
+  re: Float64Array,
+  im: Float64Array,
+  rightRe: Float64Array,
+  rightIm: Float64Array,
+): void {
   const [pr, pi] = [re[k * n + k] as number, im[k * n + k] as number]
   const d = pr * pr + pi * pi
   for (let r = k + 1; r < n; r++) {
@@ -94,7 +129,14 @@ function eliminate(k: number, n: number, re: Float64Array, im: Float64Array, rig
   }
 }
 
-function substitute(k: number, n: number, re: Float64Array, im: Float64Array, rightRe: Float64Array, rightIm: Float64Array): void {
+function substitute(
+  k: number,
+  n: number,
+  re: Float64Array,
+  im: Float64Array,
+  rightRe: Float64Array,
+  rightIm: Float64Array,
+): void {
   let [yr, yi] = [rightRe[k] as number, rightIm[k] as number]
   for (let c = k + 1; c < n; c++) {
     const [ar, ai] = [re[k * n + c] as number, im[k * n + c] as number]

@@ -17,19 +17,31 @@ export interface Run {
   readonly running: Solution
 }
 
-
 /** `load` is the fan's torque at rated speed, synchronous watts; it goes with the square of speed (fan law). */
-export function runCircuit(circuit: Circuit, machine: Machine | null, load = machine?.rating.torque ?? 0): Run {
+export function runCircuit(
+  circuit: Circuit,
+  machine: Machine | null,
+  load = machine?.rating.torque ?? 0,
+): Run {
   const prepared = prepare(circuit)
   const standstill = solveAt(prepared, 1)
   if (!machine) return { prepared, standstill, startTorque: 0, direction: 0, rpm: 0, running: standstill }
   const { rating } = machine
   const frequency = circuit.hertz / machine.ratedHertz
   const startTorque = standstill.torque / rating.torque
-  if (Math.abs(startTorque) < LEAST_START_TORQUE) return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
+  if (Math.abs(startTorque) < LEAST_START_TORQUE)
+    return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
   const direction = startTorque > 0 ? 1 : -1
   // Turning backwards is turning forwards with the auxiliary reversed.
-  const excess = (slip: number) => torqueAt(prepared, slip, direction) - fanTorque(load, rating, slip, frequency)
+  const excess = (slip: number) =>
+    torqueAt(prepared, slip, direction) - fanTorque(load, rating, slip, frequency)
   const slip = settledSlip(excess)
-  return { prepared, standstill, startTorque, direction, rpm: rating.synchronousRpm * frequency * (1 - slip), running: solveAt(prepared, slip, direction) }
+  return {
+    prepared,
+    standstill,
+    startTorque,
+    direction,
+    rpm: rating.synchronousRpm * frequency * (1 - slip),
+    running: solveAt(prepared, slip, direction),
+  }
 }

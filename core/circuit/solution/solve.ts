@@ -47,9 +47,14 @@ export function prepare(circuit: Circuit): Prepared {
 }
 
 /** The admittance of a capacitor, siemens. */
-export const admittance = ({ microfarads }: Pick<Capacitor, 'microfarads'>, hertz: number): Complex => complex(0, 2 * Math.PI * hertz * microfarads * 1e-6)
+export const admittance = ({ microfarads }: Pick<Capacitor, 'microfarads'>, hertz: number): Complex =>
+  complex(0, 2 * Math.PI * hertz * microfarads * 1e-6)
 
-function baseSystem(circuit: Circuit, index: ReadonlyMap<string, number>, tied: readonly string[]): ComplexSystem {
+function baseSystem(
+  circuit: Circuit,
+  index: ReadonlyMap<string, number>,
+  tied: readonly string[],
+): ComplexSystem {
   const nodes = index.size
   const system = emptySystem(nodes + circuit.coils.length)
   const at = (node: string) => index.get(node) ?? -1
@@ -57,13 +62,18 @@ function baseSystem(circuit: Circuit, index: ReadonlyMap<string, number>, tied: 
     stamp(system, at(a), at(b), complex(1 / ohms))
     inject(system, at(a), at(b), { re: volts.re / ohms, im: volts.im / ohms })
   })
-  circuit.resistors.forEach(({ a, b, ohms, reactanceOhms }) => stamp(system, at(a), at(b), over(complex(1), complex(ohms, reactanceOhms))))
+  circuit.resistors.forEach(({ a, b, ohms, reactanceOhms }) =>
+    stamp(system, at(a), at(b), over(complex(1), complex(ohms, reactanceOhms))),
+  )
   circuit.capacitors.forEach((c) => stamp(system, at(c.a), at(c.b), admittance(c, circuit.hertz)))
   tied.forEach((node) => stamp(system, at(node), -1, complex(1)))
   // Each coil's current is an unknown of its own; its row says that the voltage along it is what all coils' currents make.
   circuit.coils.forEach(({ a, b }, k) => {
     const row = nodes + k
-    for (const [node, sign] of [[at(a), 1], [at(b), -1]] as const) {
+    for (const [node, sign] of [
+      [at(a), 1],
+      [at(b), -1],
+    ] as const) {
       add(system, node, row, complex(sign))
       add(system, row, node, complex(sign))
     }
@@ -90,20 +100,40 @@ export function torqueAt(prepared: Prepared, slip: number, sense: 1 | -1): numbe
   return torqueFrom(prepared, coilAmpsOf(prepared, system), slip, sense)
 }
 
-const coilAmpsOf = ({ circuit, index }: Prepared, { rightRe, rightIm }: ComplexSystem): Complex[] => circuit.coils.map((_, k) => complex(rightRe[index.size + k] ?? 0, rightIm[index.size + k] ?? 0))
+const coilAmpsOf = ({ circuit, index }: Prepared, { rightRe, rightIm }: ComplexSystem): Complex[] =>
+  circuit.coils.map((_, k) => complex(rightRe[index.size + k] ?? 0, rightIm[index.size + k] ?? 0))
 
-export function torqueFrom({ circuit: { coils, machine, hertz } }: Prepared, amps: readonly Complex[], slip: number, sense: 1 | -1): number {
-  return machine ? torqueOf(coils, amps, fieldAt(machine.constants, slip, hertz / machine.ratedHertz), sense) : 0
+export function torqueFrom(
+  { circuit: { coils, machine, hertz } }: Prepared,
+  amps: readonly Complex[],
+  slip: number,
+  sense: 1 | -1,
+): number {
+  return machine
+    ? torqueOf(coils, amps, fieldAt(machine.constants, slip, hertz / machine.ratedHertz), sense)
+    : 0
 }
 
-export function solveAt(prepared: Prepared, slip: number, sense: 1 | -1 = prepared.circuit.machine?.sense ?? 1): Solution {
+export function solveAt(
+  prepared: Prepared,
+  slip: number,
+  sense: 1 | -1 = prepared.circuit.machine?.sense ?? 1,
+): Solution {
   const system = systemAt(prepared, slip, sense)
   solveSystem(system)
   const coilAmps = coilAmpsOf(prepared, system)
   const volts = new Map<string, Complex>([[EARTH, ZERO]])
-  prepared.index.forEach((i, node) => volts.set(node, complex(system.rightRe[i] ?? 0, system.rightIm[i] ?? 0)))
+  prepared.index.forEach((i, node) =>
+    volts.set(node, complex(system.rightRe[i] ?? 0, system.rightIm[i] ?? 0)),
+  )
   prepared.floating.forEach((node) => void (volts.has(node) || volts.set(node, ZERO)))
-  return { slip, floating: prepared.floating, coilAmps, volts, torque: torqueFrom(prepared, coilAmps, slip, sense) }
+  return {
+    slip,
+    floating: prepared.floating,
+    coilAmps,
+    volts,
+    torque: torqueFrom(prepared, coilAmps, slip, sense),
+  }
 }
 
 function add({ size, re, im }: ComplexSystem, row: number, column: number, y: Complex): void {
@@ -131,14 +161,17 @@ function inject({ rightRe, rightIm }: ComplexSystem, into: number, outOf: number
   }
 }
 
-const between = ({ volts }: Pick<Solution, 'volts'>, a: string, b: string): Complex => minus(volts.get(a) ?? ZERO, volts.get(b) ?? ZERO)
+const between = ({ volts }: Pick<Solution, 'volts'>, a: string, b: string): Complex =>
+  minus(volts.get(a) ?? ZERO, volts.get(b) ?? ZERO)
 
 /** Current from a to b through the element of this id; null when there is none. */
 export function ampsThrough(circuit: Circuit, solution: Solution, id: string): Complex | null {
   const resistor = circuit.resistors.find((r) => r.id === id)
-  if (resistor) return over(between(solution, resistor.a, resistor.b), complex(resistor.ohms, resistor.reactanceOhms))
+  if (resistor)
+    return over(between(solution, resistor.a, resistor.b), complex(resistor.ohms, resistor.reactanceOhms))
   const capacitor = circuit.capacitors.find((c) => c.id === id)
-  if (capacitor) return times(between(solution, capacitor.a, capacitor.b), admittance(capacitor, circuit.hertz))
+  if (capacitor)
+    return times(between(solution, capacitor.a, capacitor.b), admittance(capacitor, circuit.hertz))
   const source = circuit.sources.find((s) => s.id === id)
   if (source) return over(minus(source.volts, between(solution, source.a, source.b)), complex(source.ohms))
   const coil = circuit.coils.findIndex((c) => c.id === id)

@@ -17,21 +17,67 @@ interface Case {
   readonly slip: number
 }
 const cases: Case[] = [
-  ...OUTDOOR.flatMap((unit, i) => unit.modes.map(({ id }, k): Case => ({ name: `${unit.id} ${id}`, input: circuitInput(unit.id, ['rowan-25r', 'rowan-33m', 'rowan-16f'][(i + k) % 3] as string), mode: id, slip: [1, 0.104, 0.5][(i + k) % 3] as number }))),
-  ...BLOWERS.flatMap((unit) => unit.modes.map(({ id }): Case => ({ name: `${unit.id} ${id}`, input: circuitInput(unit.id, 'alder-33b'), mode: id, slip: id === 'off' ? 1 : 0.2 }))),
+  ...OUTDOOR.flatMap((unit, i) =>
+    unit.modes.map(({ id }, k): Case => ({
+      name: `${unit.id} ${id}`,
+      input: circuitInput(unit.id, ['rowan-25r', 'rowan-33m', 'rowan-16f'][(i + k) % 3] as string),
+      mode: id,
+      slip: [1, 0.104, 0.5][(i + k) % 3] as number,
+    })),
+  ),
+  ...BLOWERS.flatMap((unit) =>
+    unit.modes.map(({ id }): Case => ({
+      name: `${unit.id} ${id}`,
+      input: circuitInput(unit.id, 'alder-33b'),
+      mode: id,
+      slip: id === 'off' ? 1 : 0.2,
+    })),
+  ),
   // Wirings that no one should power: shorts, taps together, floating windings, a capacitor on the wrong side.
-  ...([
-    ['a dead short', { 'brown/white': onPost('T1') }],
-    ['start on a line', { brown: onPost('T1') }],
-    ['the capacitor on motor common’s line', { white: onPost('T1'), black: onPost('T2') }],
-    ['everything on one post', Object.fromEntries(['black', 'white', 'brown', 'brown/white'].map((l) => [l, onPost('CAN-C')]))],
-    ['everything capped off', Object.fromEntries(['black', 'white', 'brown', 'brown/white'].map((l) => [l, { kind: 'insulated' as const }]))],
-    ['a section of two loads', { brown: onPost('CAN-20a') }],
-    ['a lead on the 24 V coil', { black: onPost('A1') }],
-    ['a winding on the chassis', { white: onPost('GND') }],
-  ] as const).flatMap(([name, moves]): Case[] => [1, 0.3].map((slip) => ({ name: `${name}, slip ${slip}`, input: circuitInput('cooling-1-pole-shared-capacitor', 'rowan-25r', moves), mode: 'cooling', slip }))),
-  { name: 'two horsepower taps together', input: circuitInput('cooling-2-pole-shared-capacitor', 'rowan-33m', { blue: onPost('T1') }, { compressorMicrofarads: 45 }), mode: 'cooling', slip: 0.15 },
-  { name: 'two speed taps together', input: circuitInput('fan-coil-three-speed', 'alder-33b', { red: onPost('HI') }), mode: 'high', slip: 0.15 },
+  ...(
+    [
+      ['a dead short', { 'brown/white': onPost('T1') }],
+      ['start on a line', { brown: onPost('T1') }],
+      ['the capacitor on motor common’s line', { white: onPost('T1'), black: onPost('T2') }],
+      [
+        'everything on one post',
+        Object.fromEntries(['black', 'white', 'brown', 'brown/white'].map((l) => [l, onPost('CAN-C')])),
+      ],
+      [
+        'everything capped off',
+        Object.fromEntries(
+          ['black', 'white', 'brown', 'brown/white'].map((l) => [l, { kind: 'insulated' as const }]),
+        ),
+      ],
+      ['a section of two loads', { brown: onPost('CAN-20a') }],
+      ['a lead on the 24 V coil', { black: onPost('A1') }],
+      ['a winding on the chassis', { white: onPost('GND') }],
+    ] as const
+  ).flatMap(([name, moves]): Case[] =>
+    [1, 0.3].map((slip) => ({
+      name: `${name}, slip ${slip}`,
+      input: circuitInput('cooling-1-pole-shared-capacitor', 'rowan-25r', moves),
+      mode: 'cooling',
+      slip,
+    })),
+  ),
+  {
+    name: 'two horsepower taps together',
+    input: circuitInput(
+      'cooling-2-pole-shared-capacitor',
+      'rowan-33m',
+      { blue: onPost('T1') },
+      { compressorMicrofarads: 45 },
+    ),
+    mode: 'cooling',
+    slip: 0.15,
+  },
+  {
+    name: 'two speed taps together',
+    input: circuitInput('fan-coil-three-speed', 'alder-33b', { red: onPost('HI') }),
+    mode: 'high',
+    slip: 0.15,
+  },
 ]
 
 const relative = (a: Complex, b: Complex, scale: number) => magnitude(minus(a, b)) / Math.max(scale, 1e-9)
@@ -41,7 +87,11 @@ it(`agrees with ngspice on ${cases.length} circuits to 1e-6`, () => {
   const solved = cases.map(({ input, mode, slip, name }) => {
     const { circuit } = circuitOf(input, mode)
     const prepared = prepare(circuit)
-    return { circuit, solution: solveAt(prepared, slip), spice: spiceText(circuit, slip, name, 1, prepared.tied) }
+    return {
+      circuit,
+      solution: solveAt(prepared, slip),
+      spice: spiceText(circuit, slip, name, 1, prepared.tied),
+    }
   })
   const points = runSpicePoints(solved.map(({ spice }) => spice.text))
   solved.forEach(({ circuit, solution, spice }, i) => {
@@ -53,14 +103,22 @@ it(`agrees with ngspice on ${cases.length} circuits to 1e-6`, () => {
       const theirs = vectors.get(`v(${spiceNode})`)
       if (!theirs) continue
       compared += 1
-      expect([name, node, relative(solution.volts.get(node) as Complex, theirs, most) < 1e-6]).toEqual([name, node, true])
+      expect([name, node, relative(solution.volts.get(node) as Complex, theirs, most) < 1e-6]).toEqual([
+        name,
+        node,
+        true,
+      ])
     }
     expect(compared).toBeGreaterThan(4)
     // Of a motor at rest the paths for direct current that SPICE needs are all there is: 10 mA is the least that currents are measured against.
     const amps = Math.max(1e-2, ...solution.coilAmps.map(magnitude))
     circuit.coils.forEach((coil, k) => {
       const theirs = vectors.get(`i(vm${k + 1})`) as Complex
-      expect([name, coil.id, relative(solution.coilAmps[k] as Complex, theirs, amps) < 1e-6]).toEqual([name, coil.id, true])
+      expect([name, coil.id, relative(solution.coilAmps[k] as Complex, theirs, amps) < 1e-6]).toEqual([
+        name,
+        coil.id,
+        true,
+      ])
     })
   })
 }, 120_000)

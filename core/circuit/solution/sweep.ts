@@ -13,7 +13,13 @@ export interface SweepPoint {
 }
 
 /** null when the circuit has no capacitor of this id. */
-export function sweepCapacitor(prepared: Prepared, slip: number, id: string, values: readonly number[], sense: 1 | -1 = prepared.circuit.machine?.sense ?? 1): SweepPoint[] | null {
+export function sweepCapacitor(
+  prepared: Prepared,
+  slip: number,
+  id: string,
+  values: readonly number[],
+  sense: 1 | -1 = prepared.circuit.machine?.sense ?? 1,
+): SweepPoint[] | null {
   const { circuit, index } = prepared
   const capacitor = circuit.capacitors.find((c) => c.id === id)
   if (!capacitor) return null
@@ -30,14 +36,25 @@ export function sweepCapacitor(prepared: Prepared, slip: number, id: string, val
     const moved = (i: number): Complex => minus(at(solution, i), times(factor, at(response, i)))
     const volts = minus(a < 0 ? complex(0) : moved(a), b < 0 ? complex(0) : moved(b))
     const coilAmps = circuit.coils.map((_, k) => moved(index.size + k))
-    return { microfarads, capacitorVolts: Math.hypot(volts.re, volts.im), coilAmps, torque: torqueFrom(prepared, coilAmps, slip, sense) }
+    return {
+      microfarads,
+      capacitorVolts: Math.hypot(volts.re, volts.im),
+      coilAmps,
+      torque: torqueFrom(prepared, coilAmps, slip, sense),
+    }
   })
 }
 
-const at = ({ rightRe, rightIm }: ComplexSystem, i: number): Complex => (i < 0 ? complex(0) : complex(rightRe[i] ?? 0, rightIm[i] ?? 0))
+const at = ({ rightRe, rightIm }: ComplexSystem, i: number): Complex =>
+  i < 0 ? complex(0) : complex(rightRe[i] ?? 0, rightIm[i] ?? 0)
 
 /** The circuit's own answer, or its response to one ampere into a and out of b. */
-function solved(prepared: Prepared, slip: number, sense: 1 | -1, unit: readonly [number, number] | null): ComplexSystem {
+function solved(
+  prepared: Prepared,
+  slip: number,
+  sense: 1 | -1,
+  unit: readonly [number, number] | null,
+): ComplexSystem {
   const system = systemAt(prepared, slip, sense)
   if (unit) {
     system.rightRe.fill(0)

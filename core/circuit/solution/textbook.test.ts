@@ -10,9 +10,15 @@ const degrees = (z: { re: number; im: number }) => (Math.atan2(z.im, z.re) * 180
 
 describe('capacitor for quadrature at standstill: main 4.5 + j3.7 Ω, auxiliary 9.5 + j3.5 Ω, 60 Hz', () => {
   const circuit = (microfarads: number): Circuit => ({
-    hertz: 60, coils: [], machine: null, named: [],
+    hertz: 60,
+    coils: [],
+    machine: null,
+    named: [],
     sources: [{ id: 's', a: 'line', b: EARTH, volts: complex(120), ohms: 1e-9 }],
-    resistors: [{ id: 'main', a: 'line', b: EARTH, ohms: 4.5, reactanceOhms: 3.7 }, { id: 'auxiliary', a: 'line', b: 'x', ohms: 9.5, reactanceOhms: 3.5 }],
+    resistors: [
+      { id: 'main', a: 'line', b: EARTH, ohms: 4.5, reactanceOhms: 3.7 },
+      { id: 'auxiliary', a: 'line', b: 'x', ohms: 9.5, reactanceOhms: 3.5 },
+    ],
     capacitors: [{ id: 'c', a: 'x', b: EARTH, microfarads }],
   })
   const lead = (microfarads: number) => {
@@ -45,7 +51,16 @@ describe('capacitor for quadrature at standstill: main 4.5 + j3.7 Ω, auxiliary 
 })
 
 describe('a quarter-horsepower, 110 V, four-pole motor on its main winding alone at slip 0.05', () => {
-  const constants = { mainOhms: 2.02, mainReactanceOhms: 2.79, auxiliaryOhms: 1, auxiliaryReactanceOhms: 1, rotorOhms: 4.12, rotorReactanceOhms: 2.12, magnetizingOhms: 66.8, turnsRatio: 1 }
+  const constants = {
+    mainOhms: 2.02,
+    mainReactanceOhms: 2.79,
+    auxiliaryOhms: 1,
+    auxiliaryReactanceOhms: 1,
+    rotorOhms: 4.12,
+    rotorReactanceOhms: 2.12,
+    magnetizingOhms: 66.8,
+    turnsRatio: 1,
+  }
   const main: Coil = { axis: 'main', turns: 1, ohms: 2.02, reactanceOhms: 2.79 }
   const field = fieldAt(constants, 0.05)
   const amps = over(complex(110), coilImpedances([main], field, 1)[0]![0]!)

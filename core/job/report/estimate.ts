@@ -27,14 +27,26 @@ export interface EstimateTotals {
 }
 
 /** Whole cents of a product of whole numbers over a divisor, half up. All below 2^53. */
-const roundHalfUp = (product: number, divisor: number): number => Math.floor((2 * product + divisor) / (2 * divisor))
+const roundHalfUp = (product: number, divisor: number): number =>
+  Math.floor((2 * product + divisor) / (2 * divisor))
 
-export function totalsOf(lines: readonly EstimateLine[], { taxThousandths }: Pick<EstimateTerms, 'taxThousandths'>): EstimateTotals {
+export function totalsOf(
+  lines: readonly EstimateLine[],
+  { taxThousandths }: Pick<EstimateTerms, 'taxThousandths'>,
+): EstimateTotals {
   const each = lines.map((line) => roundHalfUp(line.hundredths * line.cents, 100))
-  const sumWhere = (holds: (line: EstimateLine) => boolean) => lines.reduce((sum, line, i) => (holds(line) ? sum + (each[i] as number) : sum), 0)
+  const sumWhere = (holds: (line: EstimateLine) => boolean) =>
+    lines.reduce((sum, line, i) => (holds(line) ? sum + (each[i] as number) : sum), 0)
   const taxed = sumWhere((l) => l.taxed)
   const tax = roundHalfUp(taxed * taxThousandths, 100_000)
-  return { lines: each, parts: sumWhere((l) => l.kind === 'part'), labour: sumWhere((l) => l.kind === 'labour'), taxed, tax, total: sumWhere(() => true) + tax }
+  return {
+    lines: each,
+    parts: sumWhere((l) => l.kind === 'part'),
+    labour: sumWhere((l) => l.kind === 'labour'),
+    taxed,
+    tax,
+    total: sumWhere(() => true) + tax,
+  }
 }
 
 /** "$1,234.50" */

@@ -34,18 +34,39 @@ export function factsOf(job: JobDocument): Fact[] {
 function found({ fault, motorPlate, canMarking, oldBlade }: JobDocument): Fact[] {
   const facts: Fact[] = []
   if (fault) {
-    facts.push({ section: 'found', plain: `${fault.name}.`, technical: `${fault.name} (${fault.strength} by the evidence).` })
-    for (const reason of fault.because) facts.push({ section: 'found', plain: `We believe so because: ${reason}`, technical: `Speaks for it: ${reason}` })
+    facts.push({
+      section: 'found',
+      plain: `${fault.name}.`,
+      technical: `${fault.name} (${fault.strength} by the evidence).`,
+    })
+    for (const reason of fault.because)
+      facts.push({
+        section: 'found',
+        plain: `We believe so because: ${reason}`,
+        technical: `Speaks for it: ${reason}`,
+      })
   }
   const hp = motorPlate?.horsepower[0]
-  const old = [hp ? `${hp} hp` : '', motorPlate?.rpm[0] ? `${figure(motorPlate.rpm[0], 0)} rpm` : '', motorPlate?.amps[0] ? `${figure(motorPlate.amps[0])} A` : ''].filter(Boolean)
+  const old = [
+    hp ? `${hp} hp` : '',
+    motorPlate?.rpm[0] ? `${figure(motorPlate.rpm[0], 0)} rpm` : '',
+    motorPlate?.amps[0] ? `${figure(motorPlate.amps[0])} A` : '',
+  ].filter(Boolean)
   if (old.length > 0) facts.push(technical('found', `Old motor’s plate: ${old.join(', ')}.`))
-  if (canMarking && canMarking.sections.length > 0) facts.push(technical('found', `Old capacitor’s label: ${canMarking.sections.map((s) => figure(s)).join('/')} µF${canMarking.volts ? `, ${figure(canMarking.volts)} V` : ''}.`))
-  if (oldBlade?.diameterInches) facts.push(technical('found', `Old blade: ${figure(oldBlade.diameterInches)} in.`))
+  if (canMarking && canMarking.sections.length > 0)
+    facts.push(
+      technical(
+        'found',
+        `Old capacitor’s label: ${canMarking.sections.map((s) => figure(s)).join('/')} µF${canMarking.volts ? `, ${figure(canMarking.volts)} V` : ''}.`,
+      ),
+    )
+  if (oldBlade?.diameterInches)
+    facts.push(technical('found', `Old blade: ${figure(oldBlade.diameterInches)} in.`))
   return facts
 }
 
-const wasStarted = ({ startup, measurements }: JobDocument): boolean => startup.turned !== undefined || Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
+const wasStarted = ({ startup, measurements }: JobDocument): boolean =>
+  startup.turned !== undefined || Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
 
 function isSafe(job: JobDocument): boolean {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
@@ -62,66 +83,162 @@ function done(job: JobDocument): Fact[] {
   const facts: Fact[] = []
   const steps = Object.values(safe)
   const waived = steps.filter((s) => s.state === 'waived').length
-  if (steps.length > 0) facts.push({ section: 'done', plain: isSafe(job) ? 'The unit was made safe before the work.' : null, technical: `Making safe: ${steps.length - waived === 1 ? 'one step' : `${steps.length - waived} steps`} done${waived > 0 ? `, ${waived} waived` : ''}.` })
-  if (steps.length > 0 && !isSafe(job)) facts.push({ section: 'gaps', plain: null, technical: 'Making safe is recorded in part only.' })
-  if (waived > 0) facts.push({ section: 'gaps', plain: null, technical: `${waived} safety ${waived === 1 ? 'step was' : 'steps were'} waived.` })
-  if (motor) facts.push({ section: 'done', plain: `${runs ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`, technical: `${runs ? 'New motor' : proven ? 'Motor, proven on the board and not recorded as running' : 'Planned motor, not proven'}: ${motor.name}${job.horsepower ? `, set to ${job.horsepower} hp` : ''}${wanted ? `, turning ${rotationText(wanted)}` : ''}.` })
+  if (steps.length > 0)
+    facts.push({
+      section: 'done',
+      plain: isSafe(job) ? 'The unit was made safe before the work.' : null,
+      technical: `Making safe: ${steps.length - waived === 1 ? 'one step' : `${steps.length - waived} steps`} done${waived > 0 ? `, ${waived} waived` : ''}.`,
+    })
+  if (steps.length > 0 && !isSafe(job))
+    facts.push({ section: 'gaps', plain: null, technical: 'Making safe is recorded in part only.' })
+  if (waived > 0)
+    facts.push({
+      section: 'gaps',
+      plain: null,
+      technical: `${waived} safety ${waived === 1 ? 'step was' : 'steps were'} waived.`,
+    })
+  if (motor)
+    facts.push({
+      section: 'done',
+      plain: `${runs ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`,
+      technical: `${runs ? 'New motor' : proven ? 'Motor, proven on the board and not recorded as running' : 'Planned motor, not proven'}: ${motor.name}${job.horsepower ? `, set to ${job.horsepower} hp` : ''}${wanted ? `, turning ${rotationText(wanted)}` : ''}.`,
+    })
   if (can && motor?.capacitor) {
     const stays = casesOf(can).find((c) => c.stays)
-    facts.push({ section: 'done', plain: `${runs ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`, technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${job.compressorMicrofarads ? `, the compressor for ${figure(job.compressorMicrofarads)} µF` : ''}.` })
-    if (stays) facts.push(both('done', `The old capacitor stays for the compressor, by its reading of ${stays.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')}.`))
+    facts.push({
+      section: 'done',
+      plain: `${runs ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`,
+      technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${job.compressorMicrofarads ? `, the compressor for ${figure(job.compressorMicrofarads)} µF` : ''}.`,
+    })
+    if (stays)
+      facts.push(
+        both(
+          'done',
+          `The old capacitor stays for the compressor, by its reading of ${stays.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')}.`,
+        ),
+      )
   }
-  if (proven) facts.push({ section: 'done', plain: 'The wiring was checked by calculation.', technical: `Hookup: ${proven.sentence}` })
+  if (proven)
+    facts.push({
+      section: 'done',
+      plain: 'The wiring was checked by calculation.',
+      technical: `Hookup: ${proven.sentence}`,
+    })
   const moved = Object.entries(job.placements)
-  if (moved.length > 0 && motor) facts.push(technical('done', `Placed by hand on the board: ${moved.map(([lead]) => `${lead} (${ROLE_NAMES[motor.leads.find((l) => l.id === lead)?.role ?? 'run']})`).join(', ')}.`))
+  if (moved.length > 0 && motor)
+    facts.push(
+      technical(
+        'done',
+        `Placed by hand on the board: ${moved.map(([lead]) => `${lead} (${ROLE_NAMES[motor.leads.find((l) => l.id === lead)?.role ?? 'run']})`).join(', ')}.`,
+      ),
+    )
   const checks = Object.keys(mountChecks).length
-  if (checks > 0) facts.push({ section: 'done', plain: `${checks} points of the mounting were looked at before power.`, technical: `Mounting: ${checks} checks ticked.` })
+  if (checks > 0)
+    facts.push({
+      section: 'done',
+      plain: `${checks} points of the mounting were looked at before power.`,
+      technical: `Mounting: ${checks} checks ticked.`,
+    })
   return facts
 }
 
-const valueText = ({ value, quantity }: Measurement): string => (value === 'OL' ? 'OL' : `${figure(value)} ${QUANTITY_UNITS[quantity]}`)
+const valueText = ({ value, quantity }: Measurement): string =>
+  value === 'OL' ? 'OL' : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
 
-const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = { suctionPsig: 'suction # psig', suctionFahrenheit: 'suction line # °F', liquidPsig: 'liquid # psig', liquidFahrenheit: 'liquid line # °F', outdoorFahrenheit: 'outdoor air # °F', returnFahrenheit: 'return air # °F', supplyFahrenheit: 'supply air # °F', minutes: 'after # minutes' }
+const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = {
+  suctionPsig: 'suction # psig',
+  suctionFahrenheit: 'suction line # °F',
+  liquidPsig: 'liquid # psig',
+  liquidFahrenheit: 'liquid line # °F',
+  outdoorFahrenheit: 'outdoor air # °F',
+  returnFahrenheit: 'return air # °F',
+  supplyFahrenheit: 'supply air # °F',
+  minutes: 'after # minutes',
+}
 
 /** Which meter a figure of the charge was taken from; nothing where it was typed. */
-const meterOf = ({ measurements }: JobDocument, key: string): string => (measurements[chargeProbe(key)] ? ` (${measurements[chargeProbe(key)]?.meter})` : '')
+const meterOf = ({ measurements }: JobDocument, key: string): string =>
+  measurements[chargeProbe(key)] ? ` (${measurements[chargeProbe(key)]?.meter})` : ''
 
 function readings(job: JobDocument): Fact[] {
   const facts: Fact[] = []
-  if (job.startup.turned) facts.push({ section: 'readings', plain: job.startup.turned === 'right' ? 'The fan turns the right way.' : 'The fan turned the wrong way when it was last tested.', technical: `Direction at start-up: ${job.startup.turned}.` })
+  if (job.startup.turned)
+    facts.push({
+      section: 'readings',
+      plain:
+        job.startup.turned === 'right'
+          ? 'The fan turns the right way.'
+          : 'The fan turned the wrong way when it was last tested.',
+      technical: `Direction at start-up: ${job.startup.turned}.`,
+    })
   const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
   for (const mode of modes) {
     const amps = job.measurements[startProbe('amps', mode.id)]
     const inrush = job.measurements[startProbe('inrush', mode.id)]
-    if (amps) facts.push({ section: 'readings', plain: `In ${mode.name} the fan draws ${valueText(amps)}.`, technical: `Amps in ${mode.name}: ${valueText(amps)}${inrush ? `, inrush ${valueText(inrush)}` : ''} (${amps.meter}).` })
+    if (amps)
+      facts.push({
+        section: 'readings',
+        plain: `In ${mode.name} the fan draws ${valueText(amps)}.`,
+        technical: `Amps in ${mode.name}: ${valueText(amps)}${inrush ? `, inrush ${valueText(inrush)}` : ''} (${amps.meter}).`,
+      })
   }
-  const named: readonly (readonly [string, string])[] = [[SUPPLY_PROBE, 'Supply, running'], [CAN_PROBES.amps, 'Start lead, running'], [CAN_PROBES.volts, 'Across the capacitor, running']]
+  const named: readonly (readonly [string, string])[] = [
+    [SUPPLY_PROBE, 'Supply, running'],
+    [CAN_PROBES.amps, 'Start lead, running'],
+    [CAN_PROBES.volts, 'Across the capacitor, running'],
+  ]
   for (const [probe, name] of named) {
     const m = job.measurements[probe]
     if (m) facts.push(technical('readings', `${name}: ${valueText(m)} (${m.meter}).`))
   }
-  for (const [side, r] of Object.entries(job.readings)) facts.push(technical('readings', `Old capacitor under load, ${side}: ${figure(r.amps)} A, ${figure(r.volts)} V.`))
-  const others = Object.entries(job.measurements).filter(([probe]) => !probe.includes('-start ') && !probe.startsWith('amps-inrush') && !probe.startsWith('celsius-charge'))
-  for (const [probe, m] of others) facts.push(technical('readings', `${probe.replace(/-/g, ' ')}: ${valueText(m)} (${m.meter}).`))
+  for (const [side, r] of Object.entries(job.readings))
+    facts.push(
+      technical('readings', `Old capacitor under load, ${side}: ${figure(r.amps)} A, ${figure(r.volts)} V.`),
+    )
+  const others = Object.entries(job.measurements).filter(
+    ([probe]) =>
+      !probe.includes('-start ') && !probe.startsWith('amps-inrush') && !probe.startsWith('celsius-charge'),
+  )
+  for (const [probe, m] of others)
+    facts.push(technical('readings', `${probe.replace(/-/g, ' ')}: ${valueText(m)} (${m.meter}).`))
   const charge = Object.entries(job.chargeFigures)
-  if (job.refrigerant && charge.length > 0) facts.push(technical('readings', `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1)) + meterOf(job, key)).join(', ')}.`))
+  if (job.refrigerant && charge.length > 0)
+    facts.push(
+      technical(
+        'readings',
+        `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1)) + meterOf(job, key)).join(', ')}.`,
+      ),
+    )
   return facts
 }
 
 function parts({ taken }: JobDocument): Fact[] {
-  return Object.entries(taken).map(([line, { quantity }]) => both('parts', `${quantity} × ${line.replace(/^(motor|capacitor|blade|part)-/, '').replace(/-/g, ' ')}`))
+  return Object.entries(taken).map(([line, { quantity }]) =>
+    both('parts', `${quantity} × ${line.replace(/^(motor|capacitor|blade|part)-/, '').replace(/-/g, ' ')}`),
+  )
 }
 
-const recommended = ({ recommended: list }: JobDocument): Fact[] => Object.values(list).map(({ text, declined }) => both('recommended', `${text}${declined ? ' (declined)' : ''}`))
+const recommended = ({ recommended: list }: JobDocument): Fact[] =>
+  Object.values(list).map(({ text, declined }) =>
+    both('recommended', `${text}${declined ? ' (declined)' : ''}`),
+  )
 
 function gaps(job: JobDocument): Fact[] {
   const started = Object.keys(job.measurements).some((probe) => probe.startsWith('amps-start '))
   return [
     ...(job.fault ? [] : [gap('What failed, and why, is not on record.')]),
-    ...(job.motor === null ? [gap('No motor is recorded.')] : standingProof(job) ? [] : [gap('The hookup is not proven as it stands.')]),
+    ...(job.motor === null
+      ? [gap('No motor is recorded.')]
+      : standingProof(job)
+        ? []
+        : [gap('The hookup is not proven as it stands.')]),
     ...(job.startup.turned ? [] : [gap('Which way the fan turns was not recorded.')]),
     ...(started ? [] : [gap('No amps were recorded after the work.')]),
-    ...(Object.keys(job.safe).length > 0 ? [] : [{ section: 'gaps' as const, plain: null, technical: 'Making safe is not on record.' }]),
-    ...(Object.keys(job.photos).length > 0 ? [] : [{ section: 'gaps' as const, plain: null, technical: 'No photos were taken.' }]),
+    ...(Object.keys(job.safe).length > 0
+      ? []
+      : [{ section: 'gaps' as const, plain: null, technical: 'Making safe is not on record.' }]),
+    ...(Object.keys(job.photos).length > 0
+      ? []
+      : [{ section: 'gaps' as const, plain: null, technical: 'No photos were taken.' }]),
   ]
 }

@@ -3,14 +3,24 @@ import { casesOf, type Can } from '../../capacitor/can'
 import { figure } from '../../quantity/display'
 import { wrap } from '../card-layout'
 
-export const LABEL_SIZES = { '62 × 29 mm': { width: 62, height: 29 }, '50 × 25 mm': { width: 50, height: 25 }, '2 1/4 × 1 1/4 in': { width: 57.15, height: 31.75 }, '100 × 50 mm': { width: 100, height: 50 } } as const
+export const LABEL_SIZES = {
+  '62 × 29 mm': { width: 62, height: 29 },
+  '50 × 25 mm': { width: 50, height: 25 },
+  '2 1/4 × 1 1/4 in': { width: 57.15, height: 31.75 },
+  '100 × 50 mm': { width: 100, height: 50 },
+} as const
 export type LabelSize = keyof typeof LABEL_SIZES
 
 export interface CanLabel {
   readonly width: number
   readonly height: number
   /** Baseline, size of the letters, mm. */
-  readonly lines: readonly { readonly text: string; readonly y: number; readonly size: number; readonly bold: boolean }[]
+  readonly lines: readonly {
+    readonly text: string
+    readonly y: number
+    readonly size: number
+    readonly bold: boolean
+  }[]
 }
 
 export interface LabelInput {
@@ -30,7 +40,13 @@ export function canLabel({ can, groups, date, job, size }: LabelInput): CanLabel
   const { width, height } = LABEL_SIZES[size]
   const wanted = [
     ...groups.map((g) => ({ text: `${g.load} ${figure(g.microfarads)} µF`, weight: 1.5, bold: true })),
-    { text: `${figure(can.volts)} V ±${figure(can.tolerancePercent)} %, ${casesOf(can).map((c) => c.name).join(' + ')}`, weight: 1, bold: false },
+    {
+      text: `${figure(can.volts)} V ±${figure(can.tolerancePercent)} %, ${casesOf(can)
+        .map((c) => c.name)
+        .join(' + ')}`,
+      weight: 1,
+      bold: false,
+    },
     { text: `${date}${job ? `, ${job}` : ''}`, weight: 1, bold: false },
   ]
   const unit = (height - 2 * EDGE) / (1.25 * wanted.reduce((sum, w) => sum + w.weight, 0))
@@ -41,7 +57,12 @@ export function canLabel({ can, groups, date, job, size }: LabelInput): CanLabel
     const fits = (width - 2 * EDGE) / (LETTER * Math.max(1, [...text].length))
     const letters = Math.max(high * 0.66, Math.min(high, fits))
     y += high * 1.25
-    return { text: wrap(text, Math.floor((width - 2 * EDGE) / (letters * LETTER)), 1)[0] ?? '', y: Math.round((y - 0.25 * high) * 100) / 100, size: Math.round(letters * 100) / 100, bold }
+    return {
+      text: wrap(text, Math.floor((width - 2 * EDGE) / (letters * LETTER)), 1)[0] ?? '',
+      y: Math.round((y - 0.25 * high) * 100) / 100,
+      size: Math.round(letters * 100) / 100,
+      bold,
+    }
   })
   return { width, height, lines }
 }

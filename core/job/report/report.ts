@@ -6,8 +6,22 @@ import { factsOf, SECTIONS, type SectionId } from './facts'
 export type ReportStyle = 'plain' | 'technical'
 
 const HEADINGS: Readonly<Record<ReportStyle, Readonly<Record<SectionId, string>>>> = {
-  plain: { found: 'What failed', done: 'What was done', readings: 'How it runs now', parts: 'Parts used', recommended: 'What we recommend', gaps: 'What is not on record' },
-  technical: { found: 'Found', done: 'Done', readings: 'Readings', parts: 'Parts', recommended: 'Recommended', gaps: 'Not on record' },
+  plain: {
+    found: 'What failed',
+    done: 'What was done',
+    readings: 'How it runs now',
+    parts: 'Parts used',
+    recommended: 'What we recommend',
+    gaps: 'What is not on record',
+  },
+  technical: {
+    found: 'Found',
+    done: 'Done',
+    readings: 'Readings',
+    parts: 'Parts',
+    recommended: 'Recommended',
+    gaps: 'Not on record',
+  },
 }
 
 export interface ReportSection {
@@ -43,11 +57,24 @@ export const USUAL_TERMS: EstimateTerms = { taxThousandths: 0, validDays: 30 }
 
 export function composeReport(job: JobDocument, style: ReportStyle): Report {
   const facts = factsOf(job)
-  const sections = SECTIONS.map((id) => ({ id, heading: HEADINGS[style][id], lines: facts.filter((f) => f.section === id).flatMap((f) => (style === 'technical' ? [f.technical] : f.plain === null ? [] : [f.plain])) }))
+  const sections = SECTIONS.map((id) => ({
+    id,
+    heading: HEADINGS[style][id],
+    lines: facts
+      .filter((f) => f.section === id)
+      .flatMap((f) => (style === 'technical' ? [f.technical] : f.plain === null ? [] : [f.plain])),
+  }))
   return {
-    title: job.title, site: job.site, owner: job.owner, unit: job.unitName, notes: style === 'technical' ? job.notes : '', style,
+    title: job.title,
+    site: job.site,
+    owner: job.owner,
+    unit: job.unitName,
+    notes: style === 'technical' ? job.notes : '',
+    style,
     sections: sections.filter((s) => s.lines.length > 0),
-    photos: Object.entries(job.photos).sort(([, a], [, b]) => a.takenAt - b.takenAt).map(([id, { caption }]) => ({ id, caption })),
+    photos: Object.entries(job.photos)
+      .sort(([, a], [, b]) => a.takenAt - b.takenAt)
+      .map(([id, { caption }]) => ({ id, caption })),
     estimate: estimateOf(job),
   }
 }
@@ -58,5 +85,11 @@ export function estimateOf(job: JobDocument): Estimate | null {
   const terms = job.estimateTerms ?? USUAL_TERMS
   const totals = totalsOf(lines, terms)
   const stands = job.acceptance !== null && job.acceptance.cents === totals.total
-  return { lines, terms, totals, accepted: stands ? job.acceptance : null, lapsed: job.acceptance !== null && !stands }
+  return {
+    lines,
+    terms,
+    totals,
+    accepted: stands ? job.acceptance : null,
+    lapsed: job.acceptance !== null && !stands,
+  }
 }

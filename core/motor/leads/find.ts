@@ -1,6 +1,13 @@
 // Leads found by resistance: the winding tree, what each lead is, what is wrong, and which pair to read next.
 import { growFrom, type Growth } from './grow'
-import { measured, ReadingTable, USUAL_METER, type MeterTrust, type OhmsValue, type PairReading } from './reading'
+import {
+  measured,
+  ReadingTable,
+  USUAL_METER,
+  type MeterTrust,
+  type OhmsValue,
+  type PairReading,
+} from './reading'
 import { rolesOf, type Fan, type LeadRoleFinding } from './roles'
 import { type Edge, type Tree } from './tree'
 
@@ -53,11 +60,18 @@ export function findLeads(input: FindInput): FoundLeads {
   const readings = new ReadingTable(pairs, meter)
   const growth = growFrom(leads, readings)
   const leadsAt = (point: string) => leads.filter((lead) => growth.pointOf.get(lead) === point)
-  const again = growth.contradicted !== null ? suspects(leads, pairs, readings) : redundant(growth, pairs, meter)
+  const again =
+    growth.contradicted !== null ? suspects(leads, pairs, readings) : redundant(growth, pairs, meter)
   const settled = growth.next === null && growth.contradicted === null && again.length === 0
   const alike = alikeAllRound(leads, readings)
   const faults = [
-    ...frame.filter(({ ohms }) => ohms !== 'OL' && ohms < GROUNDED_BELOW_OHMS).map(({ lead, ohms }): FoundFault => ({ code: 'grounded', message: `${lead} reads ${said(ohms)} to the frame: a good winding reads megohms. It has gone to ground; replace the motor.`, leads: [lead] })),
+    ...frame
+      .filter(({ ohms }) => ohms !== 'OL' && ohms < GROUNDED_BELOW_OHMS)
+      .map(({ lead, ohms }): FoundFault => ({
+        code: 'grounded',
+        message: `${lead} reads ${said(ohms)} to the frame: a good winding reads megohms. It has gone to ground; replace the motor.`,
+        leads: [lead],
+      })),
     ...(alike ? [alike] : again.length > 0 ? [contradiction(again)] : []),
     ...(settled ? openFaults(leads, growth, leadsAt) : []),
   ]
@@ -69,38 +83,68 @@ export function findLeads(input: FindInput): FoundLeads {
     faults,
     readAgain: alike ? [] : again,
     settled: settled && !alike,
-    next: growth.next && { between: growth.next, why: growth.open ? `${growth.open.lead} may sit in ${growth.open.places.length} places; this pair tells most of them apart.` : `Nothing says yet whether ${growth.next[1]} belongs to the winding of ${growth.next[0]}.` },
+    next: growth.next && {
+      between: growth.next,
+      why: growth.open
+        ? `${growth.open.lead} may sit in ${growth.open.places.length} places; this pair tells most of them apart.`
+        : `Nothing says yet whether ${growth.next[1]} belongs to the winding of ${growth.next[0]}.`,
+    },
   }
 }
 
-const said = (ohms: OhmsValue): string => (ohms === 'OL' ? 'OL' : ohms >= 1e6 ? `${Math.round(ohms / 1e5) / 10} MΩ` : ohms >= 1e3 ? `${Math.round(ohms / 100) / 10} kΩ` : `${ohms} Ω`)
+const said = (ohms: OhmsValue): string =>
+  ohms === 'OL'
+    ? 'OL'
+    : ohms >= 1e6
+      ? `${Math.round(ohms / 1e5) / 10} MΩ`
+      : ohms >= 1e3
+        ? `${Math.round(ohms / 100) / 10} kΩ`
+        : `${ohms} Ω`
 const pairText = ([a, b]: readonly [string, string]): string => `${a}–${b}`
 
 /** Each reading left out in turn: with which of them gone do the others agree? */
-function suspects(leads: readonly string[], pairs: readonly PairReading[], readings: ReadingTable): (readonly [string, string])[] {
+function suspects(
+  leads: readonly string[],
+  pairs: readonly PairReading[],
+  readings: ReadingTable,
+): (readonly [string, string])[] {
   const finite = pairs.filter((p) => readings.raw(...p.between) !== undefined)
-  const single = finite.filter(({ between: [a, b] }) => growFrom(leads, readings.without(a, b)).contradicted === null).map((p) => p.between)
+  const single = finite
+    .filter(({ between: [a, b] }) => growFrom(leads, readings.without(a, b)).contradicted === null)
+    .map((p) => p.between)
   return single.length > 0 ? single : finite.map((p) => p.between)
 }
 
 /** Readings that the tree did not need and does not agree with. */
-function redundant({ trees, pointOf }: Growth, pairs: readonly PairReading[], meter: MeterTrust): (readonly [string, string])[] {
-  return pairs.filter(({ between: [a, b], ohms }) => {
-    const [pa, pb] = [pointOf.get(a), pointOf.get(b)]
-    if (pa === undefined || pb === undefined) return false
-    const tree = trees.find((t) => t.points.includes(pa))
-    const together = tree?.points.includes(pb) ?? false
-    if (ohms === 'OL') return together
-    if (!together) return true
-    const { ohms: here, doubt } = measured(ohms, meter)
-    return Math.abs(along(tree as Tree, pa, pb) - here) > 2 * doubt + 2 * (tree as Tree).edges.length * meter.resolutionOhms
-  }).map((p) => p.between)
+function redundant(
+  { trees, pointOf }: Growth,
+  pairs: readonly PairReading[],
+  meter: MeterTrust,
+): (readonly [string, string])[] {
+  return pairs
+    .filter(({ between: [a, b], ohms }) => {
+      const [pa, pb] = [pointOf.get(a), pointOf.get(b)]
+      if (pa === undefined || pb === undefined) return false
+      const tree = trees.find((t) => t.points.includes(pa))
+      const together = tree?.points.includes(pb) ?? false
+      if (ohms === 'OL') return together
+      if (!together) return true
+      const { ohms: here, doubt } = measured(ohms, meter)
+      return (
+        Math.abs(along(tree as Tree, pa, pb) - here) >
+        2 * doubt + 2 * (tree as Tree).edges.length * meter.resolutionOhms
+      )
+    })
+    .map((p) => p.between)
 }
 
 function along({ edges }: Tree, from: string, to: string, before: string | null = null): number {
   if (from === to) return 0
   for (const { a, b, ohms } of edges)
-    for (const [here, there] of [[a, b], [b, a]] as const)
+    for (const [here, there] of [
+      [a, b],
+      [b, a],
+    ] as const)
       if (here === from && there !== before) {
         const rest = along({ points: [], edges }, there, to, from)
         if (Number.isFinite(rest)) return ohms + rest
@@ -110,28 +154,68 @@ function along({ edges }: Tree, from: string, to: string, before: string | null 
 
 const contradiction = (again: readonly (readonly [string, string])[]): FoundFault => ({
   code: 'contradiction',
-  message: again.length === 1 ? `The reading ${pairText(again[0] as [string, string])} does not go with the others: read it again.` : `These readings contradict one another. Read again, in this order: ${again.slice(0, 4).map(pairText).join(', ')}.`,
+  message:
+    again.length === 1
+      ? `The reading ${pairText(again[0] as [string, string])} does not go with the others: read it again.`
+      : `These readings contradict one another. Read again, in this order: ${again.slice(0, 4).map(pairText).join(', ')}.`,
   leads: [...new Set(again.flat())],
 })
 
 /** Three leads, one finite pair: three causes fit. One lead on its own beside windings: open. All OL: open altogether. */
-function openFaults(leads: readonly string[], { trees }: Growth, leadsAt: (point: string) => readonly string[]): FoundFault[] {
-  const alone = trees.filter((tree) => tree.points.length === 1).flatMap((tree) => leadsAt(tree.points[0] as string))
+function openFaults(
+  leads: readonly string[],
+  { trees }: Growth,
+  leadsAt: (point: string) => readonly string[],
+): FoundFault[] {
+  const alone = trees
+    .filter((tree) => tree.points.length === 1)
+    .flatMap((tree) => leadsAt(tree.points[0] as string))
   const windings = trees.filter((tree) => tree.points.length > 1)
-  if (windings.length === 0) return [{ code: 'all-open', message: 'Every pair reads OL: the thermal cut-out is open or motor common is broken. Let the motor cool, then read again.', leads: [...leads] }]
+  if (windings.length === 0)
+    return [
+      {
+        code: 'all-open',
+        message:
+          'Every pair reads OL: the thermal cut-out is open or motor common is broken. Let the motor cool, then read again.',
+        leads: [...leads],
+      },
+    ]
   if (alone.length === 0) return sameOfThree(leads, trees, leadsAt)
   if (leads.length === 3) {
     const pair = (windings[0] as Tree).points.join('–')
-    return [{ code: 'one-pair-of-three', message: `Only ${pair} reads. Three causes fit: the winding to ${alone[0]} is open; ${alone[0]} is motor common and its lead or its internal overload is open, so run and start still read through each other; or ${alone[0]} is broken outside the windings. Let it cool and read again; then look at the lead.`, leads: alone }]
+    return [
+      {
+        code: 'one-pair-of-three',
+        message: `Only ${pair} reads. Three causes fit: the winding to ${alone[0]} is open; ${alone[0]} is motor common and its lead or its internal overload is open, so run and start still read through each other; or ${alone[0]} is broken outside the windings. Let it cool and read again; then look at the lead.`,
+        leads: alone,
+      },
+    ]
   }
-  return alone.map((lead) => ({ code: 'lead-open', message: `${lead} reads OL to every other lead: it is open, unless it is ground.`, leads: [lead] }))
+  return alone.map((lead) => ({
+    code: 'lead-open',
+    message: `${lead} reads OL to every other lead: it is open, unless it is ground.`,
+    leads: [lead],
+  }))
 }
 
 /** Two leads of three at about 0 Ω: no winding between them. Where there is a run-return lead such a pair is normal; a three-lead motor has none. */
-function sameOfThree(leads: readonly string[], trees: readonly Tree[], leadsAt: (point: string) => readonly string[]): FoundFault[] {
-  const twins = trees.flatMap((tree) => tree.points).map(leadsAt).find((list) => list.length > 1)
+function sameOfThree(
+  leads: readonly string[],
+  trees: readonly Tree[],
+  leadsAt: (point: string) => readonly string[],
+): FoundFault[] {
+  const twins = trees
+    .flatMap((tree) => tree.points)
+    .map(leadsAt)
+    .find((list) => list.length > 1)
   if (leads.length !== 3 || !twins) return []
-  return [{ code: 'shorted', message: `${twins.join(' and ')} read about 0 Ω to each other: on a motor of three leads a winding is shorted, or two leads touch.`, leads: twins }]
+  return [
+    {
+      code: 'shorted',
+      message: `${twins.join(' and ')} read about 0 Ω to each other: on a motor of three leads a winding is shorted, or two leads touch.`,
+      leads: twins,
+    },
+  ]
 }
 
 /** Equal readings all round are no tree: three like windings, or a joint that no lead comes from. */
@@ -142,5 +226,12 @@ function alikeAllRound(leads: readonly string[], readings: ReadingTable): FoundF
   const finite = three.filter((m): m is { ohms: number; doubt: number } => m !== undefined && m !== 'OL')
   if (finite.length < 3 || finite.some((m) => m.ohms < 0.5)) return null
   const [least, most] = [Math.min(...finite.map((m) => m.ohms)), Math.max(...finite.map((m) => m.ohms))]
-  return most - least <= Math.max(...finite.map((m) => m.doubt)) ? { code: 'alike-all-round', message: 'All three pairs read alike: these are no main and auxiliary winding. Three like windings are a three-phase motor.', leads: [...leads] } : null
+  return most - least <= Math.max(...finite.map((m) => m.doubt))
+    ? {
+        code: 'alike-all-round',
+        message:
+          'All three pairs read alike: these are no main and auxiliary winding. Three like windings are a three-phase motor.',
+        leads: [...leads],
+      }
+    : null
 }

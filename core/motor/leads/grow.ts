@@ -45,11 +45,15 @@ type Step =
 function placeLead(lead: string, trees: readonly Tree[], readings: ReadingTable): Step {
   for (const [i, tree] of trees.entries()) {
     const read = tree.points.map((point) => [point, readings.at(lead, point)] as const)
-    const finite = read.filter((r): r is readonly [string, Exclude<ReturnType<ReadingTable['at']>, 'OL' | undefined>] => r[1] !== undefined && r[1] !== 'OL')
+    const finite = read.filter(
+      (r): r is readonly [string, Exclude<ReturnType<ReadingTable['at']>, 'OL' | undefined>] =>
+        r[1] !== undefined && r[1] !== 'OL',
+    )
     // Finite to one point and OL to another of one connected winding cannot be.
     if (finite.length > 0 && read.some(([, value]) => value === 'OL')) return { kind: 'nowhere' }
     if (finite.length > 0) return placeIn(lead, i, tree, finite, readings)
-    if (!read.some(([, value]) => value === 'OL')) return { kind: 'ask', pair: [tree.points[0] as string, lead], open: null }
+    if (!read.some(([, value]) => value === 'OL'))
+      return { kind: 'ask', pair: [tree.points[0] as string, lead], open: null }
   }
   return { kind: 'alone' }
 }
@@ -60,25 +64,44 @@ function placeIn(lead: string, index: number, tree: Tree, finite: Finite, readin
   const same = finite.find(([, value]) => isSamePoint(value))
   if (same) return fitsAsSame(same[0], tree, finite) ? { kind: 'same', point: same[0] } : { kind: 'nowhere' }
   const [first, ...others] = finite as [Finite[number], ...Finite]
-  const places = placesAt(tree, first[0], first[1]).filter((place) => others.every(([point, value]) => Math.abs(predicted(tree, place, point) - value.ohms) <= SLACK * (value.doubt + first[1].doubt)))
+  const places = placesAt(tree, first[0], first[1]).filter((place) =>
+    others.every(
+      ([point, value]) =>
+        Math.abs(predicted(tree, place, point) - value.ohms) <= SLACK * (value.doubt + first[1].doubt),
+    ),
+  )
   if (places.length === 0) return { kind: 'nowhere' }
   if (places.length === 1) return { kind: 'placed', tree: index, place: places[0] as Place }
   const best = bestQuestion(lead, tree, places, readings, first[1].doubt)
   // Nothing left to read tells them apart: the nearest to the readings stands.
-  return best ? { kind: 'ask', pair: [best, lead], open: { lead, tree: index, places } } : { kind: 'placed', tree: index, place: closest(tree, places, finite) }
+  return best
+    ? { kind: 'ask', pair: [best, lead], open: { lead, tree: index, places } }
+    : { kind: 'placed', tree: index, place: closest(tree, places, finite) }
 }
 
 function fitsAsSame(point: string, tree: Tree, finite: Finite): boolean {
   const distance = distancesFrom(tree, point)
-  return finite.every(([other, value]) => Math.abs((distance.get(other) as number) - value.ohms) <= SLACK * (value.doubt + value.doubt))
+  return finite.every(
+    ([other, value]) =>
+      Math.abs((distance.get(other) as number) - value.ohms) <= SLACK * (value.doubt + value.doubt),
+  )
 }
 
 /** The unread point whose reading leaves the fewest places in the worst case; null when none tells any two apart. */
-function bestQuestion(lead: string, tree: Tree, places: readonly Place[], readings: ReadingTable, doubt: number): string | null {
+function bestQuestion(
+  lead: string,
+  tree: Tree,
+  places: readonly Place[],
+  readings: ReadingTable,
+  doubt: number,
+): string | null {
   let best: { readonly point: string; readonly left: number } | null = null
   for (const point of tree.points) {
     if (readings.at(lead, point) !== undefined) continue
-    const left = largestGroup(places.map((place) => predicted(tree, place, point)), SLACK * 2 * doubt)
+    const left = largestGroup(
+      places.map((place) => predicted(tree, place, point)),
+      SLACK * 2 * doubt,
+    )
     if (left < places.length && (!best || left < best.left)) best = { point, left }
   }
   return best?.point ?? null
@@ -91,6 +114,7 @@ function largestGroup(values: readonly number[], width: number): number {
 }
 
 function closest(tree: Tree, places: readonly Place[], finite: Finite): Place {
-  const error = (place: Place) => finite.reduce((sum, [point, value]) => sum + Math.abs(predicted(tree, place, point) - value.ohms), 0)
+  const error = (place: Place) =>
+    finite.reduce((sum, [point, value]) => sum + Math.abs(predicted(tree, place, point) - value.ohms), 0)
   return [...places].sort((a, b) => error(a) - error(b))[0] as Place
 }

@@ -15,7 +15,9 @@ export interface Edge {
 }
 
 /** Where a further point may sit: on a branch of its own off a point, or between two. */
-export type Place = { readonly kind: 'off'; readonly at: string; readonly ohms: number } | { readonly kind: 'between'; readonly edge: Edge; readonly fromA: number }
+export type Place =
+  | { readonly kind: 'off'; readonly at: string; readonly ohms: number }
+  | { readonly kind: 'between'; readonly edge: Edge; readonly fromA: number }
 
 export const seedTree = (point: string): Tree => ({ points: [point], edges: [] })
 
@@ -25,7 +27,10 @@ export function distancesFrom({ edges }: Tree, from: string): Map<string, number
   const queue = [from]
   for (let at = queue.pop(); at !== undefined; at = queue.pop())
     for (const { a, b, ohms } of edges)
-      for (const [here, there] of [[a, b], [b, a]] as const)
+      for (const [here, there] of [
+        [a, b],
+        [b, a],
+      ] as const)
         if (here === at && !found.has(there)) {
           found.set(there, (found.get(at) as number) + ohms)
           queue.push(there)
@@ -54,15 +59,31 @@ export function predicted(tree: Tree, place: Place, to: string): number {
   const distance = distancesFrom(tree, to)
   if (place.kind === 'off') return place.ohms + (distance.get(place.at) as number)
   const { edge, fromA } = place
-  return Math.min((distance.get(edge.a) as number) + fromA, (distance.get(edge.b) as number) + edge.ohms - fromA)
+  return Math.min(
+    (distance.get(edge.a) as number) + fromA,
+    (distance.get(edge.b) as number) + edge.ohms - fromA,
+  )
 }
 
 export function grow(tree: Tree, point: string, place: Place): Tree {
   const points = [...tree.points, point]
-  if (place.kind === 'off') return { points, edges: [...tree.edges, { a: place.at, b: point, ohms: place.ohms }] }
+  if (place.kind === 'off')
+    return { points, edges: [...tree.edges, { a: place.at, b: point, ohms: place.ohms }] }
   const { edge, fromA } = place
-  return { points, edges: [...tree.edges.filter((e) => e !== edge), { a: edge.a, b: point, ohms: fromA }, { a: point, b: edge.b, ohms: edge.ohms - fromA }] }
+  return {
+    points,
+    edges: [
+      ...tree.edges.filter((e) => e !== edge),
+      { a: edge.a, b: point, ohms: fromA },
+      { a: point, b: edge.b, ohms: edge.ohms - fromA },
+    ],
+  }
 }
 
-export const neighboursOf = ({ edges }: Tree, point: string): { readonly point: string; readonly ohms: number }[] =>
-  edges.flatMap(({ a, b, ohms }) => (a === point ? [{ point: b, ohms }] : b === point ? [{ point: a, ohms }] : []))
+export const neighboursOf = (
+  { edges }: Tree,
+  point: string,
+): { readonly point: string; readonly ohms: number }[] =>
+  edges.flatMap(({ a, b, ohms }) =>
+    a === point ? [{ point: b, ohms }] : b === point ? [{ point: a, ohms }] : [],
+  )

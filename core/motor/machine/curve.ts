@@ -16,15 +16,37 @@ export interface CurvePoint {
   readonly rpm: number
 }
 
-export function pointAt({ constants, rating, ratedHertz }: Pick<Machine, 'constants' | 'rating' | 'ratedHertz'>, volts: number, microfarads: number, hertz = ratedHertz): CurvePoint {
+export function pointAt(
+  { constants, rating, ratedHertz }: Pick<Machine, 'constants' | 'rating' | 'ratedHertz'>,
+  volts: number,
+  microfarads: number,
+  hertz = ratedHertz,
+): CurvePoint {
   const supply = { volts, hertz, ratedHertz, microfarads }
   const frequency = hertz / ratedHertz
   const start = performanceAt(constants, supply, 1)
   const startTorque = start.torque / rating.torque
-  if (startTorque < LEAST_START_TORQUE) return { microfarads, volts, amps: start.lineAmps, capacitorVolts: start.capacitorVolts, startTorque, rpm: 0 }
-  const slip = settledSlip((s) => performanceAt(constants, supply, s).torque - fanTorque(rating.torque, rating, s, frequency))
+  if (startTorque < LEAST_START_TORQUE)
+    return {
+      microfarads,
+      volts,
+      amps: start.lineAmps,
+      capacitorVolts: start.capacitorVolts,
+      startTorque,
+      rpm: 0,
+    }
+  const slip = settledSlip(
+    (s) => performanceAt(constants, supply, s).torque - fanTorque(rating.torque, rating, s, frequency),
+  )
   const running = performanceAt(constants, supply, slip)
-  return { microfarads, volts, amps: running.lineAmps, capacitorVolts: running.capacitorVolts, startTorque, rpm: rating.synchronousRpm * frequency * (1 - slip) }
+  return {
+    microfarads,
+    volts,
+    amps: running.lineAmps,
+    capacitorVolts: running.capacitorVolts,
+    startTorque,
+    rpm: rating.synchronousRpm * frequency * (1 - slip),
+  }
 }
 
 export interface Curve {
@@ -45,7 +67,8 @@ export interface CurveInput {
 
 /** µF from a quarter to two and a half times the chosen value; volts from 80 to 115 % of the chosen ones. */
 export function motorCurve(machine: Machine, { volts, hertz, microfarads, points }: CurveInput): Curve {
-  const along = (from: number, to: number) => Array.from({ length: points }, (_, i) => from + ((to - from) * i) / (points - 1))
+  const along = (from: number, to: number) =>
+    Array.from({ length: points }, (_, i) => from + ((to - from) * i) / (points - 1))
   return {
     byMicrofarads: along(0.25 * microfarads, 2.5 * microfarads).map((c) => pointAt(machine, volts, c, hertz)),
     byVolts: along(0.8 * volts, 1.15 * volts).map((v) => pointAt(machine, v, microfarads, hertz)),
@@ -55,11 +78,38 @@ export function motorCurve(machine: Machine, { volts, hertz, microfarads, points
 }
 
 /** How far each fitted constant may be off, as a factor either way. Our judgement. */
-const DOUBT: Partial<Readonly<Record<keyof MachineConstants, number>>> = { turnsRatio: 1.15, magnetizingOhms: 1.25, rotorOhms: 1.2, auxiliaryOhms: 1.2, mainOhms: 1.15 }
+const DOUBT: Partial<Readonly<Record<keyof MachineConstants, number>>> = {
+  turnsRatio: 1.15,
+  magnetizingOhms: 1.25,
+  rotorOhms: 1.2,
+  auxiliaryOhms: 1.2,
+  mainOhms: 1.15,
+}
 
-function rangeOf(machine: Machine, volts: number, microfarads: number, hertz: number | undefined): { low: CurvePoint; high: CurvePoint } {
-  const variants = (Object.entries(DOUBT) as [keyof MachineConstants, number][]).flatMap(([key, factor]) => [factor, 1 / factor].map((f) => pointAt({ ...machine, constants: { ...machine.constants, [key]: machine.constants[key] * f } }, volts, microfarads, hertz)))
+function rangeOf(
+  machine: Machine,
+  volts: number,
+  microfarads: number,
+  hertz: number | undefined,
+): { low: CurvePoint; high: CurvePoint } {
+  const variants = (Object.entries(DOUBT) as [keyof MachineConstants, number][]).flatMap(([key, factor]) =>
+    [factor, 1 / factor].map((f) =>
+      pointAt(
+        { ...machine, constants: { ...machine.constants, [key]: machine.constants[key] * f } },
+        volts,
+        microfarads,
+        hertz,
+      ),
+    ),
+  )
   const all = [pointAt(machine, volts, microfarads, hertz), ...variants]
-  const pick = (choose: (...values: number[]) => number): CurvePoint => ({ microfarads, volts, amps: choose(...all.map((p) => p.amps)), capacitorVolts: choose(...all.map((p) => p.capacitorVolts)), startTorque: choose(...all.map((p) => p.startTorque)), rpm: choose(...all.map((p) => p.rpm)) })
+  const pick = (choose: (...values: number[]) => number): CurvePoint => ({
+    microfarads,
+    volts,
+    amps: choose(...all.map((p) => p.amps)),
+    capacitorVolts: choose(...all.map((p) => p.capacitorVolts)),
+    startTorque: choose(...all.map((p) => p.startTorque)),
+    rpm: choose(...all.map((p) => p.rpm)),
+  })
   return { low: pick(Math.min), high: pick(Math.max) }
 }

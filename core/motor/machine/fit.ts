@@ -24,7 +24,13 @@ export interface Rating {
 }
 
 /** Shares of the impedance level. */
-const SHARE = { mainOhms: 0.2, mainReactance: 0.22, rotorOhms: 0.32, rotorReactance: 0.18, auxiliaryOhms: 1.15 } as const
+const SHARE = {
+  mainOhms: 0.2,
+  mainReactance: 0.22,
+  rotorOhms: 0.32,
+  rotorReactance: 0.18,
+  auxiliaryOhms: 1.15,
+} as const
 /** Share of the capacitor's rating that stands on it in a balanced motor; light running adds the rest. Our judgement. */
 const RATING_USED = 0.9
 const TURNS = { least: 0.9, most: 2.4 } as const
@@ -35,17 +41,27 @@ const STEPS = 40
 export function ratingOf({ rpm, hertz, horsepower }: Pick<FitFrom, 'rpm' | 'hertz' | 'horsepower'>): Rating {
   const poles = polesOf(rpm, hertz) ?? 6
   const slip = Math.min(0.6, Math.max(0.02, slipOf(rpm, poles, hertz)))
-  return { slip, synchronousRpm: synchronousRpm(poles, hertz), torque: (horsepower * WATTS_PER_HORSEPOWER) / (1 - slip) }
+  return {
+    slip,
+    synchronousRpm: synchronousRpm(poles, hertz),
+    torque: (horsepower * WATTS_PER_HORSEPOWER) / (1 - slip),
+  }
 }
 
 /**
  * Turns ratio of a balanced field: the line current of two windings in quadrature is ωCV(1+a²) and the capacitor's voltage V√(1+a²)
  * (derived). Held to what the capacitor's rating allows at no load, and to what fan motors have.
  */
-export function balancedTurns({ volts, hertz, amps, microfarads, capacitorVolts }: Omit<FitFrom, 'rpm' | 'horsepower'>): number {
+export function balancedTurns({
+  volts,
+  hertz,
+  amps,
+  microfarads,
+  capacitorVolts,
+}: Omit<FitFrom, 'rpm' | 'horsepower'>): number {
   const charging = 2 * Math.PI * hertz * microfarads * 1e-6 * volts
   const byAmps = Math.sqrt(Math.max(0, amps / charging - 1))
-  const byRating = Math.sqrt(Math.max(0, (RATING_USED * capacitorVolts / volts) ** 2 - 1))
+  const byRating = Math.sqrt(Math.max(0, ((RATING_USED * capacitorVolts) / volts) ** 2 - 1))
   return Math.min(TURNS.most, Math.max(TURNS.least, Math.min(byAmps, byRating)))
 }
 
@@ -68,8 +84,17 @@ const MOST_TAP_TURNS = 4
 const LEAST_TAP_TURNS = 0.01
 
 /** The further turns with which the motor gives this torque (synchronous watts) at this slip: more turns, less flux, less torque. */
-export const tapTurnsFor = (constants: MachineConstants, supply: Supply, slip: number, torque: number): number =>
-  crossing(LEAST_TAP_TURNS, MOST_TAP_TURNS, (turns) => performanceAt(constants, supply, slip, turns).torque - torque)
+export const tapTurnsFor = (
+  constants: MachineConstants,
+  supply: Supply,
+  slip: number,
+  torque: number,
+): number =>
+  crossing(
+    LEAST_TAP_TURNS,
+    MOST_TAP_TURNS,
+    (turns) => performanceAt(constants, supply, slip, turns).torque - torque,
+  )
 
 /** Where f crosses 0 between low and high, f falling; the nearer end when it does not cross. Geometric bisection. */
 function crossing(low: number, high: number, f: (x: number) => number): number {
@@ -99,12 +124,26 @@ export function fitConstants(from: FitFrom): MachineConstants {
 
 function fit(from: FitFrom): MachineConstants {
   const { slip, torque } = ratingOf(from)
-  const supply: Supply = { volts: from.volts, hertz: from.hertz, ratedHertz: from.hertz, microfarads: from.microfarads }
+  const supply: Supply = {
+    volts: from.volts,
+    hertz: from.hertz,
+    ratedHertz: from.hertz,
+    microfarads: from.microfarads,
+  }
   const turns = balancedTurns(from)
   const base = from.volts ** 2 / (from.horsepower * WATTS_PER_HORSEPOWER)
   // Less impedance, more torque: the level at which rated torque comes at rated slip.
-  const levelFor = (magnetizing: number) => crossing(base / 40, base * 4, (level) => performanceAt(constantsAt(level, magnetizing, turns), supply, slip).torque - torque)
+  const levelFor = (magnetizing: number) =>
+    crossing(
+      base / 40,
+      base * 4,
+      (level) => performanceAt(constantsAt(level, magnetizing, turns), supply, slip).torque - torque,
+    )
   // More magnetizing reactance, fewer amps.
-  const magnetizing = crossing(MAGNETIZING.least, MAGNETIZING.most, (m) => performanceAt(constantsAt(levelFor(m), m, turns), supply, slip).lineAmps - from.amps)
+  const magnetizing = crossing(
+    MAGNETIZING.least,
+    MAGNETIZING.most,
+    (m) => performanceAt(constantsAt(levelFor(m), m, turns), supply, slip).lineAmps - from.amps,
+  )
   return constantsAt(levelFor(magnetizing), magnetizing, turns)
 }

@@ -43,16 +43,35 @@ const LEAST_STEP = 0.02
 export function machineOf(sheet: LeadSheet): Machine | null {
   if (!sheet.capacitor || (sheet.kind !== 'psc-outdoor' && sheet.kind !== 'psc-blower')) return null
   const { nameplate, capacitor, settings } = sheet
-  const strongest = [...settings.horsepower].sort((a, b) => horsepowerOf(b.horsepower) - horsepowerOf(a.horsepower))[0] as LeadSheet['settings']['horsepower'][number]
-  const from = { volts: nameplate.volts.high, hertz: nameplate.hertz, rpm: nameplate.rpm, horsepower: horsepowerOf(strongest.horsepower), amps: strongest.amps, microfarads: capacitor.microfarads, capacitorVolts: capacitor.volts }
+  const strongest = [...settings.horsepower].sort(
+    (a, b) => horsepowerOf(b.horsepower) - horsepowerOf(a.horsepower),
+  )[0] as LeadSheet['settings']['horsepower'][number]
+  const from = {
+    volts: nameplate.volts.high,
+    hertz: nameplate.hertz,
+    rpm: nameplate.rpm,
+    horsepower: horsepowerOf(strongest.horsepower),
+    amps: strongest.amps,
+    microfarads: capacitor.microfarads,
+    capacitorVolts: capacitor.volts,
+  }
   const constants = sheet.constants ?? fitConstants(from)
   const rating = ratingOf(from)
-  const taps = tapsOf(sheet, constants, rating, { volts: from.volts, hertz: from.hertz, ratedHertz: from.hertz, microfarads: from.microfarads })
+  const taps = tapsOf(sheet, constants, rating, {
+    volts: from.volts,
+    hertz: from.hertz,
+    ratedHertz: from.hertz,
+    microfarads: from.microfarads,
+  })
   return {
-    constants, rating,
+    constants,
+    rating,
     estimated: sheet.constants === null,
     coils: coilsOf(constants, taps),
-    ratedVolts: from.volts, ratedHertz: from.hertz, ratedAmps: from.amps, microfarads: from.microfarads,
+    ratedVolts: from.volts,
+    ratedHertz: from.hertz,
+    ratedAmps: from.amps,
+    microfarads: from.microfarads,
     points: pointsOf(sheet, taps),
   }
 }
@@ -67,32 +86,82 @@ interface Tap {
  * Horsepower or speed taps, the strongest first. Turns are those with which the model gives what the sheet says of the tap: its
  * horsepower at the rated speed, or the fan's torque at its own speed.
  */
-function tapsOf({ leads, settings }: LeadSheet, constants: MachineConstants, rating: Rating, supply: Supply): Tap[] {
+function tapsOf(
+  { leads, settings }: LeadSheet,
+  constants: MachineConstants,
+  rating: Rating,
+  supply: Supply,
+): Tap[] {
   if (leads.some((lead) => lead.role === 'power-tap')) {
-    const list = settings.horsepower.flatMap(({ horsepower, land }) => (land[0] ? [{ lead: land[0].lead, power: horsepowerOf(horsepower) }] : [])).sort((a, b) => b.power - a.power)
-    return list.map(({ lead, power }, i) => ({ lead, turns: i === 0 ? 0 : tapTurnsFor(constants, supply, rating.slip, (rating.torque * power) / (list[0]?.power ?? power)) }))
+    const list = settings.horsepower
+      .flatMap(({ horsepower, land }) =>
+        land[0] ? [{ lead: land[0].lead, power: horsepowerOf(horsepower) }] : [],
+      )
+      .sort((a, b) => b.power - a.power)
+    return list.map(({ lead, power }, i) => ({
+      lead,
+      turns:
+        i === 0
+          ? 0
+          : tapTurnsFor(constants, supply, rating.slip, (rating.torque * power) / (list[0]?.power ?? power)),
+    }))
   }
-  const speeds = settings.speed.flatMap(({ tap, rpm }) => (tap === null ? [] : [{ tap, rpm }])).sort((a, b) => (b.rpm ?? 0) - (a.rpm ?? 0))
+  const speeds = settings.speed
+    .flatMap(({ tap, rpm }) => (tap === null ? [] : [{ tap, rpm }]))
+    .sort((a, b) => (b.rpm ?? 0) - (a.rpm ?? 0))
   let turns = 0
   return speeds.map(({ tap, rpm }, i) => {
-    if (i > 0) turns = Math.max(turns + LEAST_STEP, rpm ? turnsForSpeed(rpm, constants, rating, supply) : turns + USUAL_STEP)
+    if (i > 0)
+      turns = Math.max(
+        turns + LEAST_STEP,
+        rpm ? turnsForSpeed(rpm, constants, rating, supply) : turns + USUAL_STEP,
+      )
     return { lead: tap, turns }
   })
 }
 
 /** A fan's torque goes with the square of its speed. */
-function turnsForSpeed(rpm: number, constants: MachineConstants, { slip, synchronousRpm, torque }: Rating, supply: Supply): number {
+function turnsForSpeed(
+  rpm: number,
+  constants: MachineConstants,
+  { slip, synchronousRpm, torque }: Rating,
+  supply: Supply,
+): number {
   const share = rpm / (synchronousRpm * (1 - slip))
   return tapTurnsFor(constants, supply, 1 - rpm / synchronousRpm, torque * share ** 2)
 }
 
 function coilsOf(c: MachineConstants, taps: readonly Tap[]): WindingCoil[] {
   const extra = taps.slice(1).map((tap, i): WindingCoil => {
-    return { id: `tap:${tap.lead}`, name: `turns of the ${tap.lead} tap`, ...tapCoil(c, tap.turns - (taps[i] as Tap).turns), from: `tap:${tap.lead}`, to: i === 0 ? JOINT_POINT : `tap:${(taps[i] as Tap).lead}` }
+    return {
+      id: `tap:${tap.lead}`,
+      name: `turns of the ${tap.lead} tap`,
+      ...tapCoil(c, tap.turns - (taps[i] as Tap).turns),
+      from: `tap:${tap.lead}`,
+      to: i === 0 ? JOINT_POINT : `tap:${(taps[i] as Tap).lead}`,
+    }
   })
   return [
-    { id: 'main', name: 'main winding', axis: 'main', turns: 1, ohms: c.mainOhms, reactanceOhms: c.mainReactanceOhms, from: JOINT_POINT, to: RUN_POINT },
-    { id: 'auxiliary', name: 'auxiliary winding', axis: 'auxiliary', turns: c.turnsRatio, ohms: c.auxiliaryOhms, reactanceOhms: c.auxiliaryReactanceOhms, from: JOINT_POINT, to: START_POINT },
+    {
+      id: 'main',
+      name: 'main winding',
+      axis: 'main',
+      turns: 1,
+      ohms: c.mainOhms,
+      reactanceOhms: c.mainReactanceOhms,
+      from: JOINT_POINT,
+      to: RUN_POINT,
+    },
+    {
+      id: 'auxiliary',
+      name: 'auxiliary winding',
+      axis: 'auxiliary',
+      turns: c.turnsRatio,
+      ohms: c.auxiliaryOhms,
+      reactanceOhms: c.auxiliaryReactanceOhms,
+      from: JOINT_POINT,
+      to: START_POINT,
+    },
     ...extra,
   ]
 }
@@ -106,7 +175,8 @@ function pointsOf({ leads }: LeadSheet, taps: readonly Tap[]): Record<string, Wi
     else if (role === 'run' || role === 'run-return' || role === 'line') points[id] = RUN_POINT
     else if (role === 'start') points[id] = START_POINT
     else if (role === 'capacitor') points[id] = capacitorLeads++ === 0 ? START_POINT : RUN_POINT
-    else if (role === 'power-tap' || role === 'speed') points[id] = taps[0]?.lead === id ? JOINT_POINT : `tap:${id}`
+    else if (role === 'power-tap' || role === 'speed')
+      points[id] = taps[0]?.lead === id ? JOINT_POINT : `tap:${id}`
   }
   return points
 }

@@ -29,10 +29,20 @@ const windingCoils = (c: MachineConstants): readonly [Coil, Coil] => [
 ]
 
 /** A tap's further turns: copper and leakage go with them, so that several in series add up. Our judgement. */
-export const tapCoil = (c: MachineConstants, turns: number): Coil => ({ axis: 'main', turns, ohms: c.mainOhms * turns, reactanceOhms: c.mainReactanceOhms * turns })
+export const tapCoil = (c: MachineConstants, turns: number): Coil => ({
+  axis: 'main',
+  turns,
+  ohms: c.mainOhms * turns,
+  reactanceOhms: c.mainReactanceOhms * turns,
+})
 
 /** `tapTurns` against the main winding's; 0 for the strongest tap, or a motor without taps. */
-export function performanceAt(constants: MachineConstants, { volts, hertz, ratedHertz, microfarads }: Supply, slip: number, tapTurns = 0): Performance {
+export function performanceAt(
+  constants: MachineConstants,
+  { volts, hertz, ratedHertz, microfarads }: Supply,
+  slip: number,
+  tapTurns = 0,
+): Performance {
   const coils = [...windingCoils(constants), tapCoil(constants, tapTurns)]
   const frequency = hertz / ratedHertz
   const field = fieldAt(constants, slip, frequency)

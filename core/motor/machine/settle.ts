@@ -9,8 +9,12 @@ export const LEAST_START_TORQUE = 0.03
  * What a fan asks for at a slip, synchronous watts of a supply of `frequency` times the rated one: its torque goes with the square of the
  * shaft's speed (fan law). `rated`: at the rated speed.
  */
-export const fanTorque = (rated: number, { slip: ratedSlip }: Pick<Rating, 'slip'>, slip: number, frequency: number): number =>
-  rated * frequency * ((frequency * (1 - slip)) / (1 - ratedSlip)) ** 2
+export const fanTorque = (
+  rated: number,
+  { slip: ratedSlip }: Pick<Rating, 'slip'>,
+  slip: number,
+  frequency: number,
+): number => rated * frequency * ((frequency * (1 - slip)) / (1 - ratedSlip)) ** 2
 
 const STEPS = 24
 const HALVINGS = 22

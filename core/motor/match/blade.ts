@@ -31,16 +31,32 @@ const SAME_WIDTH = 0.25
 type Judgement = readonly [RowVerdict, string]
 
 /** `shaftInches`: of the motor it is to sit on; null: not known. Best first, then by id. */
-export function matchBlades(old: Blade, shaftInches: number | null, blades: readonly (Blade & { readonly id: string })[]): BladeMatch[] {
+export function matchBlades(
+  old: Blade,
+  shaftInches: number | null,
+  blades: readonly (Blade & { readonly id: string })[],
+): BladeMatch[] {
   const RANK = ['fits', 'watch', 'unknown', 'no']
   return blades
     .map((blade) => matchBlade(old, shaftInches, blade))
-    .sort((a, b) => RANK.indexOf(a.verdict) - RANK.indexOf(b.verdict) || of(a, 'fail') - of(b, 'fail') || of(a, 'unknown') - of(b, 'unknown') || of(a, 'watch') - of(b, 'watch') || (a.id < b.id ? -1 : 1))
+    .sort(
+      (a, b) =>
+        RANK.indexOf(a.verdict) - RANK.indexOf(b.verdict) ||
+        of(a, 'fail') - of(b, 'fail') ||
+        of(a, 'unknown') - of(b, 'unknown') ||
+        of(a, 'watch') - of(b, 'watch') ||
+        (a.id < b.id ? -1 : 1),
+    )
 }
 
-const of = ({ rows }: BladeMatch, verdict: RowVerdict): number => rows.filter((r) => r.verdict === verdict).length
+const of = ({ rows }: BladeMatch, verdict: RowVerdict): number =>
+  rows.filter((r) => r.verdict === verdict).length
 
-function matchBlade(old: Blade, shaftInches: number | null, blade: Blade & { readonly id: string }): BladeMatch {
+function matchBlade(
+  old: Blade,
+  shaftInches: number | null,
+  blade: Blade & { readonly id: string },
+): BladeMatch {
   const rows: BladeRow[] = [
     compare('diameter', 'in', old.diameterInches, blade.diameterInches, diameter),
     handRow(old, blade),
@@ -51,30 +67,90 @@ function matchBlade(old: Blade, shaftInches: number | null, blade: Blade & { rea
   ]
   const first = (verdict: RowVerdict) => rows.filter((r) => r.verdict === verdict)
   const [fails, open, watched] = [first('fail'), first('unknown'), first('watch')]
-  const verdict = fails.length > 0 ? 'no' : open.length > 0 ? 'unknown' : watched.length > 0 ? 'watch' : 'fits'
-  const sentence = { no: fails, unknown: open, watch: watched, fits: [] as BladeRow[] }[verdict].map((r) => r.reason).join(' ')
-  return { id: blade.id, verdict, sentence: verdict === 'fits' ? 'The same blade in every figure.' : sentence, rows }
+  const verdict =
+    fails.length > 0 ? 'no' : open.length > 0 ? 'unknown' : watched.length > 0 ? 'watch' : 'fits'
+  const sentence = { no: fails, unknown: open, watch: watched, fits: [] as BladeRow[] }[verdict]
+    .map((r) => r.reason)
+    .join(' ')
+  return {
+    id: blade.id,
+    verdict,
+    sentence: verdict === 'fits' ? 'The same blade in every figure.' : sentence,
+    rows,
+  }
 }
 
-function compare(criterion: BladeCriterion, unit: string, old: number | null, here: number | null, judge: (old: number, here: number) => Judgement, oldName = 'before'): BladeRow {
+function compare(
+  criterion: BladeCriterion,
+  unit: string,
+  old: number | null,
+  here: number | null,
+  judge: (old: number, here: number) => Judgement,
+  oldName = 'before',
+): BladeRow {
   const text = (x: number) => `${figure(x, 3)}${unit === '°' ? '°' : ` ${unit}`}`
   if (old === null || here === null)
-    return { criterion, verdict: 'unknown', figures: `${old === null ? 'not measured' : `${text(old)} ${oldName}`}; ${here === null ? 'not known of this one' : `${text(here)} here`}`, reason: `Measure the ${criterion} of ${old === null ? (oldName === 'shaft' ? 'the motor’s shaft' : 'the old blade') : 'this blade'}.` }
+    return {
+      criterion,
+      verdict: 'unknown',
+      figures: `${old === null ? 'not measured' : `${text(old)} ${oldName}`}; ${here === null ? 'not known of this one' : `${text(here)} here`}`,
+      reason: `Measure the ${criterion} of ${old === null ? (oldName === 'shaft' ? 'the motor’s shaft' : 'the old blade') : 'this blade'}.`,
+    }
   const [verdict, reason] = judge(old, here)
   return { criterion, verdict, figures: `${text(old)} ${oldName}, ${text(here)} here`, reason }
 }
 
 const diameter = (old: number, here: number): Judgement =>
-  here > old + SAME_INCHES ? ['fail', 'Larger: it would strike the shroud.'] : here >= old - SAME_INCHES ? ['pass', 'The same.'] : here >= old - SMALLER_INCHES ? ['watch', 'Smaller: air slips back round its tips. Check head pressure and amps.'] : ['fail', 'Too small for the opening: much air slips back round its tips.']
+  here > old + SAME_INCHES
+    ? ['fail', 'Larger: it would strike the shroud.']
+    : here >= old - SAME_INCHES
+      ? ['pass', 'The same.']
+      : here >= old - SMALLER_INCHES
+        ? ['watch', 'Smaller: air slips back round its tips. Check head pressure and amps.']
+        : ['fail', 'Too small for the opening: much air slips back round its tips.']
 
 function handRow(old: Blade, blade: Blade): BladeRow {
   const figures = `${old.hand ?? 'not known'} before, ${blade.hand ?? 'not known'} here, seen from where the air comes out`
-  if (old.hand === null || blade.hand === null) return { criterion: 'hand', verdict: 'unknown', figures, reason: `Look which edge leads on ${old.hand === null ? 'the old blade' : 'this blade'}.` }
-  return old.hand === blade.hand ? { criterion: 'hand', verdict: 'pass', figures, reason: 'The same hand.' } : { criterion: 'hand', verdict: 'fail', figures, reason: 'The other hand: turning as the old one, it would blow the wrong way.' }
+  if (old.hand === null || blade.hand === null)
+    return {
+      criterion: 'hand',
+      verdict: 'unknown',
+      figures,
+      reason: `Look which edge leads on ${old.hand === null ? 'the old blade' : 'this blade'}.`,
+    }
+  return old.hand === blade.hand
+    ? { criterion: 'hand', verdict: 'pass', figures, reason: 'The same hand.' }
+    : {
+        criterion: 'hand',
+        verdict: 'fail',
+        figures,
+        reason: 'The other hand: turning as the old one, it would blow the wrong way.',
+      }
 }
 
-const bore = (shaft: number, here: number): Judgement => (Math.abs(shaft - here) <= SAME_SHAFT ? ['pass', 'The hub fits the shaft.'] : here > shaft ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.'] : ['fail', 'The bore is smaller than the shaft.'])
+const bore = (shaft: number, here: number): Judgement =>
+  Math.abs(shaft - here) <= SAME_SHAFT
+    ? ['pass', 'The hub fits the shaft.']
+    : here > shaft
+      ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.']
+      : ['fail', 'The bore is smaller than the shaft.']
 const pitch = (old: number, here: number): Judgement =>
-  Math.abs(here - old) <= SAME_DEGREES ? ['pass', 'The same.'] : here < old ? ['watch', 'Flatter: it moves less air. Check head pressure and amps.'] : here - old <= STEEPER_DEGREES ? ['watch', 'Steeper: it asks for more power. Check the amps.'] : ['fail', 'Much steeper: it would overload the motor.']
-const count = (old: number, here: number): Judgement => (here === old ? ['pass', 'The same.'] : here < old ? ['watch', 'Fewer blades move less air. Check head pressure and amps.'] : ['watch', 'More blades ask for more power. Check the amps.'])
-const width = (old: number, here: number): Judgement => (Math.abs(here - old) <= SAME_WIDTH ? ['pass', 'The same.'] : here < old ? ['watch', 'Narrower: it moves less air. Check head pressure and amps.'] : ['watch', 'Wider: it asks for more power. Check the amps, and that it clears the coil.'])
+  Math.abs(here - old) <= SAME_DEGREES
+    ? ['pass', 'The same.']
+    : here < old
+      ? ['watch', 'Flatter: it moves less air. Check head pressure and amps.']
+      : here - old <= STEEPER_DEGREES
+        ? ['watch', 'Steeper: it asks for more power. Check the amps.']
+        : ['fail', 'Much steeper: it would overload the motor.']
+const count = (old: number, here: number): Judgement =>
+  here === old
+    ? ['pass', 'The same.']
+    : here < old
+      ? ['watch', 'Fewer blades move less air. Check head pressure and amps.']
+      : ['watch', 'More blades ask for more power. Check the amps.']
+const width = (old: number, here: number): Judgement =>
+  Math.abs(here - old) <= SAME_WIDTH
+    ? ['pass', 'The same.']
+    : here < old
+      ? ['watch', 'Narrower: it moves less air. Check head pressure and amps.']
+      : ['watch', 'Wider: it asks for more power. Check the amps, and that it clears the coil.']

@@ -15,11 +15,40 @@ export interface MatchRow {
   readonly ask: string | null
 }
 
-export const CRITERIA = ['kind', 'phase', 'speed-class', 'horsepower', 'voltage', 'amps', 'rotation', 'speeds', 'shaft-diameter', 'shaft-length', 'through-shaft', 'position', 'duty', 'mounting', 'frame', 'body', 'enclosure', 'bearings', 'ambient', 'drains'] as const
+export const CRITERIA = [
+  'kind',
+  'phase',
+  'speed-class',
+  'horsepower',
+  'voltage',
+  'amps',
+  'rotation',
+  'speeds',
+  'shaft-diameter',
+  'shaft-length',
+  'through-shaft',
+  'position',
+  'duty',
+  'mounting',
+  'frame',
+  'body',
+  'enclosure',
+  'bearings',
+  'ambient',
+  'drains',
+] as const
 export type CriterionId = (typeof CRITERIA)[number]
 
 /** Without these nothing is settled: an unknown among them ranks a candidate below one that is known to pass. */
-export const DECISIVE: readonly CriterionId[] = ['kind', 'phase', 'speed-class', 'horsepower', 'voltage', 'rotation', 'shaft-diameter']
+export const DECISIVE: readonly CriterionId[] = [
+  'kind',
+  'phase',
+  'speed-class',
+  'horsepower',
+  'voltage',
+  'rotation',
+  'shaft-diameter',
+]
 
 /** What is to be replaced. Blanks are null. */
 export interface OldMotor {
@@ -36,24 +65,52 @@ export interface OldMotor {
   /** Direction wanted, seen from the lead end; null: not known. */
   readonly wantedFromLeadEnd: 'CW' | 'CCW' | null
   /** From what can still be seen, where the plate is blank; never better than a watch. */
-  readonly estimate: { readonly horsepower: { readonly low: string; readonly high: string } | null; readonly rpm: { readonly low: number; readonly high: number } | null }
+  readonly estimate: {
+    readonly horsepower: { readonly low: string; readonly high: string } | null
+    readonly rpm: { readonly low: number; readonly high: number } | null
+  }
 }
 
 /** Of a lead sheet, what a match looks at; whole sheets are candidates too. */
-export interface Candidate extends Pick<LeadSheet, 'id' | 'name' | 'kind' | 'nameplate' | 'mechanical' | 'drains' | 'rotationNamedFrom'> {
+export interface Candidate extends Pick<
+  LeadSheet,
+  'id' | 'name' | 'kind' | 'nameplate' | 'mechanical' | 'drains' | 'rotationNamedFrom'
+> {
   readonly settings: {
     readonly horsepower: readonly PowerChoice[]
     readonly speed: readonly Pick<LeadSheet['settings']['speed'][number], 'rpm' | 'tap'>[]
     readonly rotation: readonly Pick<LeadSheet['settings']['rotation'][number], 'direction'>[]
   }
 }
-export type PowerChoice = Pick<LeadSheet['settings']['horsepower'][number], 'horsepower' | 'coversFrom' | 'amps'>
+export type PowerChoice = Pick<
+  LeadSheet['settings']['horsepower'][number],
+  'horsepower' | 'coversFrom' | 'amps'
+>
 
 /** The candidate of a sheet, without the leads and joins that a match has no use for: a tenth of the reading and checking. */
-export const candidateOf = ({ id, name, kind, nameplate, mechanical, drains, rotationNamedFrom, settings }: LeadSheet): Candidate => ({
-  id, name, kind, nameplate, mechanical, drains, rotationNamedFrom,
+export const candidateOf = ({
+  id,
+  name,
+  kind,
+  nameplate,
+  mechanical,
+  drains,
+  rotationNamedFrom,
+  settings,
+}: LeadSheet): Candidate => ({
+  id,
+  name,
+  kind,
+  nameplate,
+  mechanical,
+  drains,
+  rotationNamedFrom,
   settings: {
-    horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps }) => ({ horsepower, coversFrom, amps })),
+    horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps }) => ({
+      horsepower,
+      coversFrom,
+      amps,
+    })),
     speed: settings.speed.map(({ rpm, tap }) => ({ rpm, tap })),
     rotation: settings.rotation.map(({ direction }) => ({ direction })),
   },
@@ -70,9 +127,20 @@ export interface JudgedRow {
   readonly ask: string | null
 }
 
-export const row = (criterion: CriterionId, verdict: RowVerdict, figures: Told, reason: Told, ask: string | null = null): JudgedRow => ({ criterion, verdict, figures, reason, ask })
+export const row = (
+  criterion: CriterionId,
+  verdict: RowVerdict,
+  figures: Told,
+  reason: Told,
+  ask: string | null = null,
+): JudgedRow => ({ criterion, verdict, figures, reason, ask })
 
 const words = (told: Told): string => (typeof told === 'string' ? told : told())
-export const tell = (judged: JudgedRow): MatchRow => ({ ...judged, figures: words(judged.figures), reason: words(judged.reason) })
+export const tell = (judged: JudgedRow): MatchRow => ({
+  ...judged,
+  figures: words(judged.figures),
+  reason: words(judged.reason),
+})
 
-export const rangeText = ({ low, high }: VoltageRange): string => (low === high ? `${low} V` : `${low}–${high} V`)
+export const rangeText = ({ low, high }: VoltageRange): string =>
+  low === high ? `${low} V` : `${low}–${high} V`

@@ -2,7 +2,15 @@
 import { figure, percentText } from '../../quantity/display'
 import { horsepowerOf, nextSizeAbove } from '../horsepower'
 import { fanLaws, polesOf, synchronousRpm } from '../speed'
-import { rangeText, row, type Candidate, type PowerChoice, type JudgedRow, type Told, type OldMotor } from './criterion'
+import {
+  rangeText,
+  row,
+  type Candidate,
+  type PowerChoice,
+  type JudgedRow,
+  type Told,
+  type OldMotor,
+} from './criterion'
 
 /** Steep blades, such as of pool heaters and large units, ask for this. Common practice, no source. */
 export const STEEP_BLADE_HORSEPOWER = 0.5
@@ -10,22 +18,58 @@ export const STEEP_BLADE_HORSEPOWER = 0.5
 const NEAR_AMPS = 1.1
 const EPSILON = 1e-9
 
-const FANS = { outdoor: ['psc-outdoor', 'ecm-outdoor', 'three-phase'], blower: ['psc-blower', 'three-phase'] } as const
+const FANS = {
+  outdoor: ['psc-outdoor', 'ecm-outdoor', 'three-phase'],
+  blower: ['psc-blower', 'three-phase'],
+} as const
 
 export function kindRow(old: OldMotor, candidate: Candidate): JudgedRow {
   const fits = (FANS[old.fan] as readonly string[]).includes(candidate.kind)
-  const here = candidate.kind === 'psc-blower' ? 'a blower motor' : candidate.kind === 'three-phase' ? 'a three-phase motor' : 'an outdoor fan motor'
-  return row('kind', fits ? 'pass' : 'fail', () => `${old.fan === 'blower' ? 'a blower' : 'an outdoor fan'} wanted, ${here}`, fits ? 'Made for such a fan.' : 'Made for another kind of fan: speeds, cooling and mounting differ.')
+  const here =
+    candidate.kind === 'psc-blower'
+      ? 'a blower motor'
+      : candidate.kind === 'three-phase'
+        ? 'a three-phase motor'
+        : 'an outdoor fan motor'
+  return row(
+    'kind',
+    fits ? 'pass' : 'fail',
+    () => `${old.fan === 'blower' ? 'a blower' : 'an outdoor fan'} wanted, ${here}`,
+    fits ? 'Made for such a fan.' : 'Made for another kind of fan: speeds, cooling and mounting differ.',
+  )
 }
 
 export function phaseRow({ plate }: OldMotor, { kind }: Candidate): JudgedRow {
   const here = kind === 'three-phase' ? 3 : 1
-  if (plate.phase === null) return here === 1 ? row('phase', 'unknown', 'the plate does not say; one phase here', 'Two or three line leads at the old motor tell.', 'Count the line leads of the old motor: three are three-phase.') : row('phase', 'unknown', 'the plate does not say; three phases here', 'A three-phase motor replaces only a three-phase one.', 'Count the line leads of the old motor: three are three-phase.')
-  return row('phase', plate.phase === here ? 'pass' : 'fail', () => `${plate.phase} wanted, ${here} here`, plate.phase === here ? 'The same.' : 'One phase and three do not stand in for each other.')
+  if (plate.phase === null)
+    return here === 1
+      ? row(
+          'phase',
+          'unknown',
+          'the plate does not say; one phase here',
+          'Two or three line leads at the old motor tell.',
+          'Count the line leads of the old motor: three are three-phase.',
+        )
+      : row(
+          'phase',
+          'unknown',
+          'the plate does not say; three phases here',
+          'A three-phase motor replaces only a three-phase one.',
+          'Count the line leads of the old motor: three are three-phase.',
+        )
+  return row(
+    'phase',
+    plate.phase === here ? 'pass' : 'fail',
+    () => `${plate.phase} wanted, ${here} here`,
+    plate.phase === here ? 'The same.' : 'One phase and three do not stand in for each other.',
+  )
 }
 
 /** The same pole class, always: the fan laws say what another would ask for. */
-export function speedClassRow({ plate, estimate, hertz }: OldMotor, { nameplate, settings }: Candidate): JudgedRow {
+export function speedClassRow(
+  { plate, estimate, hertz }: OldMotor,
+  { nameplate, settings }: Candidate,
+): JudgedRow {
   const here = `${figure(nameplate.rpm, 0)} rpm here`
   const oldRpm = plate.rpm[0]
   const poles = plate.poles ?? (oldRpm === undefined ? null : polesOf(oldRpm, hertz))
@@ -33,14 +77,28 @@ export function speedClassRow({ plate, estimate, hertz }: OldMotor, { nameplate,
     const { rpm } = estimate
     const guess = rpm ? `, estimated ${figure(rpm.low, 0)} to ${figure(rpm.high, 0)}` : ''
     const inside = rpm !== null && nameplate.rpm >= rpm.low * 0.9 && nameplate.rpm <= rpm.high * 1.1
-    return row('speed-class', inside ? 'watch' : 'unknown', () => `not known${guess}; ${here}`, inside ? 'It lies in the estimate, which is no plate.' : 'The speed class decides, and is not known.', 'Read the rpm on the plate, or measure it while it still runs.')
+    return row(
+      'speed-class',
+      inside ? 'watch' : 'unknown',
+      () => `not known${guess}; ${here}`,
+      inside ? 'It lies in the estimate, which is no plate.' : 'The speed class decides, and is not known.',
+      'Read the rpm on the plate, or measure it while it still runs.',
+    )
   }
   // A motor that sets its speed by a select lead has the class of each of its speeds; a tapped blower has its highest.
   const wanted = `${figure(oldRpm ?? synchronousRpm(poles as 6, hertz), 0)} rpm (${poles} poles) wanted`
-  const bySelect = settings.speed.some((s) => s.tap === null && s.rpm !== null && polesOf(s.rpm, nameplate.hertz) === poles)
-  if (bySelect || polesOf(nameplate.rpm, nameplate.hertz) === poles) return row('speed-class', 'pass', () => `${wanted}, ${here}`, 'The same class.')
+  const bySelect = settings.speed.some(
+    (s) => s.tap === null && s.rpm !== null && polesOf(s.rpm, nameplate.hertz) === poles,
+  )
+  if (bySelect || polesOf(nameplate.rpm, nameplate.hertz) === poles)
+    return row('speed-class', 'pass', () => `${wanted}, ${here}`, 'The same class.')
   const { power } = fanLaws(oldRpm ?? synchronousRpm(poles as 6, hertz), nameplate.rpm)
-  return row('speed-class', 'fail', () => `${wanted}, ${here}`, `Another class. By the fan laws the fan would take ${figure(power, 2)} times the power (${percentText(100 * (power - 1))}), the cube of the speeds’ ratio.`)
+  return row(
+    'speed-class',
+    'fail',
+    () => `${wanted}, ${here}`,
+    `Another class. By the fan laws the fan would take ${figure(power, 2)} times the power (${percentText(100 * (power - 1))}), the cube of the speeds’ ratio.`,
+  )
 }
 
 export interface HorsepowerFit {
@@ -52,46 +110,111 @@ export interface HorsepowerFit {
 }
 
 /** Not below the old one; the same is best; one standard size above is the usual limit (common practice, no source). */
-export function horsepowerFit({ plate, steepBlades, estimate }: OldMotor, { settings }: Candidate): HorsepowerFit {
-  const choices = settings.horsepower.length > 1 ? [...settings.horsepower].sort((a, b) => horsepowerOf(a.horsepower) - horsepowerOf(b.horsepower)) : settings.horsepower
-  const offered = choices.length > 1 ? choices.map((c) => c.horsepower).join(', ') : (choices[0]?.horsepower ?? '')
+export function horsepowerFit(
+  { plate, steepBlades, estimate }: OldMotor,
+  { settings }: Candidate,
+): HorsepowerFit {
+  const choices =
+    settings.horsepower.length > 1
+      ? [...settings.horsepower].sort((a, b) => horsepowerOf(a.horsepower) - horsepowerOf(b.horsepower))
+      : settings.horsepower
+  const offered =
+    choices.length > 1 ? choices.map((c) => c.horsepower).join(', ') : (choices[0]?.horsepower ?? '')
   const stated = plate.horsepower.length > 0 ? Math.max(...plate.horsepower.map(horsepowerOf)) : null
-  const none = (verdict: 'fail' | 'unknown' | 'watch', figures: Told, reason: Told, ask: string | null = null): HorsepowerFit => ({ row: row('horsepower', verdict, figures, reason, ask), setting: null, sizesAbove: null })
-  if (steepBlades && Math.max(...choices.map((c) => horsepowerOf(c.horsepower))) < STEEP_BLADE_HORSEPOWER - EPSILON) return none('fail', `1/2 hp wanted for steep blades, ${offered} hp here`, 'Steep blades ask for 1/2 hp or more, whatever the rest fits.')
+  const none = (
+    verdict: 'fail' | 'unknown' | 'watch',
+    figures: Told,
+    reason: Told,
+    ask: string | null = null,
+  ): HorsepowerFit => ({
+    row: row('horsepower', verdict, figures, reason, ask),
+    setting: null,
+    sizesAbove: null,
+  })
+  if (
+    steepBlades &&
+    Math.max(...choices.map((c) => horsepowerOf(c.horsepower))) < STEEP_BLADE_HORSEPOWER - EPSILON
+  )
+    return none(
+      'fail',
+      `1/2 hp wanted for steep blades, ${offered} hp here`,
+      'Steep blades ask for 1/2 hp or more, whatever the rest fits.',
+    )
   if (stated === null) return estimated(estimate.horsepower, choices, offered, none)
   const wanted = steepBlades ? Math.max(stated, STEEP_BLADE_HORSEPOWER) : stated
-  const text = () => `${steepBlades && stated < STEEP_BLADE_HORSEPOWER ? '1/2 (steep blades)' : plate.horsepower.join(' / ')} hp wanted, ${offered} hp here`
+  const text = () =>
+    `${steepBlades && stated < STEEP_BLADE_HORSEPOWER ? '1/2 (steep blades)' : plate.horsepower.join(' / ')} hp wanted, ${offered} hp here`
   const exact = choices.find((c) => coversExactly(c, wanted))
-  if (exact) return { row: row('horsepower', 'pass', text, horsepowerOf(exact.horsepower) > wanted + EPSILON ? `Rated from ${exact.coversFrom} to ${exact.horsepower} hp as it is.` : `The same${choices.length > 1 ? `: set it to ${exact.horsepower} hp` : ''}.`), setting: exact, sizesAbove: 0 }
+  if (exact)
+    return {
+      row: row(
+        'horsepower',
+        'pass',
+        text,
+        horsepowerOf(exact.horsepower) > wanted + EPSILON
+          ? `Rated from ${exact.coversFrom} to ${exact.horsepower} hp as it is.`
+          : `The same${choices.length > 1 ? `: set it to ${exact.horsepower} hp` : ''}.`,
+      ),
+      setting: exact,
+      sizesAbove: 0,
+    }
   const above = choices.find((c) => horsepowerOf(c.horsepower) > wanted)
   if (!above) return none('fail', text, 'Below the old one: it would be overloaded.')
   const sizes = sizesBetween(wanted, horsepowerOf(above.horsepower))
-  if (sizes <= 1) return { row: row('horsepower', 'watch', text, `One standard size above, the usual limit${choices.length > 1 ? `: set it to ${above.horsepower} hp` : ''}.`), setting: above, sizesAbove: sizes }
+  if (sizes <= 1)
+    return {
+      row: row(
+        'horsepower',
+        'watch',
+        text,
+        `One standard size above, the usual limit${choices.length > 1 ? `: set it to ${above.horsepower} hp` : ''}.`,
+      ),
+      setting: above,
+      sizesAbove: sizes,
+    }
   return none('fail', text, `${sizes} standard sizes above: more than the usual limit of one.`)
 }
 
 const coversExactly = ({ horsepower, coversFrom }: PowerChoice, wanted: number): boolean =>
-  Math.abs(horsepowerOf(horsepower) - wanted) < EPSILON || (coversFrom !== null && horsepowerOf(coversFrom) <= wanted + EPSILON && wanted < horsepowerOf(horsepower))
+  Math.abs(horsepowerOf(horsepower) - wanted) < EPSILON ||
+  (coversFrom !== null && horsepowerOf(coversFrom) <= wanted + EPSILON && wanted < horsepowerOf(horsepower))
 
 /** How many standard sizes it is from one to the other. */
 function sizesBetween(from: number, to: number): number {
   let count = 0
-  for (let size: number | null = from; size !== null && size < to - EPSILON; count++) size = nextSizeAbove(size)
+  for (let size: number | null = from; size !== null && size < to - EPSILON; count++)
+    size = nextSizeAbove(size)
   return count
 }
 
-function estimated(range: OldMotor['estimate']['horsepower'], choices: readonly PowerChoice[], offered: string, none: (v: 'unknown', f: Told, r: Told, a: string) => HorsepowerFit): HorsepowerFit {
+function estimated(
+  range: OldMotor['estimate']['horsepower'],
+  choices: readonly PowerChoice[],
+  offered: string,
+  none: (v: 'unknown', f: Told, r: Told, a: string) => HorsepowerFit,
+): HorsepowerFit {
   const ask = 'Read the plate, or the amps against the volts while it runs.'
-  if (!range) return none('unknown', `not known; ${offered} hp here`, 'The horsepower decides, and is not known.', ask)
+  if (!range)
+    return none('unknown', `not known; ${offered} hp here`, 'The horsepower decides, and is not known.', ask)
   const high = horsepowerOf(range.high)
   const setting = choices.find((c) => horsepowerOf(c.horsepower) >= high - EPSILON)
   const text = () => `estimated ${range.low} to ${range.high} hp, ${offered} hp here`
-  if (!setting || sizesBetween(high, horsepowerOf(setting.horsepower)) > 1) return none('unknown', text, 'An estimate does not settle it.', ask)
-  return { row: row('horsepower', 'watch', text, 'Enough for the whole estimate, which is no plate.', ask), setting, sizesAbove: null }
+  if (!setting || sizesBetween(high, horsepowerOf(setting.horsepower)) > 1)
+    return none('unknown', text, 'An estimate does not settle it.', ask)
+  return {
+    row: row('horsepower', 'watch', text, 'Enough for the whole estimate, which is no plate.', ask),
+    setting,
+    sizesAbove: null,
+  }
 }
 
 /** Voltage classes, V: the least and the most that a nameplate of the class names. Common practice, no source. */
-const CLASSES: readonly (readonly [number, number])[] = [[105, 127], [200, 245], [260, 290], [380, 500]]
+const CLASSES: readonly (readonly [number, number])[] = [
+  [105, 127],
+  [200, 245],
+  [260, 290],
+  [380, 500],
+]
 const classOf = (volts: number): number => CLASSES.findIndex(([low, high]) => volts >= low && volts <= high)
 
 export function voltageRow({ plate, unitVolts }: OldMotor, { nameplate }: Candidate): JudgedRow {
@@ -100,37 +223,101 @@ export function voltageRow({ plate, unitVolts }: OldMotor, { nameplate }: Candid
   const own = classOf(volts.high)
   if (unitVolts !== null) {
     const fits = own >= 0 && classOf(unitVolts) === own
-    return row('voltage', fits ? 'pass' : 'fail', () => `the unit is ${figure(unitVolts, 0)} V, ${here}`, fits ? 'The same class.' : 'Another voltage class.')
+    return row(
+      'voltage',
+      fits ? 'pass' : 'fail',
+      () => `the unit is ${figure(unitVolts, 0)} V, ${here}`,
+      fits ? 'The same class.' : 'Another voltage class.',
+    )
   }
-  if (plate.volts.length === 0) return row('voltage', 'unknown', () => `not known; ${here}`, 'The voltage decides, and is not known.', 'Read the plate, or the volts at the disconnect.')
+  if (plate.volts.length === 0)
+    return row(
+      'voltage',
+      'unknown',
+      () => `not known; ${here}`,
+      'The voltage decides, and is not known.',
+      'Read the plate, or the volts at the disconnect.',
+    )
   // A motor that takes two voltages leaves open which of them the unit has.
   const classes = new Set(plate.volts.map((r) => classOf(r.high)))
   const wanted = `${plate.volts.map(rangeText).join(' or ')} wanted`
   if (!classes.has(own)) return row('voltage', 'fail', () => `${wanted}, ${here}`, 'Another voltage class.')
-  return classes.size > 1 ? row('voltage', 'unknown', () => `${wanted}, ${here}`, 'The old motor takes either: which the unit has is not known.', 'Read the volts at the disconnect.') : row('voltage', 'pass', () => `${wanted}, ${here}`, 'The same class.')
+  return classes.size > 1
+    ? row(
+        'voltage',
+        'unknown',
+        () => `${wanted}, ${here}`,
+        'The old motor takes either: which the unit has is not known.',
+        'Read the volts at the disconnect.',
+      )
+    : row('voltage', 'pass', () => `${wanted}, ${here}`, 'The same class.')
 }
 
 export function ampsRow({ plate }: OldMotor, setting: PowerChoice | null): JudgedRow {
   const old = plate.amps.length > 0 ? Math.max(...plate.amps) : null
   if (!setting) return row('amps', 'unknown', 'no setting fits', 'Amps belong to a setting, and none fits.')
-  if (old === null) return row('amps', 'unknown', () => `not known; ${figure(setting.amps)} A here`, 'Higher amps need the circuit’s rating checked.', 'Read the amps on the plate.')
+  if (old === null)
+    return row(
+      'amps',
+      'unknown',
+      () => `not known; ${figure(setting.amps)} A here`,
+      'Higher amps need the circuit’s rating checked.',
+      'Read the amps on the plate.',
+    )
   const text = () => `${figure(old)} A before, ${figure(setting.amps)} A here`
-  return setting.amps <= old * NEAR_AMPS + EPSILON ? row('amps', 'pass', text, 'Near the old one, or below.') : row('amps', 'watch', text, 'Higher: check the unit’s circuit rating and its fan relay.')
+  return setting.amps <= old * NEAR_AMPS + EPSILON
+    ? row('amps', 'pass', text, 'Near the old one, or below.')
+    : row('amps', 'watch', text, 'Higher: check the unit’s circuit rating and its fan relay.')
 }
 
-export function rotationRow({ wantedFromLeadEnd: wanted }: OldMotor, { settings, rotationNamedFrom }: Candidate): JudgedRow {
+export function rotationRow(
+  { wantedFromLeadEnd: wanted }: OldMotor,
+  { settings, rotationNamedFrom }: Candidate,
+): JudgedRow {
   const [first, second] = settings.rotation
-  if (second) return row('rotation', 'pass', () => `${wanted ?? 'either'} wanted, reversible`, 'Set it by the plug or its leads.')
+  if (second)
+    return row(
+      'rotation',
+      'pass',
+      () => `${wanted ?? 'either'} wanted, reversible`,
+      'Set it by the plug or its leads.',
+    )
   const opposite = first?.direction === 'CW' ? 'CCW' : 'CW'
   const own = rotationNamedFrom === 'lead-end' ? first?.direction : opposite
   const text = () => `${wanted ?? 'not known'} wanted, ${own} only, seen from the lead end`
-  if (wanted === null) return row('rotation', 'unknown', text, 'It cannot be reversed, and which way the fan must turn is not known.', 'Find the rotation from the blade, the wheel or the plate.')
-  return row('rotation', own === wanted ? 'pass' : 'fail', text, own === wanted ? 'The way it turns.' : 'It cannot be reversed.')
+  if (wanted === null)
+    return row(
+      'rotation',
+      'unknown',
+      text,
+      'It cannot be reversed, and which way the fan must turn is not known.',
+      'Find the rotation from the blade, the wheel or the plate.',
+    )
+  return row(
+    'rotation',
+    own === wanted ? 'pass' : 'fail',
+    text,
+    own === wanted ? 'The way it turns.' : 'It cannot be reversed.',
+  )
 }
 
 export function speedsRow({ speedsInUse }: OldMotor, { settings }: Candidate): JudgedRow {
   const here = Math.max(1, settings.speed.length)
-  if (speedsInUse === null) return row('speeds', here > 1 ? 'pass' : 'unknown', () => `not known; ${here} here`, here > 1 ? 'Several to choose from.' : 'How many speeds the unit uses is not known.', here > 1 ? null : 'Count the outputs that have a lead on them.')
+  if (speedsInUse === null)
+    return row(
+      'speeds',
+      here > 1 ? 'pass' : 'unknown',
+      () => `not known; ${here} here`,
+      here > 1 ? 'Several to choose from.' : 'How many speeds the unit uses is not known.',
+      here > 1 ? null : 'Count the outputs that have a lead on them.',
+    )
   const text = () => `${speedsInUse} in use, ${here} here`
-  return here >= speedsInUse ? row('speeds', 'pass', text, 'Enough.') : row('speeds', 'watch', text, 'Fewer than the outputs in use: every one still needs a lead, so one tap serves two where the board allows it.')
+  return here >= speedsInUse
+    ? row('speeds', 'pass', text, 'Enough.')
+    : row(
+        'speeds',
+        'watch',
+        text,
+        'Fewer than the outputs in use: every one still needs a lead, so one tap serves two where the board allows it.',
+      )
 }

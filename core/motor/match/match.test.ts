@@ -12,13 +12,48 @@ const sheet = (id: string, change: (s: LeadSheet) => void = () => undefined): Le
   change(copy)
   return copy
 }
-const PLATE: MotorPlate = { ...EMPTY_MOTOR_PLATE, horsepower: ['1/4'], rpm: [1075], volts: [{ low: 208, high: 230 }], amps: [1.6], phase: 1 }
-const BODY: Mechanical = { frameInches: 5.6, bodyInches: 4.8, shaftInches: 0.5, shaftLengthInches: 6, throughShaft: false, mounting: ['studs'], positions: ['shaft-up'], enclosure: 'enclosed', bearings: 'sleeve', ambientCelsius: 60, airOver: true }
-const OLD: OldMotor = { fan: 'outdoor', plate: PLATE, mechanical: BODY, unitVolts: 230, hertz: 60, speedsInUse: 1, steepBlades: false, wantedFromLeadEnd: 'CW', estimate: { horsepower: null, rpm: null } }
-const old = (plate: Partial<MotorPlate> = {}, more: Partial<OldMotor> = {}, body: Partial<Mechanical> = {}): OldMotor => ({ ...OLD, plate: { ...PLATE, ...plate }, mechanical: { ...BODY, ...body }, ...more })
+const PLATE: MotorPlate = {
+  ...EMPTY_MOTOR_PLATE,
+  horsepower: ['1/4'],
+  rpm: [1075],
+  volts: [{ low: 208, high: 230 }],
+  amps: [1.6],
+  phase: 1,
+}
+const BODY: Mechanical = {
+  frameInches: 5.6,
+  bodyInches: 4.8,
+  shaftInches: 0.5,
+  shaftLengthInches: 6,
+  throughShaft: false,
+  mounting: ['studs'],
+  positions: ['shaft-up'],
+  enclosure: 'enclosed',
+  bearings: 'sleeve',
+  ambientCelsius: 60,
+  airOver: true,
+}
+const OLD: OldMotor = {
+  fan: 'outdoor',
+  plate: PLATE,
+  mechanical: BODY,
+  unitVolts: 230,
+  hertz: 60,
+  speedsInUse: 1,
+  steepBlades: false,
+  wantedFromLeadEnd: 'CW',
+  estimate: { horsepower: null, rpm: null },
+}
+const old = (
+  plate: Partial<MotorPlate> = {},
+  more: Partial<OldMotor> = {},
+  body: Partial<Mechanical> = {},
+): OldMotor => ({ ...OLD, plate: { ...PLATE, ...plate }, mechanical: { ...BODY, ...body }, ...more })
 const one = (o: OldMotor, candidate: LeadSheet) => matchMotors(o, [candidate])[0]!
-const verdictOf = (o: OldMotor, candidate: LeadSheet, criterion: CriterionId): RowVerdict | undefined => one(o, candidate).rows.find((r) => r.criterion === criterion)?.verdict
-const mech = (change: Partial<Mechanical>) => sheet('rowan-25r', (s) => Object.assign(s.mechanical as Mechanical, change))
+const verdictOf = (o: OldMotor, candidate: LeadSheet, criterion: CriterionId): RowVerdict | undefined =>
+  one(o, candidate).rows.find((r) => r.criterion === criterion)?.verdict
+const mech = (change: Partial<Mechanical>) =>
+  sheet('rowan-25r', (s) => Object.assign(s.mechanical as Mechanical, change))
 
 // What a practitioner would say. Common practice, no source.
 const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
@@ -28,24 +63,86 @@ const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
   ['below the old one', old({ horsepower: ['1/3'] }), sheet('rowan-25r'), 'horsepower', 'fail'],
   ['a tap of the same horsepower', old({ horsepower: ['1/6'] }), sheet('rowan-33m'), 'horsepower', 'pass'],
   ['a range that covers it as it is', old({ horsepower: ['1/5'] }), sheet('teal-33e'), 'horsepower', 'pass'],
-  ['below the range of an electronic one', old({ horsepower: ['1/10'] }), sheet('teal-33e'), 'horsepower', 'fail'],
-  ['steep blades on a third', old({ horsepower: ['1/3'] }, { steepBlades: true }), sheet('rowan-33m'), 'horsepower', 'fail'],
-  ['steep blades on a half', old({ horsepower: ['1/3'] }, { steepBlades: true }), sheet('rowan-25r', (s) => Object.assign(s.settings.horsepower[0]!, { horsepower: '1/2', amps: 3 })), 'horsepower', 'pass'],
+  [
+    'below the range of an electronic one',
+    old({ horsepower: ['1/10'] }),
+    sheet('teal-33e'),
+    'horsepower',
+    'fail',
+  ],
+  [
+    'steep blades on a third',
+    old({ horsepower: ['1/3'] }, { steepBlades: true }),
+    sheet('rowan-33m'),
+    'horsepower',
+    'fail',
+  ],
+  [
+    'steep blades on a half',
+    old({ horsepower: ['1/3'] }, { steepBlades: true }),
+    sheet('rowan-25r', (s) => Object.assign(s.settings.horsepower[0]!, { horsepower: '1/2', amps: 3 })),
+    'horsepower',
+    'pass',
+  ],
   ['a blank plate', old({ horsepower: [] }), sheet('rowan-25r'), 'horsepower', 'unknown'],
-  ['a blank plate and an estimate', old({ horsepower: [] }, { estimate: { horsepower: { low: '1/6', high: '1/4' }, rpm: null } }), sheet('rowan-25r'), 'horsepower', 'watch'],
-  ['an estimate that reaches above', old({ horsepower: [] }, { estimate: { horsepower: { low: '1/6', high: '1/2' }, rpm: null } }), sheet('rowan-25r'), 'horsepower', 'unknown'],
+  [
+    'a blank plate and an estimate',
+    old({ horsepower: [] }, { estimate: { horsepower: { low: '1/6', high: '1/4' }, rpm: null } }),
+    sheet('rowan-25r'),
+    'horsepower',
+    'watch',
+  ],
+  [
+    'an estimate that reaches above',
+    old({ horsepower: [] }, { estimate: { horsepower: { low: '1/6', high: '1/2' }, rpm: null } }),
+    sheet('rowan-25r'),
+    'horsepower',
+    'unknown',
+  ],
   ['the same class, 1140 for 1075', old({ rpm: [1140] }), sheet('rowan-25r'), 'speed-class', 'pass'],
   ['825 on a 1075', old({ rpm: [825] }), sheet('rowan-25r'), 'speed-class', 'fail'],
-  ['825 on an electronic one with a low select', old({ rpm: [825] }), sheet('teal-33e'), 'speed-class', 'pass'],
+  [
+    '825 on an electronic one with a low select',
+    old({ rpm: [825] }),
+    sheet('teal-33e'),
+    'speed-class',
+    'pass',
+  ],
   ['1075 on a 1725', old(), sheet('rowan-25r', (s) => (s.nameplate.rpm = 1725)), 'speed-class', 'fail'],
   ['poles alone on the plate', old({ rpm: [], poles: 6 }), sheet('rowan-25r'), 'speed-class', 'pass'],
   ['no speed known', old({ rpm: [] }), sheet('rowan-25r'), 'speed-class', 'unknown'],
-  ['no speed known, an estimate', old({ rpm: [] }, { estimate: { horsepower: null, rpm: { low: 825, high: 1075 } } }), sheet('rowan-25r'), 'speed-class', 'watch'],
+  [
+    'no speed known, an estimate',
+    old({ rpm: [] }, { estimate: { horsepower: null, rpm: { low: 825, high: 1075 } } }),
+    sheet('rowan-25r'),
+    'speed-class',
+    'watch',
+  ],
   ['230 on 208-230', old(), sheet('rowan-25r'), 'voltage', 'pass'],
   ['460 on 208-230', old({}, { unitVolts: 460 }), sheet('rowan-25r'), 'voltage', 'fail'],
   ['120 on 208-230', old({}, { unitVolts: 120 }), sheet('rowan-25r'), 'voltage', 'fail'],
-  ['277 on 208-230, by the plate', old({ volts: [{ low: 277, high: 277 }] }, { unitVolts: null }), sheet('rowan-25r'), 'voltage', 'fail'],
-  ['115/230 on the plate', old({ volts: [{ low: 115, high: 115 }, { low: 230, high: 230 }] }, { unitVolts: null }), sheet('rowan-25r'), 'voltage', 'unknown'],
+  [
+    '277 on 208-230, by the plate',
+    old({ volts: [{ low: 277, high: 277 }] }, { unitVolts: null }),
+    sheet('rowan-25r'),
+    'voltage',
+    'fail',
+  ],
+  [
+    '115/230 on the plate',
+    old(
+      {
+        volts: [
+          { low: 115, high: 115 },
+          { low: 230, high: 230 },
+        ],
+      },
+      { unitVolts: null },
+    ),
+    sheet('rowan-25r'),
+    'voltage',
+    'unknown',
+  ],
   ['no volts known', old({ volts: [] }, { unitVolts: null }), sheet('rowan-25r'), 'voltage', 'unknown'],
   ['the same amps', old(), sheet('rowan-25r'), 'amps', 'pass'],
   ['amps well above', old({ amps: [1] }), sheet('rowan-25r'), 'amps', 'watch'],
@@ -60,12 +157,36 @@ const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
   ['reversible', old(), sheet('rowan-25r'), 'rotation', 'pass'],
   // Its tag names CCW from the shaft end: CW from the lead end.
   ['not reversible, the right way', old(), sheet('rowan-16f'), 'rotation', 'pass'],
-  ['not reversible, the wrong way', old({}, { wantedFromLeadEnd: 'CCW' }), sheet('rowan-16f'), 'rotation', 'fail'],
-  ['not reversible, way not known', old({}, { wantedFromLeadEnd: null }), sheet('rowan-16f'), 'rotation', 'unknown'],
-  ['fewer speeds than in use', old({}, { fan: 'blower', speedsInUse: 4 }), sheet('alder-33b'), 'speeds', 'watch'],
+  [
+    'not reversible, the wrong way',
+    old({}, { wantedFromLeadEnd: 'CCW' }),
+    sheet('rowan-16f'),
+    'rotation',
+    'fail',
+  ],
+  [
+    'not reversible, way not known',
+    old({}, { wantedFromLeadEnd: null }),
+    sheet('rowan-16f'),
+    'rotation',
+    'unknown',
+  ],
+  [
+    'fewer speeds than in use',
+    old({}, { fan: 'blower', speedsInUse: 4 }),
+    sheet('alder-33b'),
+    'speeds',
+    'watch',
+  ],
   ['as many speeds', old({}, { fan: 'blower', speedsInUse: 3 }), sheet('alder-33b'), 'speeds', 'pass'],
   ['another shaft', old(), mech({ shaftInches: 0.625 }), 'shaft-diameter', 'fail'],
-  ['a shaft not measured', old({}, {}, { shaftInches: null }), sheet('rowan-25r'), 'shaft-diameter', 'unknown'],
+  [
+    'a shaft not measured',
+    old({}, {}, { shaftInches: null }),
+    sheet('rowan-25r'),
+    'shaft-diameter',
+    'unknown',
+  ],
   ['a little shorter', old(), mech({ shaftLengthInches: 5.5 }), 'shaft-length', 'watch'],
   ['far too short', old(), mech({ shaftLengthInches: 4 }), 'shaft-length', 'fail'],
   ['much longer', old(), mech({ shaftLengthInches: 9 }), 'shaft-length', 'watch'],
@@ -81,13 +202,28 @@ const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
   ['air-over out of the air', old({}, {}, { airOver: false }), sheet('rowan-25r'), 'duty', 'fail'],
   ['no drain named', old(), sheet('rowan-25r', (s) => (s.drains = [])), 'drains', 'unknown'],
 ]
-it.each(TABLE)('%s', (_, o, candidate, criterion, verdict) => expect(verdictOf(o, candidate, criterion)).toBe(verdict))
+it.each(TABLE)('%s', (_, o, candidate, criterion, verdict) =>
+  expect(verdictOf(o, candidate, criterion)).toBe(verdict),
+)
 
 describe('the whole match', () => {
-  it('fits when everything is known and good', () => expect(one(old(), sheet('rowan-25r'))).toMatchObject({ verdict: 'fits', horsepower: '1/4', sentence: 'Fits at 1/4 hp.', ask: [] }))
-  it('says what to set on a motor of several horsepowers', () => expect(one(old({ horsepower: ['1/6'], amps: [1.2] }), sheet('rowan-33m')).horsepower).toBe('1/6'))
-  it('shows the fan law where a class is crossed', () => expect(one(old({ rpm: [825] }), sheet('rowan-25r')).sentence).toContain('the fan would take 2.21 times the power'))
-  it('says first what decides', () => expect(one(old({ rpm: [], horsepower: [] }, {}, BLANK), sheet('rowan-25r')).ask[0]).toBe('Read the rpm on the plate, or measure it while it still runs.'))
+  it('fits when everything is known and good', () =>
+    expect(one(old(), sheet('rowan-25r'))).toMatchObject({
+      verdict: 'fits',
+      horsepower: '1/4',
+      sentence: 'Fits at 1/4 hp.',
+      ask: [],
+    }))
+  it('says what to set on a motor of several horsepowers', () =>
+    expect(one(old({ horsepower: ['1/6'], amps: [1.2] }), sheet('rowan-33m')).horsepower).toBe('1/6'))
+  it('shows the fan law where a class is crossed', () =>
+    expect(one(old({ rpm: [825] }), sheet('rowan-25r')).sentence).toContain(
+      'the fan would take 2.21 times the power',
+    ))
+  it('says first what decides', () =>
+    expect(one(old({ rpm: [], horsepower: [] }, {}, BLANK), sheet('rowan-25r')).ask[0]).toBe(
+      'Read the rpm on the plate, or measure it while it still runs.',
+    ))
   it('puts no failing motor before one that does not fail, however much else speaks for it', () => {
     // Perfect but for the shaft, against one that is watched in many rows and little known.
     const perfect = mech({ shaftInches: 0.625 })
@@ -95,21 +231,31 @@ describe('the whole match', () => {
       s.mechanical = { ...BLANK, shaftInches: 0.5 }
       s.drains = []
     })
-    expect(matchMotors(old({ horsepower: ['1/5'], amps: [1] }), [perfect, poor]).map((m) => [m.id, m.verdict])).toEqual([['rowan-33m', 'watch'], ['rowan-25r', 'no']])
+    expect(
+      matchMotors(old({ horsepower: ['1/5'], amps: [1] }), [perfect, poor]).map((m) => [m.id, m.verdict]),
+    ).toEqual([
+      ['rowan-33m', 'watch'],
+      ['rowan-25r', 'no'],
+    ])
   })
 })
 
-const plates = fc.record({ horsepower: fc.constantFrom(...STANDARD_HORSEPOWER), rpm: fc.constantFrom(825, 1075, 1625), amps: fc.double({ min: 0.4, max: 4, noNaN: true }) })
+const plates = fc.record({
+  horsepower: fc.constantFrom(...STANDARD_HORSEPOWER),
+  rpm: fc.constantFrom(825, 1075, 1625),
+  amps: fc.double({ min: 0.4, max: 4, noNaN: true }),
+})
 
 it('a larger shortfall never improves the rank', () =>
   fc.assert(
     fc.property(plates, fc.nat(11), fc.nat(11), ({ horsepower, rpm, amps }, i, j) => {
       const [small, large] = [Math.min(i, j), Math.max(i, j)]
-      const of = (size: number, id: string) => sheet('rowan-25r', (s) => {
-        s.id = id
-        s.name = id
-        Object.assign(s.settings.horsepower[0]!, { horsepower: STANDARD_HORSEPOWER[size] })
-      })
+      const of = (size: number, id: string) =>
+        sheet('rowan-25r', (s) => {
+          s.id = id
+          s.name = id
+          Object.assign(s.settings.horsepower[0]!, { horsepower: STANDARD_HORSEPOWER[size] })
+        })
       const o = old({ horsepower: [horsepower], rpm: [rpm], amps: [amps] })
       // Of two that are both too small, the smaller is no better.
       if (large >= STANDARD_HORSEPOWER.indexOf(horsepower)) return
@@ -123,14 +269,32 @@ it('a larger shortfall never improves the rank', () =>
 
 it('a figure that goes missing never turns a fail into a pass', () => {
   const blanks: ((o: OldMotor) => OldMotor)[] = [
-    (o) => ({ ...o, plate: { ...o.plate, horsepower: [] } }), (o) => ({ ...o, plate: { ...o.plate, rpm: [] } }), (o) => ({ ...o, plate: { ...o.plate, amps: [] } }), (o) => ({ ...o, plate: { ...o.plate, phase: null } }),
-    (o) => ({ ...o, unitVolts: null, plate: { ...o.plate, volts: [] } }), (o) => ({ ...o, wantedFromLeadEnd: null }), (o) => ({ ...o, speedsInUse: null }),
-    ...(['frameInches', 'bodyInches', 'shaftInches', 'shaftLengthInches', 'throughShaft', 'enclosure', 'bearings', 'ambientCelsius', 'airOver'] as const).map((key) => (o: OldMotor) => ({ ...o, mechanical: { ...o.mechanical, [key]: null } })),
+    (o) => ({ ...o, plate: { ...o.plate, horsepower: [] } }),
+    (o) => ({ ...o, plate: { ...o.plate, rpm: [] } }),
+    (o) => ({ ...o, plate: { ...o.plate, amps: [] } }),
+    (o) => ({ ...o, plate: { ...o.plate, phase: null } }),
+    (o) => ({ ...o, unitVolts: null, plate: { ...o.plate, volts: [] } }),
+    (o) => ({ ...o, wantedFromLeadEnd: null }),
+    (o) => ({ ...o, speedsInUse: null }),
+    ...(
+      [
+        'frameInches',
+        'bodyInches',
+        'shaftInches',
+        'shaftLengthInches',
+        'throughShaft',
+        'enclosure',
+        'bearings',
+        'ambientCelsius',
+        'airOver',
+      ] as const
+    ).map((key) => (o: OldMotor) => ({ ...o, mechanical: { ...o.mechanical, [key]: null } })),
     (o) => ({ ...o, mechanical: { ...o.mechanical, positions: [], mounting: [] } }),
   ]
   for (const [, o, candidate, criterion] of TABLE)
     for (const blank of blanks) {
       const before = verdictOf(o, candidate, criterion)
-      if (before === 'fail') expect([criterion, verdictOf(blank(o), candidate, criterion)]).not.toEqual([criterion, 'pass'])
+      if (before === 'fail')
+        expect([criterion, verdictOf(blank(o), candidate, criterion)]).not.toEqual([criterion, 'pass'])
     }
 })

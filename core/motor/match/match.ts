@@ -1,6 +1,23 @@
 // Every motor on the van against the old one, row by row, and in an order that can be explained: a fail is never outvoted.
-import { DECISIVE, tell, type Candidate, type JudgedRow, type MatchRow, type OldMotor, type PowerChoice } from './criterion'
-import { ampsRow, horsepowerFit, kindRow, phaseRow, rotationRow, speedClassRow, speedsRow, voltageRow } from './electrical'
+import {
+  DECISIVE,
+  tell,
+  type Candidate,
+  type JudgedRow,
+  type MatchRow,
+  type OldMotor,
+  type PowerChoice,
+} from './criterion'
+import {
+  ampsRow,
+  horsepowerFit,
+  kindRow,
+  phaseRow,
+  rotationRow,
+  speedClassRow,
+  speedsRow,
+  voltageRow,
+} from './electrical'
 import { mechanicalRows } from './mechanical'
 
 /** `fits`: all known and good. `watch`: good with something to mind. `unknown`: something decisive is not known. `no`: a row fails. */
@@ -20,7 +37,8 @@ export interface Match {
 }
 
 /** Matches, best first. Order: no fail before any, fewer fails, fewer decisive unknowns, nearer in horsepower, fewer to watch, fewer unknown; then by name. */
-export const matchMotors = (old: OldMotor, candidates: readonly Candidate[]): readonly Match[] => matchBest(old, candidates, candidates.length).matches
+export const matchMotors = (old: OldMotor, candidates: readonly Candidate[]): readonly Match[] =>
+  matchBest(old, candidates, candidates.length).matches
 
 export interface BestMatches {
   /** The best, in order. */
@@ -37,14 +55,23 @@ export function matchBest(old: OldMotor, candidates: readonly Candidate[], most:
     counts[judged.verdict] += 1
     return { candidate, rank: judged.rank }
   })
-  ranked.sort((a, b) => a.rank - b.rank || compareTexts(a.candidate.name, b.candidate.name) || compareTexts(a.candidate.id, b.candidate.id))
-  return { matches: ranked.slice(0, most).map(({ candidate }) => describe(candidate, judge(old, candidate))), counts }
+  ranked.sort(
+    (a, b) =>
+      a.rank - b.rank ||
+      compareTexts(a.candidate.name, b.candidate.name) ||
+      compareTexts(a.candidate.id, b.candidate.id),
+  )
+  return {
+    matches: ranked.slice(0, most).map(({ candidate }) => describe(candidate, judge(old, candidate))),
+    counts,
+  }
 }
 
 const compareTexts = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
 /** The order as one number, so that thousands are compared without a list for each: six counts of five bits, the weightiest first. */
-const rankOf = (...counts: readonly [number, number, number, number, number, number]): number => counts.reduce((rank, count) => rank * 32 + Math.min(31, count), 0)
+const rankOf = (...counts: readonly [number, number, number, number, number, number]): number =>
+  counts.reduce((rank, count) => rank * 32 + Math.min(31, count), 0)
 
 interface Judged extends Tally {
   readonly rows: readonly JudgedRow[]
@@ -55,17 +82,42 @@ interface Judged extends Tally {
 
 function judge(old: OldMotor, candidate: Candidate): Judged {
   const power = horsepowerFit(old, candidate)
-  const rows = [kindRow(old, candidate), phaseRow(old, candidate), speedClassRow(old, candidate), power.row, voltageRow(old, candidate), ampsRow(old, power.setting), rotationRow(old, candidate), speedsRow(old, candidate), ...mechanicalRows(old, candidate)]
+  const rows = [
+    kindRow(old, candidate),
+    phaseRow(old, candidate),
+    speedClassRow(old, candidate),
+    power.row,
+    voltageRow(old, candidate),
+    ampsRow(old, power.setting),
+    rotationRow(old, candidate),
+    speedsRow(old, candidate),
+    ...mechanicalRows(old, candidate),
+  ]
   const counted = tally(rows)
   const { fails, watched, unknown, open } = counted
-  const verdict: MatchVerdict = fails > 0 ? 'no' : open.length > 0 ? 'unknown' : watched > 0 ? 'watch' : 'fits'
-  return { ...counted, rows, setting: power.setting, verdict, rank: rankOf(fails > 0 ? 1 : 0, fails, open.length, power.sizesAbove ?? 9, watched, unknown) }
+  const verdict: MatchVerdict =
+    fails > 0 ? 'no' : open.length > 0 ? 'unknown' : watched > 0 ? 'watch' : 'fits'
+  return {
+    ...counted,
+    rows,
+    setting: power.setting,
+    verdict,
+    rank: rankOf(fails > 0 ? 1 : 0, fails, open.length, power.sizesAbove ?? 9, watched, unknown),
+  }
 }
 
 function describe({ id, name }: Candidate, judged: Judged): Match {
   const { setting, verdict, open } = judged
   const rows = judged.rows.map(tell)
-  return { id, name, verdict, rows, horsepower: setting?.horsepower ?? null, sentence: sentenceOf(verdict, rows, setting, open), ask: asksOf(rows, open) }
+  return {
+    id,
+    name,
+    verdict,
+    rows,
+    horsepower: setting?.horsepower ?? null,
+    sentence: sentenceOf(verdict, rows, setting, open),
+    ask: asksOf(rows, open),
+  }
 }
 
 interface Tally {
@@ -94,16 +146,28 @@ function tally(rows: readonly JudgedRow[]): Tally {
 /** The decisive first, each once. */
 function asksOf(rows: readonly MatchRow[], open: readonly JudgedRow[]): string[] {
   const asks: string[] = []
-  for (const row of [...open, ...rows]) if (row.verdict === 'unknown' && row.ask && !asks.includes(row.ask)) asks.push(row.ask)
+  for (const row of [...open, ...rows])
+    if (row.verdict === 'unknown' && row.ask && !asks.includes(row.ask)) asks.push(row.ask)
   return asks
 }
 
-function sentenceOf(verdict: MatchVerdict, rows: readonly MatchRow[], setting: PowerChoice | null, open: readonly JudgedRow[]): string {
+function sentenceOf(
+  verdict: MatchVerdict,
+  rows: readonly MatchRow[],
+  setting: PowerChoice | null,
+  open: readonly JudgedRow[],
+): string {
   const of = (v: MatchRow['verdict']) => rows.filter((r) => r.verdict === v)
   switch (verdict) {
-    case 'no': return of('fail').map((r) => r.reason).join(' ')
-    case 'unknown': return `Not settled: ${open.map((r) => r.criterion.replace('-', ' ')).join(', ')} not known.`
-    case 'watch': return `Will do${setting ? ` at ${setting.horsepower} hp` : ''}. ${of('watch')[0]?.reason ?? ''}`
-    case 'fits': return `Fits${setting ? ` at ${setting.horsepower} hp` : ''}.`
+    case 'no':
+      return of('fail')
+        .map((r) => r.reason)
+        .join(' ')
+    case 'unknown':
+      return `Not settled: ${open.map((r) => r.criterion.replace('-', ' ')).join(', ')} not known.`
+    case 'watch':
+      return `Will do${setting ? ` at ${setting.horsepower} hp` : ''}. ${of('watch')[0]?.reason ?? ''}`
+    case 'fits':
+      return `Fits${setting ? ` at ${setting.horsepower} hp` : ''}.`
   }
 }

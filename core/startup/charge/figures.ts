@@ -2,8 +2,18 @@
 import * as v from 'valibot'
 
 /** Beyond these a gauge or a clamp shows nothing that a system can have. Common practice, no source. */
-const psig = (what: string) => v.pipe(v.number(`${what} must be a number of psig.`), v.minValue(-14.7, `${what} below a vacuum cannot be.`), v.maxValue(800, `${what} above 800 psig is beyond any gauge in use: read it again.`))
-const fahrenheit = (what: string) => v.pipe(v.number(`${what} must be a number of °F.`), v.minValue(-60, `${what} below −60 °F is not believable: read it again.`), v.maxValue(250, `${what} above 250 °F is not believable: read it again.`))
+const psig = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of psig.`),
+    v.minValue(-14.7, `${what} below a vacuum cannot be.`),
+    v.maxValue(800, `${what} above 800 psig is beyond any gauge in use: read it again.`),
+  )
+const fahrenheit = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of °F.`),
+    v.minValue(-60, `${what} below −60 °F is not believable: read it again.`),
+    v.maxValue(250, `${what} above 250 °F is not believable: read it again.`),
+  )
 
 export const CHARGE_FIGURES = {
   suctionPsig: psig('Suction pressure'),
@@ -13,5 +23,9 @@ export const CHARGE_FIGURES = {
   outdoorFahrenheit: fahrenheit('Outdoor air'),
   returnFahrenheit: fahrenheit('Return air'),
   supplyFahrenheit: fahrenheit('Supply air'),
-  minutes: v.pipe(v.number('Minutes must be a number.'), v.minValue(0, 'Minutes cannot be below 0.'), v.maxValue(10_000, 'That is more than a week.')),
+  minutes: v.pipe(
+    v.number('Minutes must be a number.'),
+    v.minValue(0, 'Minutes cannot be below 0.'),
+    v.maxValue(10_000, 'That is more than a week.'),
+  ),
 } as const

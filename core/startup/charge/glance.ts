@@ -35,7 +35,11 @@ export interface Glance {
 }
 
 /** Where such a figure usually lies, °F; the unit's own chart overrules. Common practice, no source. */
-export const USUAL_RANGES = { superheat: { low: 5, high: 20 }, subcooling: { low: 5, high: 15 }, split: { low: 14, high: 22 } } as const
+export const USUAL_RANGES = {
+  superheat: { low: 5, high: 20 },
+  subcooling: { low: 5, high: 15 },
+  split: { low: 14, high: 22 },
+} as const
 /** Below this outdoors a charge cannot be judged by these figures, °F. Common practice, no source. */
 export const LOW_AMBIENT_FAHRENHEIT = 65
 /** Before this a system has not settled, minutes. Common practice, no source. */
@@ -54,42 +58,103 @@ export function glanceAtCharge(input: GlanceInput): Glance {
   }
 }
 
-function line(kind: 'superheat' | 'subcooling', refrigerant: Refrigerant, psig: number | null, fahrenheit: number | null): GlanceLine {
+function line(
+  kind: 'superheat' | 'subcooling',
+  refrigerant: Refrigerant,
+  psig: number | null,
+  fahrenheit: number | null,
+): GlanceLine {
   const where = kind === 'superheat' ? 'suction' : 'liquid'
   const at = kind === 'superheat' ? 'dew' : 'bubble'
-  const nothing = (text: string, saturation: number | null = null): GlanceLine => ({ saturation, difference: null, verdict: 'cannotTell', text })
+  const nothing = (text: string, saturation: number | null = null): GlanceLine => ({
+    saturation,
+    difference: null,
+    verdict: 'cannotTell',
+    text,
+  })
   if (psig === null) return nothing(`The ${where} pressure is not read.`)
   const saturation = saturationFahrenheit(refrigerant, psig, at)
   if (saturation === null) {
     const { low, high } = pressuresOf(refrigerant, at)
-    return nothing(`${figure(psig)} psig is outside the table of ${refrigerant} (${figure(low, 0)} to ${figure(high, 0)} psig): nothing is said beyond it. Is the refrigerant the right one?`)
+    return nothing(
+      `${figure(psig)} psig is outside the table of ${refrigerant} (${figure(low, 0)} to ${figure(high, 0)} psig): nothing is said beyond it. Is the refrigerant the right one?`,
+    )
   }
-  if (fahrenheit === null) return nothing(`The ${where} line’s temperature is not read; it boils at ${figure(saturation, 0)} °F there.`, saturation)
+  if (fahrenheit === null)
+    return nothing(
+      `The ${where} line’s temperature is not read; it boils at ${figure(saturation, 0)} °F there.`,
+      saturation,
+    )
   const difference = kind === 'superheat' ? fahrenheit - saturation : saturation - fahrenheit
-  const sum = kind === 'superheat' ? `${figure(fahrenheit, 0)} − ${figure(saturation, 0)}` : `${figure(saturation, 0)} − ${figure(fahrenheit, 0)}`
+  const sum =
+    kind === 'superheat'
+      ? `${figure(fahrenheit, 0)} − ${figure(saturation, 0)}`
+      : `${figure(saturation, 0)} − ${figure(fahrenheit, 0)}`
   // A line cannot be colder than what boils in it, nor warmer than what condenses: then a reading is wrong, or both states are there.
-  if (difference < -2) return { saturation, difference, verdict: 'impossible', text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.` }
+  if (difference < -2)
+    return {
+      saturation,
+      difference,
+      verdict: 'impossible',
+      text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
+    }
   const { low, high } = USUAL_RANGES[kind]
   const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
-  return { saturation, difference, verdict, text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${low} to ${high} °F is usual, the unit’s own chart counts.` }
+  return {
+    saturation,
+    difference,
+    verdict,
+    text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${low} to ${high} °F is usual, the unit’s own chart counts.`,
+  }
 }
 
 function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput): GlanceLine {
-  if (returnFahrenheit === null || supplyFahrenheit === null) return { saturation: null, difference: null, verdict: 'cannotTell', text: 'Air temperatures at the coil are not read.' }
+  if (returnFahrenheit === null || supplyFahrenheit === null)
+    return {
+      saturation: null,
+      difference: null,
+      verdict: 'cannotTell',
+      text: 'Air temperatures at the coil are not read.',
+    }
   const difference = returnFahrenheit - supplyFahrenheit
   const { low, high } = USUAL_RANGES.split
-  if (difference < -2) return { saturation: null, difference, verdict: 'impossible', text: `The supply is ${figure(-difference, 0)} °F warmer than the return: it heats, or the two are exchanged.` }
+  if (difference < -2)
+    return {
+      saturation: null,
+      difference,
+      verdict: 'impossible',
+      text: `The supply is ${figure(-difference, 0)} °F warmer than the return: it heats, or the two are exchanged.`,
+    }
   const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
-  return { saturation: null, difference, verdict, text: `Air ${figure(returnFahrenheit, 0)} − ${figure(supplyFahrenheit, 0)} = ${figure(difference, 0)} °F across the coil; ${verdict === 'usual' ? 'as usual' : verdict === 'high' ? 'high: look at the airflow first' : 'low'}.` }
+  return {
+    saturation: null,
+    difference,
+    verdict,
+    text: `Air ${figure(returnFahrenheit, 0)} − ${figure(supplyFahrenheit, 0)} = ${figure(difference, 0)} °F across the coil; ${verdict === 'usual' ? 'as usual' : verdict === 'high' ? 'high: look at the airflow first' : 'low'}.`,
+  }
 }
 
 function notesOf({ refrigerant, outdoorFahrenheit, returnFahrenheit, minutes }: GlanceInput): string[] {
   return [
-    ...(outdoorFahrenheit !== null && outdoorFahrenheit < LOW_AMBIENT_FAHRENHEIT ? [`${figure(outdoorFahrenheit, 0)} °F outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.`] : []),
-    ...(returnFahrenheit !== null && returnFahrenheit < LOW_RETURN_FAHRENHEIT ? [`${figure(returnFahrenheit, 0)} °F return air is a low load: a low superheat may be no more than that.`] : []),
-    ...(minutes !== null && minutes < SETTLING_MINUTES ? [`It has run ${figure(minutes, 0)} minutes; it settles in ${SETTLING_MINUTES} or more.`] : []),
-    ...(glides(refrigerant) ? [`${refrigerant} glides: superheat is counted from its dew point, subcooling from its bubble point.`] : []),
-    ...(safetyOf(refrigerant) === 'A2L' ? [`${refrigerant} is mildly flammable (A2L): tools and cylinders made for it only.`] : []),
+    ...(outdoorFahrenheit !== null && outdoorFahrenheit < LOW_AMBIENT_FAHRENHEIT
+      ? [
+          `${figure(outdoorFahrenheit, 0)} °F outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.`,
+        ]
+      : []),
+    ...(returnFahrenheit !== null && returnFahrenheit < LOW_RETURN_FAHRENHEIT
+      ? [
+          `${figure(returnFahrenheit, 0)} °F return air is a low load: a low superheat may be no more than that.`,
+        ]
+      : []),
+    ...(minutes !== null && minutes < SETTLING_MINUTES
+      ? [`It has run ${figure(minutes, 0)} minutes; it settles in ${SETTLING_MINUTES} or more.`]
+      : []),
+    ...(glides(refrigerant)
+      ? [`${refrigerant} glides: superheat is counted from its dew point, subcooling from its bubble point.`]
+      : []),
+    ...(safetyOf(refrigerant) === 'A2L'
+      ? [`${refrigerant} is mildly flammable (A2L): tools and cylinders made for it only.`]
+      : []),
     'Refrigerant work needs certification. These figures say whether to look further, not what to add or remove.',
   ]
 }

@@ -8,7 +8,13 @@ import data from './saturation.json'
 const DataSchema = v.strictObject({
   source: v.string(),
   /** °F, bubble and dew pressure in psig; rising. */
-  refrigerants: v.array(v.strictObject({ id: v.string(), safety: v.picklist(['A1', 'A2L']), points: v.array(v.tuple([v.number(), v.number(), v.number()])) })),
+  refrigerants: v.array(
+    v.strictObject({
+      id: v.string(),
+      safety: v.picklist(['A1', 'A2L']),
+      points: v.array(v.tuple([v.number(), v.number(), v.number()])),
+    }),
+  ),
 })
 const { refrigerants } = v.parse(DataSchema, data)
 
@@ -37,10 +43,16 @@ export function saturationFahrenheit(id: Refrigerant, psig: number, at: 'bubble'
 }
 
 /** The pressures the table reaches over, psig. */
-export function pressuresOf(id: Refrigerant, at: 'bubble' | 'dew'): { readonly low: number; readonly high: number } {
+export function pressuresOf(
+  id: Refrigerant,
+  at: 'bubble' | 'dew',
+): { readonly low: number; readonly high: number } {
   const column = at === 'bubble' ? 1 : 2
   const { points } = tableOf(id)
-  return { low: (points[0] as (typeof points)[number])[column], high: (points.at(-1) as (typeof points)[number])[column] }
+  return {
+    low: (points[0] as (typeof points)[number])[column],
+    high: (points.at(-1) as (typeof points)[number])[column],
+  }
 }
 
 export function glides(id: Refrigerant): boolean {

@@ -15,7 +15,13 @@ export function highsPurchases(highs: Highs, { cents, calls, most, budget }: Pur
       ...sets.flatMap((set, s) => set.map((p) => `u${c}_${s} - x${p} <= 0`)),
     ]),
   ]
-  const binaries = [...cents.map((_, p) => `x${p}`), ...calls.flatMap(({ sets }, c) => [`z${c}`, ...sets.map((_, s) => `u${c}_${s}`)])]
-  const solution = highs.solve(`Maximize\n obj: ${z}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row}`).join('\n')}\nBinary\n ${binaries.join(' ')}\nEnd\n`, { mip_rel_gap: 0, mip_abs_gap: 0, output_flag: false })
+  const binaries = [
+    ...cents.map((_, p) => `x${p}`),
+    ...calls.flatMap(({ sets }, c) => [`z${c}`, ...sets.map((_, s) => `u${c}_${s}`)]),
+  ]
+  const solution = highs.solve(
+    `Maximize\n obj: ${z}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row}`).join('\n')}\nBinary\n ${binaries.join(' ')}\nEnd\n`,
+    { mip_rel_gap: 0, mip_abs_gap: 0, output_flag: false },
+  )
   return Math.round(solution.ObjectiveValue)
 }

@@ -10,7 +10,13 @@ const HOLD = 1e-7
 export const startHighs = (): Promise<Highs> => loadHighs()
 
 /** Scores in µF; null when `simple` has nothing within tolerance. */
-export function highsBest(highs: Highs, sections: readonly number[], loads: readonly number[], tolerancePercent: number, prefer: Preference): Score | null {
+export function highsBest(
+  highs: Highs,
+  sections: readonly number[],
+  loads: readonly number[],
+  tolerancePercent: number,
+  prefer: Preference,
+): Score | null {
   const held: string[] = prefer === 'simple' ? [`worst <= ${tolerancePercent / 100 + 1e-9}`] : []
   const aims = prefer === 'exact' ? ['worst', 'used', 'sum'] : ['used', 'worst', 'sum']
   const value: Record<string, number> = {}
@@ -21,10 +27,19 @@ export function highsBest(highs: Highs, sections: readonly number[], loads: read
     value[aim] = aim === 'used' ? Math.round(found) : found
     held.push(aim === 'used' ? `used <= ${value.used}` : `${aim} <= ${found + HOLD}`)
   }
-  return { worst: value.worst as number, jumpers: (value.used as number) - loads.length, sum: value.sum as number }
+  return {
+    worst: value.worst as number,
+    jumpers: (value.used as number) - loads.length,
+    sum: value.sum as number,
+  }
 }
 
-function programme(sections: readonly number[], loads: readonly number[], aim: string, held: readonly string[]): string {
+function programme(
+  sections: readonly number[],
+  loads: readonly number[],
+  aim: string,
+  held: readonly string[],
+): string {
   const x = (i: number, l: number) => `x${i}_${l}`
   const all = sections.flatMap((_, i) => loads.map((_, l) => x(i, l)))
   const rows = [

@@ -1,7 +1,9 @@
 // Seeded instances for checks and benchmarks: cans of trade values and loads of trade values.
 
 /** Run capacitor values on the shelf, µF. Common practice, no source. */
-export const TRADE_MICROFARADS = [2, 2.5, 3, 4, 5, 6, 7.5, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80]
+export const TRADE_MICROFARADS = [
+  2, 2.5, 3, 4, 5, 6, 7.5, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80,
+]
 
 /** A small seeded generator (mulberry32), so that a failing case can be named by its seed. */
 export function seeded(seed: number): () => number {
@@ -25,6 +27,8 @@ export function tradeInstance(seed: number, sections: number, loads: number): In
   const pick = (list: readonly number[]) => list[Math.floor(random() * list.length)] as number
   return {
     sections: Array.from({ length: sections }, () => pick(TRADE_MICROFARADS.slice(0, 14))),
-    loads: Array.from({ length: loads }, (_, i) => (i === 0 ? pick(TRADE_MICROFARADS.slice(12)) : pick(TRADE_MICROFARADS.slice(2, 12)))),
+    loads: Array.from({ length: loads }, (_, i) =>
+      i === 0 ? pick(TRADE_MICROFARADS.slice(12)) : pick(TRADE_MICROFARADS.slice(2, 12)),
+    ),
   }
 }

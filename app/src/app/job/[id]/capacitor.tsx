@@ -2,7 +2,9 @@ import { useLocalSearchParams } from 'expo-router'
 import { stageScreen } from '../../../job/stage-screen'
 import { useJob } from '../../../state/app'
 
-const CapacitorScreen = stageScreen(async () => (await import('../../../capacitor/CapacitorScreen')).CapacitorScreen)
+const CapacitorScreen = stageScreen(
+  async () => (await import('../../../capacitor/CapacitorScreen')).CapacitorScreen,
+)
 
 export default function Capacitor() {
   const { id } = useLocalSearchParams<{ id: string }>()
