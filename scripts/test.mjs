@@ -52,6 +52,7 @@ function readReport(file) {
 
 step('types', 'tsc', ['--noEmit', '-p', 'tsconfig.json'])
 step('lint', 'eslint', ['.', '--max-warnings', '0'])
+step('format', 'prettier', ['--check', '--log-level', 'warn', '.'])
 step('layers', 'depcruise', [
   '--config',
   '.dependency-cruiser.cjs',

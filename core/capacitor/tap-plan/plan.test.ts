@@ -110,16 +110,14 @@ const microfarads = fc.oneof(
   fc.constantFrom(...TRADE_MICROFARADS),
   fc.integer({ min: 1, max: 4000 }).map((n) => n / 100),
 )
-const instance = fc
-  .integer({ min: 1, max: 3 })
-  .chain((k) =>
-    fc.record({
-      sections: fc.array(microfarads, { minLength: Math.max(2, k), maxLength: k === 3 ? 7 : 8 }),
-      loads: fc.array(microfarads, { minLength: k, maxLength: k }),
-      tolerance: fc.constantFrom(0, 3, 6, 10),
-      prefer: fc.constantFrom<Preference>('exact', 'simple'),
-    }),
-  )
+const instance = fc.integer({ min: 1, max: 3 }).chain((k) =>
+  fc.record({
+    sections: fc.array(microfarads, { minLength: Math.max(2, k), maxLength: k === 3 ? 7 : 8 }),
+    loads: fc.array(microfarads, { minLength: k, maxLength: k }),
+    tolerance: fc.constantFrom(0, 3, 6, 10),
+    prefer: fc.constantFrom<Preference>('exact', 'simple'),
+  }),
+)
 
 it('is the optimum that exhaustive enumeration finds, on 600 seeded cans', () => {
   fc.assert(

@@ -264,20 +264,18 @@ it('any readings at all have an answer', () => {
   const value = fc.oneof(fc.constant('OL' as const), fc.double({ min: 0, max: 1e6, noNaN: true }))
   fc.assert(
     fc.property(
-      fc
-        .integer({ min: 2, max: 7 })
-        .chain((n) =>
-          fc
-            .array(
-              fc.record({
-                a: fc.integer({ min: 0, max: n - 1 }),
-                b: fc.integer({ min: 0, max: n - 1 }),
-                ohms: value,
-              }),
-              { maxLength: 30 },
-            )
-            .map((list) => ({ n, list })),
-        ),
+      fc.integer({ min: 2, max: 7 }).chain((n) =>
+        fc
+          .array(
+            fc.record({
+              a: fc.integer({ min: 0, max: n - 1 }),
+              b: fc.integer({ min: 0, max: n - 1 }),
+              ohms: value,
+            }),
+            { maxLength: 30 },
+          )
+          .map((list) => ({ n, list })),
+      ),
       ({ n, list }) => {
         const leads = Array.from({ length: n }, (_, i) => `L${i}`)
         const found = findLeads({

@@ -152,14 +152,12 @@ function twoWindings(
   const ohms = (tree: Tree) => tree.edges[0]?.ohms ?? 0
   const main = ohms(one) <= ohms(two) ? one : two
   return [one, two].flatMap((tree) =>
-    tree.points
-      .flatMap(leadsAt)
-      .map((lead): LeadRoleFinding => ({
-        lead,
-        role: null,
-        confidence: 'cannotTell',
-        why: `An end of the ${tree === main ? 'main' : 'auxiliary'} winding (${text(ohms(tree))} Ω), which stands by itself: the windings meet in the plug.`,
-      })),
+    tree.points.flatMap(leadsAt).map((lead): LeadRoleFinding => ({
+      lead,
+      role: null,
+      confidence: 'cannotTell',
+      why: `An end of the ${tree === main ? 'main' : 'auxiliary'} winding (${text(ohms(tree))} Ω), which stands by itself: the windings meet in the plug.`,
+    })),
   )
 }
 
