@@ -23,6 +23,21 @@ const siblings = ['motor', 'capacitor', 'rotation'].map((folder) => ({
   to: { path: `^core/(?:${['motor', 'capacitor', 'rotation'].filter((f) => f !== folder).join('|')})/` },
 }))
 
+// The rooms of app/src, top first: a room imports those below it, never one beside or above it. Routes (app/) import any.
+const floors = ['stages|handover|shop', 'parts', 'platform', 'ui']
+const rooms = floors.slice(1).map((floor, i) => ({
+  name: `app-${floor}-imports-upward`,
+  severity: 'error',
+  from: { path: `^app/src/(?:${floor})/`, pathNot: '\\.test\\.tsx?$' },
+  to: { path: `^app/src/(?:${floors.slice(0, i + 1).join('|')})/` },
+}))
+rooms.push({
+  name: 'app-rooms-beside-each-other-are-apart',
+  severity: 'error',
+  from: { path: '^app/src/(stages|handover|shop)/' },
+  to: { path: '^app/src/(?:stages|handover|shop)/', pathNot: '^app/src/$1/' },
+})
+
 module.exports = {
   forbidden: [
     ...upward,
@@ -59,13 +74,13 @@ module.exports = {
       from: { path: '^app/src/', pathNot: '^app/src/app/' },
       to: { path: '^app/src/app/' },
     },
+    ...rooms,
     {
-      name: 'shared-parts-know-no-screen',
+      name: 'a-stage-imports-no-stage',
       severity: 'error',
-      from: { path: '^app/src/(ui|state|sync|workers)/', pathNot: '\\.test\\.tsx?$' },
-      to: {
-        path: '^app/src/(home|safe|fault|plates|photos|meter|rotation|speeds|wires|motor|tag|capacitor|board|card|job|van|counter|carry|leads|mount|startup|report|office|history|charts|csv)/',
-      },
+      comment: 'What two stages need is a part; a stage that opens another one is given it by its route.',
+      from: { path: '^app/src/stages/([^/]+)/' },
+      to: { path: '^app/src/stages/', pathNot: '^app/src/stages/$1/' },
     },
   ],
   options: {

@@ -1,5 +1,5 @@
 import { hookupWith, onPost, requestFor, sheetOf, tracedWires, unitOf } from '../testing/fixtures'
-import { makeCard } from '../job/card'
+import { makeCard } from '../job/card/card'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { workOutHookup, type HookupRequest } from './hookup'
 

@@ -1,6 +1,6 @@
 import { CAN, hookupWith, requestFor } from '../testing/fixtures'
 import { NEW_C, PROTECTED_POST } from '../wiring/new-can'
-import { makeCard } from '../job/card'
+import { makeCard } from '../job/card/card'
 import { workOutHookup } from './hookup'
 
 const request = requestFor()

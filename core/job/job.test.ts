@@ -3,7 +3,7 @@ import { requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import { compareChanges, nextTime, parseChange, type Change } from './change'
 import { EMPTY_JOB } from './document'
 import { foldJob, historyOf } from './fold'
-import { hookupInput, hookupNeeds } from './hookup-input'
+import { hookupInput, hookupNeeds } from './inputs/hookup-input'
 import { readJobFile, writeJobFile } from './job-file'
 
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`

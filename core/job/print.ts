@@ -1,5 +1,5 @@
 // A short print of everything a proof rests on, so that a card can tell whether the hookup changed since it was proven.
-import type { HookupInput } from './hookup-input'
+import type { HookupInput } from './inputs/hookup-input'
 
 /** FNV-1a over 32 bits, twice with different seeds: 16 hexadecimal digits. A change detector, not a seal. Source: FNV-1a (published, from memory). */
 export function printOf(input: HookupInput): string {

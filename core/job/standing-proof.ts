@@ -1,7 +1,7 @@
 // Whether what was proven is still what is there. A proof of yesterday's wiring proves nothing about today's.
 import type { JobDocument } from './document'
 import type { Proven } from './fields'
-import { hookupInput } from './hookup-input'
+import { hookupInput } from './inputs/hookup-input'
 import { printOf } from './print'
 
 /** The proof, when nothing it rests on has changed since; null otherwise. */

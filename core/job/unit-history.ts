@@ -2,9 +2,9 @@
 import { microfaradsFromReading } from '../capacitor/reading'
 import type { Change } from './change'
 import type { JobDocument } from './document'
-import { labelOf } from './old-can-input'
+import { labelOf } from './inputs/old-can-input'
 import { standingProof } from './standing-proof'
-import { CAN_PROBES } from './startup-input'
+import { CAN_PROBES } from './inputs/startup-input'
 
 export interface UnitJob {
   readonly id: string

@@ -1,7 +1,7 @@
 import { Slot } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
-import { startApp } from '../state/app'
+import { startApp } from '../platform/state/app'
 import { ThemeProvider } from '../ui/theme'
 import { Words } from '../ui/Words'
 

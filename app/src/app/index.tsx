@@ -1,1 +1,1 @@
-export { HomeScreen as default } from '../home/HomeScreen'
+export { HomeScreen as default } from '../shop/home/HomeScreen'

@@ -1,6 +1,8 @@
-import { stageScreen } from '../job/stage-screen'
+import { stageScreen } from '../parts/frame/stage-screen'
 
-const OfficeScreen = stageScreen<object>(async () => (await import('../office/OfficeScreen')).OfficeScreen)
+const OfficeScreen = stageScreen<object>(
+  async () => (await import('../shop/office/OfficeScreen')).OfficeScreen,
+)
 
 export default function Office() {
   return <OfficeScreen />

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../job/stage-screen'
-import type { TagEditorProps } from '../tag/TagEditor'
+import { stageScreen } from '../parts/frame/stage-screen'
+import type { TagEditorProps } from '../shop/tag/TagEditor'
 
-const TagEditor = stageScreen<TagEditorProps>(async () => (await import('../tag/TagEditor')).TagEditor)
+const TagEditor = stageScreen<TagEditorProps>(async () => (await import('../shop/tag/TagEditor')).TagEditor)
 
 export default function Tag() {
   const { job, sheet } = useLocalSearchParams<{ job?: string; sheet?: string }>()

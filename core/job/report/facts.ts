@@ -10,7 +10,7 @@ import { unitTypeById } from '../../wiring/unit-types'
 import type { Measurement } from '../../meter/measurement'
 import { QUANTITY_UNITS } from '../../meter/measurement'
 import type { JobDocument } from '../document'
-import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../startup-input'
+import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { standingProof } from '../standing-proof'
 
 export const SECTIONS = ['found', 'done', 'readings', 'parts', 'recommended', 'gaps'] as const

@@ -1,7 +1,7 @@
 // The label for a new capacitor: values, date and job, in common label sizes. Millimetres.
 import { casesOf, type Can } from '../../capacitor/can'
 import { figure } from '../../quantity/display'
-import { wrap } from '../card-layout'
+import { wrap } from '../card/card-layout'
 
 export const LABEL_SIZES = {
   '62 × 29 mm': { width: 62, height: 29 },

@@ -1,7 +1,7 @@
-import { stageScreen } from '../../job/stage-screen'
+import { stageScreen } from '../../parts/frame/stage-screen'
 
 const CoverageScreen = stageScreen<object>(
-  async () => (await import('../../van/CoverageScreen')).CoverageScreen,
+  async () => (await import('../../shop/van/CoverageScreen')).CoverageScreen,
 )
 
 export default function Coverage() {

@@ -1,6 +1,6 @@
-import { stageScreen } from '../../job/stage-screen'
+import { stageScreen } from '../../parts/frame/stage-screen'
 
-const VanScreen = stageScreen<object>(async () => (await import('../../van/VanScreen')).VanScreen)
+const VanScreen = stageScreen<object>(async () => (await import('../../shop/van/VanScreen')).VanScreen)
 
 export default function Van() {
   return <VanScreen />

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const BoardScreen = stageScreen(async () => (await import('../../../board/BoardScreen')).BoardScreen)
+const BoardScreen = stageScreen(async () => (await import('../../../stages/board/BoardScreen')).BoardScreen)
 
 export default function Board() {
   const { id } = useLocalSearchParams<{ id: string }>()

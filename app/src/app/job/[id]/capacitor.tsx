@@ -1,9 +1,9 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
 const CapacitorScreen = stageScreen(
-  async () => (await import('../../../capacitor/CapacitorScreen')).CapacitorScreen,
+  async () => (await import('../../../stages/can/CapacitorScreen')).CapacitorScreen,
 )
 
 export default function Capacitor() {

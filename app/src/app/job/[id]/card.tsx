@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const CardScreen = stageScreen(async () => (await import('../../../card/CardScreen')).CardScreen)
+const CardScreen = stageScreen(async () => (await import('../../../handover/card/CardScreen')).CardScreen)
 
 export default function Card() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const CarryScreen = stageScreen(async () => (await import('../../../carry/CarryScreen')).CarryScreen)
+const CarryScreen = stageScreen(async () => (await import('../../../shop/carry/CarryScreen')).CarryScreen)
 
 export default function Carry() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const ChargeScreen = stageScreen(async () => (await import('../../../startup/ChargeScreen')).ChargeScreen)
+const ChargeScreen = stageScreen(
+  async () => (await import('../../../stages/charge/ChargeScreen')).ChargeScreen,
+)
 
 export default function Charge() {
   const { id } = useLocalSearchParams<{ id: string }>()

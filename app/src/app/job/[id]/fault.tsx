@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const FaultScreen = stageScreen(async () => (await import('../../../fault/FaultScreen')).FaultScreen)
+const FaultScreen = stageScreen(async () => (await import('../../../stages/fault/FaultScreen')).FaultScreen)
 
 export default function Fault() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const HistoryScreen = stageScreen(async () => (await import('../../../history/HistoryScreen')).HistoryScreen)
+const HistoryScreen = stageScreen(
+  async () => (await import('../../../handover/history/HistoryScreen')).HistoryScreen,
+)
 
 export default function History() {
   const { id } = useLocalSearchParams<{ id: string }>()

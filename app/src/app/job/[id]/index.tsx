@@ -1,6 +1,6 @@
 import { Redirect, useLocalSearchParams } from 'expo-router'
-import { nextStage } from '../../../job/stages'
-import { useJob } from '../../../state/app'
+import { nextStage } from '../../../parts/frame/stages'
+import { useJob } from '../../../platform/state/app'
 
 export default function Job() {
   const { id } = useLocalSearchParams<{ id: string }>()

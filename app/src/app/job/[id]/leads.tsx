@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const LeadFinder = stageScreen(async () => (await import('../../../leads/LeadFinder')).LeadFinder)
+const LeadFinder = stageScreen(async () => (await import('../../../stages/leads/LeadFinder')).LeadFinder)
 
 export default function Leads() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const MountScreen = stageScreen(async () => (await import('../../../mount/MountScreen')).MountScreen)
+const MountScreen = stageScreen(async () => (await import('../../../stages/mount/MountScreen')).MountScreen)
 
 export default function Mount() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const PlatesScreen = stageScreen(async () => (await import('../../../plates/PlatesScreen')).PlatesScreen)
+const PlatesScreen = stageScreen(
+  async () => (await import('../../../stages/plates/PlatesScreen')).PlatesScreen,
+)
 
 export default function Plates() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const ReportScreen = stageScreen(async () => (await import('../../../report/ReportScreen')).ReportScreen)
+const ReportScreen = stageScreen(
+  async () => (await import('../../../handover/report/ReportScreen')).ReportScreen,
+)
 
 export default function Report() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const SafeScreen = stageScreen(async () => (await import('../../../safe/SafeScreen')).SafeScreen)
+const SafeScreen = stageScreen(async () => (await import('../../../stages/safe/SafeScreen')).SafeScreen)
 
 export default function Safe() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const StartupScreen = stageScreen(async () => (await import('../../../startup/StartupScreen')).StartupScreen)
+const StartupScreen = stageScreen(
+  async () => (await import('../../../stages/startup/StartupScreen')).StartupScreen,
+)
 
 export default function Startup() {
   const { id } = useLocalSearchParams<{ id: string }>()

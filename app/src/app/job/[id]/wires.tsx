@@ -1,8 +1,8 @@
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../../../job/stage-screen'
-import { useJob } from '../../../state/app'
+import { stageScreen } from '../../../parts/frame/stage-screen'
+import { useJob } from '../../../platform/state/app'
 
-const WiresScreen = stageScreen(async () => (await import('../../../wires/WiresScreen')).WiresScreen)
+const WiresScreen = stageScreen(async () => (await import('../../../stages/wires/WiresScreen')).WiresScreen)
 
 export default function Wires() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,0 +1,79 @@
+// The card's shapes, in millimetres, drawn on the screen.
+import Svg, { Circle, G, Path, Rect, Text } from 'react-native-svg'
+import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import { FONT } from '../../ui/theme'
+
+type Shape = HookupCardOutput['shapes'][number]
+const INK = '#17130e'
+
+export function CardPicture({
+  output,
+  label,
+}: {
+  readonly output: HookupCardOutput
+  readonly label: string
+}) {
+  const { widthMm, heightMm, shapes } = output
+  return (
+    <Svg
+      width="100%"
+      style={{ aspectRatio: widthMm / heightMm }}
+      viewBox={`0 0 ${widthMm} ${heightMm}`}
+      role="img"
+      aria-label={label}
+    >
+      <Rect width={widthMm} height={heightMm} fill="#fff" />
+      {shapes.map((shape, i) => (
+        <Drawn key={i} shape={shape} />
+      ))}
+    </Svg>
+  )
+}
+
+function Drawn({ shape }: { readonly shape: Shape }) {
+  switch (shape.kind) {
+    case 'text':
+      return (
+        <Text
+          x={shape.x}
+          y={shape.y}
+          fontSize={shape.size}
+          fontWeight={shape.weight}
+          fill={INK}
+          fontFamily={FONT}
+        >
+          {shape.text}
+        </Text>
+      )
+    case 'line':
+      return (
+        <Path d={`M${shape.x1} ${shape.y1}L${shape.x2} ${shape.y2}`} stroke={INK} strokeWidth={shape.width} />
+      )
+    case 'wire': {
+      const d = `M${shape.x1} ${shape.y}H${shape.x2}`
+      return (
+        <G>
+          <Path d={d} stroke={INK} strokeWidth={3} strokeLinecap="round" />
+          <Path d={d} stroke={shape.paint} strokeWidth={2.4} strokeLinecap="round" />
+          {shape.tracer ? <Path d={d} stroke={shape.tracer} strokeWidth={1} strokeDasharray="2 1.5" /> : null}
+        </G>
+      )
+    }
+    case 'mark':
+      return (
+        <G transform={`translate(${shape.x} ${shape.y}) scale(${shape.size / 32})`}>
+          {shape.verdict === 'proven' ? (
+            <>
+              <Circle cx={16} cy={16} r={15} fill="#0f5132" />
+              <Path d="M9 16.500l5 5 9-11" fill="none" stroke="#fff" strokeWidth={3} />
+            </>
+          ) : (
+            <>
+              <Path d="M16 2L31 29H1z" fill="#6b4700" />
+              <Path d="M16 11v9M16 24.500v1" stroke="#fff" strokeWidth={3} />
+            </>
+          )}
+        </G>
+      )
+  }
+}

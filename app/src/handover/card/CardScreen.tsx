@@ -1,0 +1,191 @@
+// The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import { TextInput } from 'react-native-paper'
+import type { JobDocument } from '@oak/core/job/document'
+import { hookupInput } from '@oak/core/job/inputs/hookup-input'
+import { writeJobFile } from '@oak/core/job/job-file'
+import { standingProof } from '@oak/core/job/standing-proof'
+import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import { JobFrame } from '../../parts/frame/JobFrame'
+import { useHookup } from '../../parts/frame/use-hookup'
+import { useOperation } from '../../parts/frame/use-operation'
+import { editJob, useJobs } from '../../platform/state/app'
+import { fileName } from '../../platform/files/file-name'
+import { saveTextFile } from '../../platform/files/pick-file'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+import { cardHeading } from './card-heading'
+import { LabelPicker } from '../papers/LabelPicker'
+import { CardPicture } from './CardPicture'
+
+export function CardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const changes = useJobs((s) => s.jobs[id]?.changes)
+  const hookup = useMemo(() => hookupInput(job), [job])
+  const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
+  const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
+  const [wrong, setWrong] = useState<string | null>(null)
+  const state = useHookup(job)
+  const hookupAnswer = state.kind === 'ready' ? state.answer.plan.groups : null
+  const result = useOperation('hookup-card', input)
+  const output = result?.ok ? (result.output as HookupCardOutput) : null
+  const stands = standingProof(job) !== null
+  const card = stands ? output?.card : null
+  if (!card || !output)
+    return (
+      <NoCard
+        id={id}
+        job={job}
+        why={
+          result && !result.ok
+            ? result.error.message
+            : !hookup || !job.proven
+              ? 'The hookup is not proven yet.'
+              : !stands
+                ? 'Something changed since it was proven.'
+                : (output?.why ?? 'Working it out…')
+        }
+      />
+    )
+
+  const saveCard = () =>
+    saveTextFile(
+      fileName(job.title, id, 'card.json'),
+      'application/json',
+      `${JSON.stringify(card, null, 2)}\n`,
+    )
+  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', output.svg)
+  const saveJob = () =>
+    saveTextFile(
+      fileName(job.title, id, 'job.json'),
+      'application/json',
+      writeJobFile(id, [...(changes ?? [])]),
+    )
+  const label = `Hookup card. ${card.sentence} ${card.rows.map((r) => `${r.lead}, ${r.role}: ${r.goes}`).join('. ')}`
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Hookup card"
+      picture={<CardPaper output={output} label={label} />}
+      evidence={
+        <View style={{ gap: 12 }}>
+          <CardNames key={id} id={id} job={job} />
+          <QuietButton
+            text="The owner’s report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="to-report"
+          />
+          <QuietButton
+            text="Card as PDF"
+            icon="save"
+            onPress={() =>
+              void import('../papers/report-files')
+                .then((files) => files.saveCardPdf(id, output))
+                .catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))
+            }
+            testID="save-card-pdf"
+          />
+          {wrong ? (
+            <Words tone="stop" size="strong" live>
+              {wrong}
+            </Words>
+          ) : null}
+          {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
+          <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
+          <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
+          <QuietButton text="Whole job as a file" icon="save" onPress={saveJob} testID="save-job" />
+          <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
+        </View>
+      }
+      strip={
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <VerdictMark verdict={card.verdict} size={34} />
+          <Words size="strong" tone={card.verdict} style={{ flex: 1 }} testID="card-sentence">
+            {card.sentence}
+          </Words>
+        </View>
+      }
+      action={
+        <PrimaryButton text="Print the card" icon="print" onPress={() => window.print()} testID="print" />
+      }
+    />
+  )
+}
+
+function CardPaper({ output, label }: { readonly output: HookupCardOutput; readonly label: string }) {
+  const palette = usePalette()
+  return (
+    <View
+      testID="hookup-card"
+      style={{ borderWidth: 1.5, borderColor: palette.line, backgroundColor: '#fff' }}
+    >
+      <CardPicture output={output} label={label} />
+    </View>
+  )
+}
+
+/** Name and place, for the card and the list of jobs; kept when the field is left. */
+function CardNames({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const [title, setTitle] = useState(job.title)
+  const [site, setSite] = useState(job.site)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = (field: 'title' | 'site', value: string) => {
+    if (value !== job[field]) setWrong(editJob(id, [{ path: [field], value }]))
+  }
+  return (
+    <View style={{ gap: 8 }}>
+      <TextInput
+        mode="outlined"
+        label="Name of the job"
+        value={title}
+        onChangeText={setTitle}
+        onBlur={() => keep('title', title)}
+        testID="job-title"
+      />
+      <TextInput
+        mode="outlined"
+        label="Place"
+        value={site}
+        onChangeText={setSite}
+        onBlur={() => keep('site', site)}
+        testID="job-site"
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="title-problem">
+          {wrong}
+        </Words>
+      ) : null}
+    </View>
+  )
+}
+
+function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocument; readonly why: string }) {
+  const router = useRouter()
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Hookup card"
+      picture={
+        <View style={{ gap: 12, paddingVertical: 40, alignItems: 'flex-start' }} testID="no-card">
+          <VerdictMark verdict="cannotTell" size={48} />
+          <Words size="title">No card yet.</Words>
+          <Words>{why} A card is only made of a hookup that is proven as it stands.</Words>
+          <QuietButton
+            text="The owner’s report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="to-report"
+          />
+        </View>
+      }
+      action={<PrimaryButton text="To the hookup board" onPress={() => router.replace(`/job/${id}/board`)} />}
+    />
+  )
+}

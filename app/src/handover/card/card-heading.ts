@@ -1,0 +1,39 @@
+// What the card says beside the hookup, from the job's own facts.
+import { format } from 'date-fns/format'
+import type { Change } from '@oak/core/job/change'
+import type { JobDocument } from '@oak/core/job/document'
+import { microfaradsFromReading } from '@oak/core/capacitor/reading'
+import { startProbe } from '@oak/core/job/inputs/startup-input'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { figure } from '@oak/core/quantity/display'
+
+/** The change by which the hookup was last proven. */
+const provenBy = (changes: readonly Change[]): Change | undefined =>
+  changes.filter((c) => c.path[0] === 'proven' && c.value !== null).sort((a, b) => b.at - a.at)[0]
+
+export function cardHeading(id: string, job: JobDocument, changes: readonly Change[]) {
+  const proven = provenBy(changes)
+  return {
+    job: id,
+    title: job.title,
+    site: job.site,
+    date: proven ? format(proven.at, 'd MMM yyyy, HH:mm') : '',
+    technician: proven?.technician ?? '',
+    readings: [
+      ...startReadings(job),
+      ...Object.values(job.readings).map((r) => {
+        const { microfarads } = microfaradsFromReading(r)
+        return `Old ${r.of} side: ${figure(r.amps)} A, ${figure(r.volts)} V: ${figure(microfarads)} µF${r.ratedMicrofarads ? `, rated ${figure(r.ratedMicrofarads)} µF` : ''}`
+      }),
+    ],
+  }
+}
+
+/** What was read after the work: the next hand compares with it. */
+function startReadings(job: JobDocument): string[] {
+  const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
+  return modes.flatMap((mode) => {
+    const read = job.measurements[startProbe('amps', mode.id)]
+    return read && read.value !== 'OL' ? [`Running in ${mode.name}: ${figure(read.value)} A`] : []
+  })
+}

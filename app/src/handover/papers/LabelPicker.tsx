@@ -1,0 +1,42 @@
+// The label for the new capacitor, in a common size.
+import { useState } from 'react'
+import { LABEL_SIZES, type LabelSize } from '@oak/core/job/report/label'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { Sheet } from '../../ui/Sheet'
+import { Words } from '../../ui/Words'
+import type { LabelOf } from './report-files'
+
+export function LabelPicker({ id, job, groups }: { readonly id: string } & Omit<LabelOf, 'size'>) {
+  const [open, setOpen] = useState(false)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const make = (size: LabelSize) => {
+    import('./report-files')
+      .then((files) => files.saveLabel(id, { job, groups, size }))
+      .then(
+        () => setOpen(false),
+        (error: unknown) => setWrong(`The label could not be made: ${String(error)}`),
+      )
+  }
+  return (
+    <>
+      <QuietButton
+        text="Label for the capacitor"
+        icon="tag"
+        onPress={() => setOpen(true)}
+        testID="to-label"
+      />
+      {open ? (
+        <Sheet title="Label for the capacitor" open onClose={() => setOpen(false)} testID="label-sheet">
+          {(Object.keys(LABEL_SIZES) as LabelSize[]).map((size, i) => (
+            <QuietButton key={size} text={size} onPress={() => make(size)} testID={`label-${i}`} />
+          ))}
+          {wrong ? (
+            <Words tone="stop" size="strong" live>
+              {wrong}
+            </Words>
+          ) : null}
+        </Sheet>
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,56 @@
+// The job's papers as PDF, made on the device: report, card and label. A part of its own, fetched when a paper is asked for.
+import { format } from 'date-fns/format'
+import { canLabel, type LabelSize } from '@oak/core/job/report/label'
+import type { JobDocument } from '@oak/core/job/document'
+import { liveCan } from '@oak/core/job/inputs/hookup-input'
+import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import type { ReportOutput } from '@oak/core/operations/report'
+import { photoOf } from '../../platform/state/app'
+import { fileName } from '../../platform/files/file-name'
+import { picturesOf, smallPhoto } from './draw-texts'
+import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
+import { savePdf } from '../../platform/pdf/write-pdf'
+
+const dateText = (at: number): string => format(at, 'd MMM yyyy')
+
+export async function saveReport(id: string, report: ReportOutput, technician: string): Promise<void> {
+  const photos = new Map<string, string>()
+  for (const photo of report.photos) {
+    const picture = await photoOf(photo.id)
+    if (picture) photos.set(photo.id, await smallPhoto(picture))
+  }
+  const accepted = report.estimate?.accepted
+  await savePdf(
+    fileName(report.title, id, 'report.pdf'),
+    reportDocument({
+      report,
+      date: dateText(Date.now()),
+      technician,
+      photos,
+      pictures: picturesOf(textsOf({ report, technician })),
+      acceptedAt: accepted ? format(accepted.at, 'd MMM yyyy, HH:mm') : null,
+    }),
+  )
+}
+
+export const saveCardPdf = (id: string, { card, svg, widthMm, heightMm }: HookupCardOutput): Promise<void> =>
+  savePdf(
+    fileName(card?.title ?? '', id, 'card.pdf'),
+    cardDocument(svg, card?.title || 'Hookup card', widthMm, heightMm),
+  )
+
+export interface LabelOf {
+  readonly job: JobDocument
+  readonly groups: readonly { readonly load: string; readonly microfarads: number }[]
+  readonly size: LabelSize
+}
+
+export async function saveLabel(id: string, { job, groups, size }: LabelOf): Promise<void> {
+  const can = liveCan(job)
+  if (!can) return
+  const label = canLabel({ can, groups, date: dateText(Date.now()), job: job.title, size })
+  await savePdf(
+    fileName(job.title, id, 'label.pdf'),
+    labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),
+  )
+}

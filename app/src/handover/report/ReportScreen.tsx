@@ -1,0 +1,243 @@
+// The owner's report as it will read, in plain or technical words, with what is recommended and the estimate; saved as a PDF made on the device.
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import { TextInput } from 'react-native-paper'
+import { v4 as uuid } from 'uuid'
+import type { JobDocument } from '@oak/core/job/document'
+import type { ReportStyle } from '@oak/core/job/report/report'
+import type { ReportOutput } from '@oak/core/operations/report'
+import { JobFrame } from '../../parts/frame/JobFrame'
+import { useOperation } from '../../parts/frame/use-operation'
+import { editJob, useJobs } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { EstimatePanel } from './EstimatePanel'
+
+export function ReportScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const changes = useJobs((s) => s.jobs[id]?.changes)
+  const [style, setStyle] = useState<ReportStyle>('plain')
+  const [state, setState] = useState<'idle' | 'writing' | { readonly wrong: string }>('idle')
+  const input = useMemo(() => ({ changes: [...(changes ?? [])], style }), [changes, style])
+  const result = useOperation('report', input)
+  const output = result?.ok ? (result.output as ReportOutput) : null
+  const technician =
+    [...(changes ?? [])].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
+  const save = async () => {
+    if (!output) return
+    setState('writing')
+    try {
+      await (await import('../papers/report-files')).saveReport(id, output, technician)
+      setState('idle')
+    } catch (error) {
+      setState({ wrong: `The report could not be made: ${String(error)}` })
+    }
+  }
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Report"
+      picture={
+        <View style={{ gap: 12 }}>
+          <Choice<ReportStyle>
+            label="Words"
+            testID="report-style"
+            value={style}
+            onChange={setStyle}
+            options={[
+              { value: 'plain', text: 'for the owner' },
+              { value: 'technical', text: 'technical' },
+            ]}
+          />
+          {result && !result.ok ? (
+            <Words tone="stop" size="strong" live>
+              {result.error.message}
+            </Words>
+          ) : null}
+          {output ? <Paper output={output} /> : null}
+        </View>
+      }
+      evidence={
+        <View style={{ gap: 16 }}>
+          <Names key={id} id={id} job={job} />
+          <Recommended id={id} job={job} />
+          <EstimatePanel id={id} job={job} estimate={output?.estimate ?? null} />
+          <QuietButton
+            text="This unit’s history"
+            icon="curve"
+            onPress={() => router.navigate(`/job/${id}/history`)}
+            testID="to-history"
+          />
+        </View>
+      }
+      strip={
+        typeof state === 'object' ? (
+          <Words tone="stop" size="strong" live testID="report-problem">
+            {state.wrong}
+          </Words>
+        ) : undefined
+      }
+      action={
+        <PrimaryButton
+          text={state === 'writing' ? 'Making it…' : 'Save the report as PDF'}
+          icon="save"
+          disabled={!output || state === 'writing'}
+          onPress={() => void save()}
+          testID="save-report"
+        />
+      }
+    />
+  )
+}
+
+function Paper({ output }: { readonly output: ReportOutput }) {
+  return (
+    <View
+      testID="report"
+      style={{
+        backgroundColor: '#fff',
+        borderWidth: 1.5,
+        borderColor: '#cfc8b8',
+        borderRadius: 6,
+        padding: 14,
+        gap: 10,
+      }}
+    >
+      <Words size="title" style={INK}>
+        {output.title || 'Report'}
+      </Words>
+      {[output.owner, output.site, output.unit].filter(Boolean).map((text) => (
+        <Words key={text} size="small" style={INK}>
+          {text}
+        </Words>
+      ))}
+      {output.sections.map((s) => (
+        <View key={s.id} style={{ gap: 3 }} testID={`report-${s.id}`}>
+          <Words size="strong" heading={2} style={INK}>
+            {s.heading}
+          </Words>
+          {s.lines.map((line, i) => (
+            <Words key={i} size="small" style={INK}>
+              {line}
+            </Words>
+          ))}
+        </View>
+      ))}
+      {output.photos.length > 0 ? (
+        <Words size="small" style={INK}>
+          {output.photos.length === 1 ? 'One photo' : `${output.photos.length} photos`} with captions.
+        </Words>
+      ) : null}
+    </View>
+  )
+}
+/** Paper is white by night too. */
+const INK = { color: '#17130e' } as const
+
+function Names({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const [owner, setOwner] = useState(job.owner)
+  const [unit, setUnit] = useState(job.unitName)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const keep = (field: 'owner' | 'unitName', value: string) =>
+    value === job[field] ? undefined : setWrong(editJob(id, [{ path: [field], value }]))
+  return (
+    <View style={{ gap: 8 }}>
+      <TextInput
+        mode="outlined"
+        label="Owner"
+        value={owner}
+        onChangeText={setOwner}
+        onBlur={() => keep('owner', owner)}
+        testID="owner"
+      />
+      <TextInput
+        mode="outlined"
+        label="This unit’s name or serial number"
+        value={unit}
+        onChangeText={setUnit}
+        onBlur={() => keep('unitName', unit)}
+        testID="unit-name"
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+    </View>
+  )
+}
+
+function Recommended({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const palette = usePalette()
+  const [text, setText] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const add = () => {
+    const refused = editJob(id, [{ path: ['recommended', uuid()], value: { text, declined: false } }])
+    setWrong(refused)
+    if (!refused) setText('')
+  }
+  return (
+    <View style={{ gap: 8 }}>
+      <Words size="strong" heading={2}>
+        Recommended
+      </Words>
+      {Object.entries(job.recommended).map(([key, item]) => (
+        <View key={key} style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
+          <Words
+            size="small"
+            style={{ flex: 1, textDecorationLine: item.declined ? 'line-through' : 'none' }}
+          >
+            {item.text}
+          </Words>
+          <Tap
+            label={item.declined ? `${item.text}: not declined after all` : `${item.text}: declined`}
+            selected={item.declined}
+            onPress={() =>
+              editJob(id, [{ path: ['recommended', key], value: { ...item, declined: !item.declined } }])
+            }
+            style={{
+              paddingHorizontal: 10,
+              borderRadius: 8,
+              borderWidth: item.declined ? 3 : 1.5,
+              borderColor: item.declined ? palette.ink : palette.line,
+            }}
+          >
+            <Words size="small">declined</Words>
+          </Tap>
+          <Tap
+            label={`${item.text}: take it off`}
+            onPress={() => editJob(id, [{ path: ['recommended', key], value: null }])}
+            style={{ width: 48, alignItems: 'center' }}
+          >
+            <Words>×</Words>
+          </Tap>
+        </View>
+      ))}
+      <TextInput
+        mode="outlined"
+        label="What you recommend"
+        value={text}
+        onChangeText={setText}
+        maxLength={500}
+        testID="recommend-text"
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+      <QuietButton
+        text="Add it"
+        icon="plus"
+        disabled={text.trim() === ''}
+        onPress={add}
+        testID="recommend-add"
+      />
+    </View>
+  )
+}

@@ -1,0 +1,126 @@
+// Where the job stands: a thin rail across the top, a column on a wide screen.
+import { usePathname, useRouter } from 'expo-router'
+import { useEffect, useRef } from 'react'
+import { ScrollView, View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { STAGES, stageState, type StageState } from './stages'
+
+const STATE_WORDS: Readonly<Record<StageState, string>> = { empty: 'not begun', part: 'begun', done: 'done' }
+
+/** Screens that belong to a stage. */
+const PART_OF: Readonly<Record<string, string>> = {
+  charge: 'startup',
+  report: 'card',
+  history: 'card',
+  leads: 'wires',
+}
+
+export function StageRail({
+  job,
+  id,
+  wide,
+}: {
+  readonly job: JobDocument
+  readonly id: string
+  readonly wide: boolean
+}) {
+  const palette = usePalette()
+  const router = useRouter()
+  const last = usePathname().split('/').at(-1) ?? ''
+  const here = PART_OF[last] ?? last
+  const rail = useRef<ScrollView>(null)
+  const at = STAGES.findIndex((s) => s.id === here)
+  // The stage at hand is in sight, with its neighbours.
+  useEffect(() => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * NARROWEST), animated: false }), [at])
+  const tabs = (
+    <View
+      role="tablist"
+      aria-label="Stages"
+      style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}
+    >
+      {STAGES.map((stage) => {
+        const state = stageState(job, stage.id)
+        const on = here === stage.id
+        return (
+          <Tap
+            key={stage.id}
+            role="tab"
+            selected={on}
+            label={`${stage.name}, ${STATE_WORDS[state]}`}
+            onPress={() => router.replace(`/job/${id}/${stage.id}`)}
+            testID={`stage-${stage.id}`}
+            style={
+              wide
+                ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' }
+                : {
+                    flex: 1,
+                    minWidth: NARROWEST,
+                    minHeight: 50,
+                    paddingHorizontal: 2,
+                    borderBottomWidth: 5,
+                    borderColor: on ? palette.ink : 'transparent',
+                  }
+            }
+          >
+            <View
+              style={
+                wide
+                  ? { flexDirection: 'row', gap: 8, alignItems: 'center' }
+                  : { alignItems: 'center', gap: 3 }
+              }
+            >
+              <Notch state={state} />
+              <Words size={wide ? 'body' : 'tiny'} lines={1} style={{ fontWeight: on ? '700' : '500' }}>
+                {stage.name}
+              </Words>
+            </View>
+          </Tap>
+        )
+      })}
+    </View>
+  )
+  if (wide) return tabs
+  return (
+    <View style={{ borderBottomWidth: 1.5, borderColor: palette.line }}>
+      <ScrollView
+        ref={rail}
+        horizontal
+        showsHorizontalScrollIndicator={false}
+        contentContainerStyle={{ flexGrow: 1 }}
+      >
+        {tabs}
+      </ScrollView>
+    </View>
+  )
+}
+
+/** A thumb's width for each stage; what does not fit is scrolled to. */
+const NARROWEST = 50
+
+/** Empty, half or full: the stage's state by shape. */
+function Notch({ state }: { readonly state: StageState }) {
+  const palette = usePalette()
+  return (
+    <View
+      style={{
+        width: 26,
+        height: 7,
+        borderRadius: 4,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        overflow: 'hidden',
+      }}
+    >
+      <View
+        style={{
+          height: 7,
+          width: state === 'done' ? 26 : state === 'part' ? 11 : 0,
+          backgroundColor: palette.ink,
+        }}
+      />
+    </View>
+  )
+}

@@ -1,0 +1,94 @@
+// The stages of a job, in the order of the work, and how far a job is in each.
+import type { JobDocument } from '@oak/core/job/document'
+import { needsCan } from '@oak/core/job/inputs/hookup-input'
+import { isThroughShaft } from '@oak/core/job/inputs/mount-input'
+import { standingProof } from '@oak/core/job/standing-proof'
+import { mountingChecks } from '@oak/core/mounting/checklist'
+import { makeSafe } from '@oak/core/safety/make-safe'
+import { safeProgress } from '@oak/core/safety/progress'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
+
+export const STAGES = [
+  { id: 'safe', name: 'Safe' },
+  { id: 'fault', name: 'Fault' },
+  { id: 'plates', name: 'Plates' },
+  { id: 'wires', name: 'Wires' },
+  { id: 'motor', name: 'Motor' },
+  { id: 'capacitor', name: 'Can' },
+  { id: 'board', name: 'Board' },
+  { id: 'mount', name: 'Mount' },
+  { id: 'startup', name: 'Start' },
+  { id: 'card', name: 'Card' },
+] as const
+export type StageId = (typeof STAGES)[number]['id']
+export type StageState = 'empty' | 'part' | 'done'
+
+/** What a quick hookup leaves out, before the motor and after the proof; a job that has begun one of a pair goes through it, and a full job through both. */
+const BEFORE: readonly StageId[] = ['safe', 'fault']
+const AFTER: readonly StageId[] = ['mount', 'startup']
+
+const some = (record: Readonly<Record<string, unknown>>): boolean => Object.keys(record).length > 0
+
+export function stageState(job: JobDocument, stage: StageId): StageState {
+  const of = (begun: boolean, all: boolean): StageState => (all ? 'done' : begun ? 'part' : 'empty')
+  switch (stage) {
+    case 'safe':
+      return of(some(job.safe) || job.discharge !== null, isSafe(job))
+    case 'fault':
+      return of(some(job.observations) || some(job.measurements), job.fault !== null)
+    case 'plates':
+      return of(some(job.plateLines), job.motorPlate !== null || job.canMarking !== null)
+    case 'wires': {
+      const wires = Object.values(job.wires)
+      return of(job.unit !== null, wires.length > 0 && wires.every((wire) => wire.traced))
+    }
+    case 'motor':
+      return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
+    case 'capacitor':
+      return of(
+        job.can !== null || some(job.readings),
+        !needsCan(job) ||
+          (job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))),
+      )
+    case 'board':
+      return of(job.proven !== null || some(job.placements), standingProof(job) !== null)
+    case 'mount':
+      return of(some(job.mountInches) || some(job.mountChecks) || some(job.mountChoices), isMounted(job))
+    case 'startup':
+      return of(
+        some(job.startup) || someStartReading(job),
+        job.startup.turned === 'right' && someStartReading(job),
+      )
+    case 'card':
+      return of(false, standingProof(job) !== null)
+  }
+}
+
+/** Every check was looked at. */
+function isMounted(job: JobDocument): boolean {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  return (
+    unit !== undefined &&
+    some(job.mountChecks) &&
+    mountingChecks(unit, isThroughShaft(job)).every((c) => job.mountChecks[c.id])
+  )
+}
+
+const someStartReading = ({ measurements }: JobDocument): boolean =>
+  Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
+
+function isSafe(job: JobDocument): boolean {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  if (!unit || !some(job.safe)) return false
+  const { state } = safeProgress(makeSafe(unit, []), job.safe)
+  return state === 'safe' || state === 'waived'
+}
+
+/** The first stage that is not done, of those this job goes through. Plates are never waited for: many cannot be read. */
+export function nextStage(job: JobDocument): StageId {
+  const begun = (stages: readonly StageId[]) => stages.some((stage) => stageState(job, stage) !== 'empty')
+  const full = begun(BEFORE)
+  const left = [...(full ? [] : BEFORE), ...(full || begun(AFTER) ? [] : AFTER), 'plates']
+  const due = STAGES.filter(({ id }) => !left.includes(id))
+  return due.find((s) => stageState(job, s.id) !== 'done')?.id ?? 'card'
+}

@@ -1,0 +1,61 @@
+// The hookup of a job, worked out in the worker with every change. The last good answer stays while a new one is made.
+import { useEffect, useMemo, useState } from 'react'
+import type { JobDocument } from '@oak/core/job/document'
+import { hookupInput, hookupNeeds, type HookupInput, type HookupNeed } from '@oak/core/job/inputs/hookup-input'
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import type { OperationError } from '@oak/core/operations/registry'
+import { runInWorker } from '../../platform/workers/operations'
+
+export type HookupState =
+  | { readonly kind: 'missing'; readonly needs: readonly HookupNeed[] }
+  | { readonly kind: 'working' }
+  | { readonly kind: 'bad'; readonly error: OperationError }
+  /** `fresh` false: an edit is being worked out; nothing may be proven on this answer. */
+  | { readonly kind: 'ready'; readonly answer: HookupOutput; readonly fresh: boolean }
+
+type Settled = Extract<HookupState, { kind: 'ready' | 'bad' }>
+
+export function useHookup(job: JobDocument): HookupState {
+  // Compared by contents: an edit of the job's name, or one that comes back from the server, is no reason to work it out again.
+  const text = JSON.stringify(hookupInput(job))
+  const input = useMemo(() => JSON.parse(text) as HookupInput | null, [text])
+  const [settled, setSettled] = useState<{ readonly input: unknown; readonly state: Settled } | null>(null)
+
+  useEffect(() => {
+    if (!input) return
+    let stale = false
+    runInWorker('hookup', input)
+      .then((result) => {
+        if (stale) return
+        setSettled({
+          input,
+          state: result.ok
+            ? { kind: 'ready', answer: result.output as HookupOutput, fresh: true }
+            : { kind: 'bad', error: result.error },
+        })
+      })
+      .catch((error: unknown) => {
+        if (!stale)
+          setSettled({
+            input,
+            state: {
+              kind: 'bad',
+              error: {
+                code: 'bad-input',
+                path: '',
+                message: `The hookup could not be worked out: ${String(error)}`,
+                problems: [],
+              },
+            },
+          })
+      })
+    return () => {
+      stale = true
+    }
+  }, [input])
+
+  if (!input) return { kind: 'missing', needs: hookupNeeds(job) }
+  if (!settled) return { kind: 'working' }
+  if (settled.input === input) return settled.state
+  return settled.state.kind === 'ready' ? { ...settled.state, fresh: false } : { kind: 'working' }
+}

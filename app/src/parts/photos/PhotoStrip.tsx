@@ -1,0 +1,157 @@
+// The photos of a job as a strip of small pictures; one press takes another, one press opens one.
+import { useState } from 'react'
+import { Image, ScrollView, View } from 'react-native'
+import { v4 as uuid } from 'uuid'
+import type { JobDocument } from '@oak/core/job/document'
+import { editJob, keepPhoto } from '../../platform/state/app'
+import { Icon } from '../../ui/Icon'
+import { pickFile } from '../../platform/files/pick-file'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { drawAnew } from './draw-anew'
+import { PhotoSheet } from './PhotoSheet'
+import { usePhoto } from './use-photo'
+
+export function PhotoStrip({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const palette = usePalette()
+  const [open, setOpen] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const [busy, setBusy] = useState(false)
+  const photos = Object.entries(job.photos).sort(([, a], [, b]) => a.takenAt - b.takenAt)
+
+  const add = async () => {
+    const file = await pickFile('image/*')
+    if (!file) return
+    setBusy(true)
+    setWrong(null)
+    try {
+      const problem = await addPhoto(id, file)
+      if (problem) setWrong(problem)
+    } finally {
+      setBusy(false)
+    }
+  }
+  return (
+    <View style={{ gap: 6 }} testID="photo-strip">
+      <Words size="strong" heading={2}>
+        Photos
+      </Words>
+      <ScrollView horizontal contentContainerStyle={{ gap: 8 }}>
+        {photos.map(([photo, facts]) => (
+          <Thumb
+            key={photo}
+            photo={photo}
+            caption={facts.caption || `photo with ${facts.pins.length} pins`}
+            pins={facts.pins.length}
+            onPress={() => setOpen(photo)}
+          />
+        ))}
+        <Tap
+          label="Take or choose a photo"
+          testID="add-photo"
+          disabled={busy}
+          onPress={() => void add()}
+          style={{
+            width: 96,
+            height: 96,
+            borderRadius: 10,
+            borderWidth: 2,
+            borderStyle: 'dashed',
+            borderColor: palette.ink,
+            alignItems: 'center',
+            gap: 2,
+          }}
+        >
+          <Icon name="camera" color={palette.ink} size={30} />
+          <Words size="tiny">{busy ? 'drawing…' : 'add a photo'}</Words>
+        </Tap>
+      </ScrollView>
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="photo-problem">
+          {wrong} Nothing was changed.
+        </Words>
+      ) : null}
+      {open && job.photos[open] ? (
+        <PhotoSheet id={id} job={job} photo={open} facts={job.photos[open]} onClose={() => setOpen(null)} />
+      ) : null}
+    </View>
+  )
+}
+
+/** Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. */
+async function addPhoto(job: string, file: File): Promise<string | null> {
+  const drawn = await drawAnew(file)
+  if (!drawn.ok) return drawn.message
+  const photo = uuid()
+  try {
+    await keepPhoto(photo, drawn.picture)
+  } catch (error) {
+    return `This device could not keep the photo (${String(error)}).`
+  }
+  return editJob(job, [
+    {
+      path: ['photos', photo],
+      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: Date.now(), pins: [] },
+    },
+  ])
+}
+
+function Thumb({
+  photo,
+  caption,
+  pins,
+  onPress,
+}: {
+  readonly photo: string
+  readonly caption: string
+  readonly pins: number
+  readonly onPress: () => void
+}) {
+  const palette = usePalette()
+  const url = usePhoto(photo)
+  return (
+    <Tap
+      label={caption}
+      testID={`photo-${photo}`}
+      onPress={onPress}
+      style={{
+        width: 96,
+        height: 96,
+        borderRadius: 10,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        overflow: 'hidden',
+      }}
+    >
+      {url && url !== 'missing' ? (
+        <Image
+          source={{ uri: url }}
+          accessibilityLabel={caption}
+          style={{ width: 96, height: 96 }}
+          resizeMode="cover"
+        />
+      ) : (
+        <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>
+          {url === 'missing' ? 'not on this device' : '…'}
+        </Words>
+      )}
+      {pins > 0 ? (
+        <View
+          style={{
+            position: 'absolute',
+            right: 4,
+            bottom: 4,
+            backgroundColor: palette.ground,
+            borderRadius: 10,
+            paddingHorizontal: 6,
+          }}
+        >
+          <Words size="tiny" style={{ fontWeight: '700' }}>
+            {pins}
+          </Words>
+        </View>
+      ) : null}
+    </Tap>
+  )
+}

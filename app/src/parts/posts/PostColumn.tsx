@@ -1,0 +1,141 @@
+// The unit's posts as boxes with terminals: each one a thing to press, with a word for what stands on it.
+import { View } from 'react-native'
+import Svg, { Defs, Line, Pattern, Rect, Circle } from 'react-native-svg'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import type { PostLayout } from './post-layout'
+
+export interface PostFace {
+  readonly id: string
+  readonly label: string
+  /** Who uses it: FAN, HERM. */
+  readonly tag?: string
+  /** For the screen reader: "T1 on the contactor". */
+  readonly name: string
+  /** What stands on it in the shown mode, in a word. */
+  readonly word?: string
+  readonly pattern?: 'stripes' | 'dots' | 'cross' | 'none'
+  readonly mark?: 'target' | 'stop' | 'mend'
+}
+
+export interface PostColumnProps {
+  readonly layout: PostLayout
+  readonly faces: ReadonlyMap<string, PostFace>
+  readonly onPress?: (post: string) => void
+}
+
+export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
+  const palette = usePalette()
+  return (
+    <>
+      {layout.boxes.map((box) => (
+        <View
+          key={box.id}
+          style={{
+            position: 'absolute',
+            pointerEvents: 'none',
+            left: layout.x,
+            top: box.y,
+            width: layout.width,
+            height: box.height,
+            borderWidth: 1.5,
+            borderColor: palette.line,
+            borderRadius: 8,
+          }}
+        >
+          <Words size="tiny" tone="quiet" lines={1} style={{ paddingHorizontal: 8, paddingTop: 3 }}>
+            {box.name}
+          </Words>
+        </View>
+      ))}
+      {[...layout.cells.values()].map((cell) => {
+        const face = faces.get(cell.id)
+        if (!face) return null
+        const border = face.mark === 'stop' ? palette.stop : face.mark ? palette.action : palette.ink
+        return (
+          <Tap
+            key={cell.id}
+            testID={`post-${cell.id}`}
+            label={`${face.name}${face.word ? `, ${face.word}` : ''}`}
+            disabled={!onPress}
+            onPress={() => onPress?.(cell.id)}
+            style={{
+              position: 'absolute',
+              left: cell.x,
+              top: cell.y,
+              width: cell.width,
+              height: cell.height,
+              minWidth: 0,
+              borderRadius: 6,
+              overflow: 'hidden',
+              backgroundColor: palette.surface,
+              borderWidth: face.mark ? 3 : 1.5,
+              borderStyle: face.mark === 'target' ? 'dashed' : 'solid',
+              borderColor: border,
+              opacity: 1,
+            }}
+          >
+            <Live pattern={face.pattern ?? 'none'} id={cell.id} />
+            <Words
+              size="small"
+              lines={1}
+              style={{ textAlign: 'center', fontWeight: '700', lineHeight: face.tag ? 16 : 20 }}
+            >
+              {face.label}
+            </Words>
+            {face.tag ? (
+              <Words
+                size="tiny"
+                lines={1}
+                style={{ textAlign: 'center', fontSize: 12, lineHeight: 13, fontWeight: '700' }}
+              >
+                {face.tag}
+              </Words>
+            ) : null}
+            {face.word ? (
+              <Words
+                size="tiny"
+                lines={1}
+                style={{
+                  textAlign: 'center',
+                  letterSpacing: -0.2,
+                  lineHeight: 14,
+                  marginBottom: face.tag ? 3 : 0,
+                }}
+              >
+                {face.word}
+              </Words>
+            ) : null}
+          </Tap>
+        )
+      })}
+    </>
+  )
+}
+
+/** Live, neutral and dead told apart by pattern: a band at the foot of the post. */
+function Live({ pattern, id }: { readonly pattern: NonNullable<PostFace['pattern']>; readonly id: string }) {
+  const palette = usePalette()
+  if (pattern === 'none') return null
+  const key = `live-${pattern}-${id.replace(/[^a-z0-9]/gi, '_')}`
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, right: 0, bottom: 0, pointerEvents: 'none' }}
+      width="100%"
+      height={5}
+      aria-hidden
+    >
+      <Defs>
+        <Pattern id={key} width={8} height={8} patternUnits="userSpaceOnUse">
+          {pattern === 'stripes' && (
+            <Line x1={-2} y1={10} x2={10} y2={-2} stroke={palette.ink} strokeWidth={3} />
+          )}
+          {pattern === 'dots' && <Circle cx={4} cy={2.5} r={2} fill={palette.ink} />}
+          {pattern === 'cross' && <Line x1={4} y1={0} x2={4} y2={8} stroke={palette.ink} strokeWidth={1.5} />}
+        </Pattern>
+      </Defs>
+      <Rect width="100%" height={5} fill={`url(#${key})`} />
+    </Svg>
+  )
+}

@@ -1,0 +1,19 @@
+// The edits of choosing a motor for a job.
+import type { JobDocument } from '@oak/core/job/document'
+import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import { selectSpeedLike } from '@oak/core/motor/settings'
+import type { Edit } from '../../platform/state/jobs'
+
+/** Another motor: what was set for the last one does not hold for it. */
+export const motorEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => [
+  { path: ['motor'], value: sheet },
+  { path: ['horsepower'], value: null },
+  { path: ['plug'], value: null },
+  // Preset where the old plate tells its class; asked for where it does not.
+  {
+    path: ['speed'],
+    value:
+      selectSpeedLike(sheet, { rpm: job.motorPlate?.rpm[0] ?? null, poles: job.motorPlate?.poles ?? null })
+        ?.speed ?? null,
+  },
+]

@@ -1,0 +1,171 @@
+// The van's capacitors as a plan takes them, and the edits of choosing one. No rendering here.
+import type { Can } from '@oak/core/capacitor/can'
+import { AIMS, USUAL_AIMS, type Aim } from '@oak/core/capacitor/stock-plan/aims'
+import type { JobDocument } from '@oak/core/job/document'
+import type { VanDocument } from '@oak/core/job/van'
+import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
+import type { Edit } from '../../platform/state/jobs'
+import { canOf, openSections } from './van-model'
+
+type Plan = CapacitorPlanOutput['plans'][number]
+
+type Left = Readonly<Record<string, number>>
+const there = (id: string, left: Left, taken: JobDocument['taken']): number =>
+  Math.max(0, (left[id] ?? 0) + (taken[id]?.quantity ?? 0))
+
+/** Everything on the van that a run capacitor's plan may use; what this job holds already is there for it. */
+export function stockParts(van: VanDocument, left: Left, taken: JobDocument['taken']) {
+  return Object.entries(van.stock).flatMap(([id, line]) => {
+    const can = line.kind === 'capacitor' ? canOf(id, line) : null
+    if (!can || line.kind !== 'capacitor') return []
+    const open = openSections(line)
+    const sections = can.sections.map((s, i) => ({
+      id: s.id,
+      microfarads: s.marked ?? s.microfarads,
+      measured: s.marked === undefined ? null : s.microfarads,
+      dead: open[i] ?? false,
+    }))
+    return [
+      {
+        id,
+        name: line.name,
+        volts: can.volts,
+        tolerancePercent: can.tolerancePercent,
+        quantity: there(id, left, taken),
+        cents: line.cents,
+        sections,
+      },
+    ]
+  })
+}
+
+/** The van's start capacitors, by their ranges. */
+export const startParts = (van: VanDocument, left: Left, taken: JobDocument['taken']) =>
+  Object.entries(van.stock).flatMap(([id, line]) => {
+    if (line.kind !== 'capacitor' || line.layout !== 'start') return []
+    const [low = 0, high = 0] = line.microfarads
+    return [
+      {
+        id,
+        name: line.name,
+        low,
+        high,
+        volts: line.volts,
+        quantity: there(id, left, taken),
+        cents: line.cents,
+        measured: line.measured?.[0] ?? null,
+      },
+    ]
+  })
+
+/** One aim put first; the others keep their order. */
+export const withFirst = (aims: readonly Aim[], first: Aim): Aim[] => [
+  first,
+  ...aims.filter((aim) => aim !== first),
+]
+/** The order as this device kept it; the usual one where that is not whole. */
+export function readAims(text: string | number | undefined): Aim[] {
+  const kept = String(text ?? '')
+    .split(' ')
+    .filter((word): word is Aim => (AIMS as readonly string[]).includes(word))
+  return new Set(kept).size === AIMS.length && kept.length === AIMS.length ? kept : [...USUAL_AIMS]
+}
+export const AIM_WORDS: Readonly<Record<Aim, string>> = {
+  parts: 'fewest',
+  error: 'closest',
+  jumpers: 'no jumpers',
+  versatile: 'keep multi-taps',
+  cost: 'cheapest',
+  opened: 'least from van',
+}
+export { AIMS, type Aim }
+
+/** One side of the old can that could stay: what it was marked, and what its reading leaves open. */
+export interface OldSideInput {
+  readonly load: string
+  readonly name: string
+  readonly volts: number
+  readonly microfarads: number
+  readonly tolerancePercent: number
+  readonly reading: { readonly low: number; readonly high: number }
+}
+
+/** The plan's capacitors as one can: their C's are tied, so their sections share one C. */
+export function canOfPlan(plan: Plan, van: VanDocument, stays: OldSideInput | null): Can | null {
+  const found = plan.cans.flatMap(({ part, keptFor }): Can[] => {
+    if (keptFor !== null) return stays ? [canThatStays(stays)] : []
+    const line = van.stock[part]
+    const can = line?.kind === 'capacitor' ? canOf(part, line) : null
+    if (!can || line?.kind !== 'capacitor') return []
+    const open = openSections(line)
+    return [{ ...can, sections: can.sections.filter((_, i) => !open[i]) }]
+  })
+  // The one whose C takes what was on the old C stands first: the old can itself, else the one of most sections.
+  const cans = [...found].sort(
+    (a, b) => Number(stayed(b)) - Number(stayed(a)) || b.sections.length - a.sections.length,
+  )
+  const [first, ...others] = cans
+  if (!first || cans.length !== plan.cans.length) return null
+  if (others.length === 0) return first
+  const nameOf = (can: Can, i: number) =>
+    cans.some((other, j) => j < i && other.name === can.name) ? `${can.name}, the second` : can.name
+  return {
+    id: plan.cans
+      .map((c) => c.part)
+      .join('+')
+      .slice(0, 60),
+    name: cans
+      .map((c) => c.name)
+      .join(' + ')
+      .slice(0, 300),
+    volts: Math.min(...cans.map((c) => c.volts)),
+    tolerancePercent: Math.max(...cans.map((c) => c.tolerancePercent)),
+    protectedStart: cans.some((c) => c.protectedStart),
+    sections: cans.flatMap((can, i) =>
+      can.sections.map((s) => ({ ...s, id: `${i + 1}-${s.id}`, of: nameOf(can, i) })),
+    ),
+  }
+}
+
+const stayed = (can: Can): boolean => can.sections.some((s) => s.stays)
+
+/** The old can as one that stays: only the side it goes on serving. */
+function canThatStays({ load, name, volts, microfarads, tolerancePercent, reading }: OldSideInput): Can {
+  const measured = Math.round(500 * (reading.low + reading.high)) / 1000
+  return {
+    id: 'old-can',
+    name,
+    volts,
+    tolerancePercent,
+    protectedStart: false,
+    sections: [{ id: load, microfarads: measured, marked: microfarads, stays: load }],
+  }
+}
+
+/** The can is set, its parts are taken of the stock, and what was taken for another plan is given back. */
+export function chooseEdits(
+  plan: Plan,
+  van: VanDocument,
+  job: JobDocument,
+  stays: OldSideInput | null,
+): Edit[] {
+  const can = canOfPlan(plan, van, stays)
+  if (!can) return []
+  const counts = new Map<string, number>()
+  plan.cans
+    .filter((c) => c.keptFor === null)
+    .forEach(({ part }) => counts.set(part, (counts.get(part) ?? 0) + 1))
+  const back = Object.keys(job.taken).filter((line) => isRunCapacitor(van, line) && !counts.has(line))
+  return [
+    { path: ['can'], value: can },
+    ...back.map((line) => ({ path: ['taken', line], value: null })),
+    ...[...counts]
+      .filter(([line, quantity]) => job.taken[line]?.quantity !== quantity)
+      .map(([line, quantity]) => ({ path: ['taken', line], value: { quantity } })),
+  ]
+}
+
+const isRunCapacitor = (van: VanDocument, id: string): boolean => {
+  const line = van.stock[id]
+  return line?.kind === 'capacitor' && line.layout !== 'start'
+}

@@ -1,0 +1,113 @@
+// One step of making safe: its state by shape, what it is, what was read; and a way to waive what cannot be read.
+import { View } from 'react-native'
+import Svg, { Path, Rect } from 'react-native-svg'
+import type { StepState } from '@oak/core/safety/progress'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+
+const STATE_WORDS: Readonly<Record<StepState, string>> = {
+  open: 'to do',
+  done: 'done',
+  waived: 'waived',
+  doubtful: 'not proven',
+  live: 'LIVE',
+}
+
+export interface StepRowProps {
+  readonly state: StepState
+  readonly text: string
+  readonly detail?: string
+  readonly value?: string
+  readonly onPress: () => void
+  readonly onWaive?: () => void
+  readonly testID: string
+}
+
+export function StepRow({ state, text, detail, value, onPress, onWaive, testID }: StepRowProps) {
+  const palette = usePalette()
+  return (
+    <View style={{ flexDirection: 'row', gap: 6 }}>
+      <Tap
+        testID={testID}
+        label={`${text}${detail ? `, ${detail}` : ''}: ${value ?? ''} ${STATE_WORDS[state]}`}
+        onPress={onPress}
+        style={{
+          flex: 1,
+          borderRadius: 10,
+          borderWidth: state === 'live' ? 3 : 1.5,
+          borderColor: state === 'live' ? palette.stop : palette.line,
+          backgroundColor: palette.surface,
+          paddingHorizontal: 10,
+          paddingVertical: 6,
+        }}
+      >
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+          <StepMark state={state} />
+          <View style={{ flex: 1 }}>
+            <Words size={detail ? 'strong' : 'body'}>{text}</Words>
+            {detail ? (
+              <Words size="small" tone="quiet">
+                {detail}
+              </Words>
+            ) : null}
+          </View>
+          <View style={{ alignItems: 'flex-end' }}>
+            {value ? <Words size="strong">{value}</Words> : null}
+            {state === 'open' ? null : (
+              <Words
+                size="tiny"
+                tone={state === 'live' ? 'stop' : state === 'done' ? 'proven' : 'watch'}
+                style={{ fontWeight: '700' }}
+              >
+                {STATE_WORDS[state]}
+              </Words>
+            )}
+          </View>
+        </View>
+      </Tap>
+      {onWaive && (state === 'open' || state === 'doubtful' || state === 'waived') ? (
+        <Tap
+          testID={`${testID}-waive`}
+          label={state === 'waived' ? `${text}: take the waiver back` : `Waive: ${text}`}
+          onPress={onWaive}
+          style={{
+            width: 64,
+            borderRadius: 10,
+            borderWidth: 1.5,
+            borderColor: palette.line,
+            alignItems: 'center',
+          }}
+        >
+          <Words size="small">{state === 'waived' ? 'undo' : 'waive'}</Words>
+        </Tap>
+      ) : null}
+    </View>
+  )
+}
+
+/** Empty box, tick, struck box, or one of the verdicts. */
+function StepMark({ state }: { readonly state: StepState }) {
+  const palette = usePalette()
+  if (state === 'live') return <VerdictMark verdict="stop" size={26} />
+  if (state === 'doubtful') return <VerdictMark verdict="cannotTell" size={26} />
+  return (
+    <Svg width={26} height={26} aria-hidden>
+      <Rect
+        x={2}
+        y={2}
+        width={22}
+        height={22}
+        rx={4}
+        fill={state === 'done' ? palette.proven : 'none'}
+        stroke={state === 'done' ? palette.proven : palette.ink}
+        strokeWidth={2.5}
+      />
+      {state === 'done' ? (
+        <Path d="M7 13.500l4 4 8-9" stroke={palette.ground} strokeWidth={3} fill="none" />
+      ) : null}
+      {state === 'waived' ? <Path d="M7 13h12" stroke={palette.watch} strokeWidth={4} /> : null}
+    </Svg>
+  )
+}

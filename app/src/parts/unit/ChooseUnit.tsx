@@ -1,0 +1,46 @@
+// The first thing every stage needs: which unit it is. Shown by any stage that is entered without one.
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import { JobFrame } from '../frame/JobFrame'
+import { editJob } from '../../platform/state/app'
+import { PrimaryButton } from '../../ui/PrimaryButton'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+import { chooseUnitEdits } from './unit-edits'
+import { UnitChooser, useUnitChoice } from './UnitChooser'
+
+export function ChooseUnit({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const choice = useUnitChoice()
+  const choose = () =>
+    editJob(id, [
+      ...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]),
+      ...chooseUnitEdits(job, choice.unit),
+    ])
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Which unit is it"
+      picture={
+        <View style={{ gap: 14 }}>
+          <Caution />
+          <UnitChooser {...choice} />
+        </View>
+      }
+      action={<PrimaryButton text="This is the unit" onPress={choose} testID="choose-unit" />}
+    />
+  )
+}
+
+/** Once, plainly, before hands go in. */
+function Caution() {
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} role="note">
+      <VerdictMark verdict="watch" size={26} />
+      <Words size="small" style={{ flex: 1 }}>
+        Lock out, prove dead with a meter at the motor leads too, and discharge the capacitor through a
+        resistor before touching a wire.
+      </Words>
+    </View>
+  )
+}

@@ -1,0 +1,98 @@
+// The eight kinds of unit as a person sees them from outside: cabinet, fan, and what sets each apart.
+import Svg, { Circle, Line, Path, Rect } from 'react-native-svg'
+import type { UnitFamily } from '@oak/core/wiring/unit-type'
+import { usePalette } from '../../ui/theme'
+
+export function FamilyGlyph({ family }: { readonly family: UnitFamily }) {
+  const { ink } = usePalette()
+  const line = {
+    stroke: ink,
+    strokeWidth: 2.5,
+    strokeLinecap: 'round',
+    strokeLinejoin: 'round',
+    fill: 'none',
+  } as const
+  const box = (x: number, y: number, w: number, h: number) => (
+    <Rect x={x} y={y} width={w} height={h} rx={2.5} {...line} />
+  )
+  const blade = (x: number, y: number) => (
+    <>
+      <Line x1={x - 11} y1={y} x2={x + 11} y2={y} {...line} />
+      <Line x1={x} y1={y} x2={x} y2={y + 6} {...line} />
+    </>
+  )
+  const wheel = (x: number, y: number) => (
+    <>
+      <Circle cx={x} cy={y} r={7} {...line} />
+      <Circle cx={x} cy={y} r={2} fill={ink} />
+    </>
+  )
+  const louvres = (x: number, y: number, w: number) =>
+    [0, 5, 10].map((d) => (
+      <Line key={d} x1={x} y1={y + d} x2={x + w} y2={y + d} {...line} strokeWidth={1.5} />
+    ))
+  return (
+    <Svg width={56} height={40} aria-hidden>
+      {family === 'outdoor-split' && (
+        <>
+          {box(12, 8, 32, 28)}
+          {blade(28, 8)}
+          {louvres(18, 20, 20)}
+        </>
+      )}
+      {family === 'heat-pump' && (
+        <>
+          {box(12, 8, 32, 28)}
+          {blade(28, 8)}
+          <Path d="M20 26h14l-3-3M36 31H22l3 3" {...line} strokeWidth={2} />
+        </>
+      )}
+      {family === 'packaged' && (
+        <>
+          {box(4, 12, 48, 22)}
+          {blade(40, 12)}
+          {wheel(16, 23)}
+          <Line x1={28} y1={12} x2={28} y2={34} {...line} />
+        </>
+      )}
+      {family === 'pool-heater' && (
+        <>
+          {box(12, 4, 32, 22)}
+          {blade(28, 4)}
+          <Path d="M4 33c5-5 8 5 13 0s8 5 13 0 8 5 13 0 6 3 9 0" {...line} />
+        </>
+      )}
+      {family === 'gas-furnace' && (
+        <>
+          {box(14, 3, 28, 34)}
+          {wheel(28, 28)}
+          <Path d="M28 7c4 4 5 6 5 8a5 5 0 0 1-10 0c0-2 1-4 5-8z" {...line} strokeWidth={2} />
+        </>
+      )}
+      {family === 'electric-furnace' && (
+        <>
+          {box(14, 3, 28, 34)}
+          {wheel(28, 28)}
+          <Path d="M18 12l4-4 4 7 4-7 4 7 4-4" {...line} strokeWidth={2} />
+        </>
+      )}
+      {family === 'fan-coil' && (
+        <>
+          {box(4, 14, 48, 20)}
+          {wheel(16, 24)}
+          {louvres(30, 19, 16)}
+          <Line x1={4} y1={6} x2={52} y2={6} {...line} strokeWidth={1.5} />
+        </>
+      )}
+      {family === 'roof-through-shaft' && (
+        <>
+          {wheel(11, 20)}
+          {box(20, 13, 16, 14)}
+          <Line x1={11} y1={20} x2={20} y2={20} {...line} />
+          <Line x1={36} y1={20} x2={47} y2={20} {...line} />
+          <Line x1={47} y1={9} x2={47} y2={31} {...line} strokeWidth={3.5} />
+        </>
+      )}
+    </Svg>
+  )
+}

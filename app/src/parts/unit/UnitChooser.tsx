@@ -1,0 +1,179 @@
+// Which unit is it: what a person on the roof calls it, then the one or two things to see on it, and the terminals they mean.
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import {
+  postName,
+  UNIT_FAMILIES,
+  type UnitFamily,
+  type UnitTraits,
+  type UnitType,
+} from '@oak/core/wiring/unit-type'
+import { hasTraits, unitTypeOf } from '@oak/core/wiring/unit-types'
+import { Choice } from '../../ui/Choice'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { layoutPosts } from '../posts/post-layout'
+import { FamilyGlyph } from './FamilyGlyph'
+import { UnitGlyph } from './UnitGlyph'
+import { PostColumn, type PostFace } from '../posts/PostColumn'
+import { partsOf } from '../posts/parts'
+
+export const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
+  'outdoor-split': 'outdoor unit',
+  'heat-pump': 'heat pump',
+  packaged: 'packaged unit',
+  'pool-heater': 'pool heater',
+  'gas-furnace': 'gas furnace',
+  'electric-furnace': 'electric furnace',
+  'fan-coil': 'fan coil',
+  'roof-through-shaft': 'two-shaft roof unit',
+}
+
+interface ChosenTraits {
+  readonly contactorPoles: UnitTraits['contactorPoles']
+  readonly capacitor: UnitTraits['capacitor']
+}
+
+export interface UnitChoice {
+  readonly unit: UnitType
+  readonly family: UnitFamily
+  readonly traits: ChosenTraits
+  readonly setFamily: (family: UnitFamily) => void
+  readonly setTraits: (traits: Partial<ChosenTraits>) => void
+}
+
+export function useUnitChoice(): UnitChoice {
+  const [family, setFamily] = useState<UnitFamily>('outdoor-split')
+  const [traits, setTraits] = useState<ChosenTraits>({ contactorPoles: 1, capacitor: 'shared' })
+  const unit = unitTypeOf(family, hasTraits(family) ? traits : {})
+  if (!unit) throw new Error('every family ships with a unit type for every choice')
+  return { unit, family, traits, setFamily, setTraits: (part) => setTraits((now) => ({ ...now, ...part })) }
+}
+
+export function UnitChooser({ unit, family, traits, setFamily, setTraits }: UnitChoice) {
+  const layout = useMemo(() => layoutPosts(partsOf(unit.parts, unit.posts), 0, 260), [unit])
+  const faces = useMemo(
+    () =>
+      new Map(
+        unit.posts.map((p): [string, PostFace] => [
+          p.id,
+          { id: p.id, label: p.label, name: postName(unit, p.id) },
+        ]),
+      ),
+    [unit],
+  )
+  return (
+    <View style={{ gap: 14 }}>
+      <Families value={family} onPick={setFamily} />
+      {hasTraits(family) ? (
+        <>
+          <View style={{ gap: 6 }}>
+            <Words size="strong" heading={2}>
+              Contactor
+            </Words>
+            <Choice
+              label="Contactor"
+              value={String(traits.contactorPoles)}
+              onChange={(v) => setTraits({ contactorPoles: v === '2' ? 2 : 1 })}
+              options={[
+                {
+                  value: '1',
+                  text: 'one pole',
+                  picture: <UnitGlyph name="one-pole" />,
+                  hint: 'one side always live',
+                },
+                {
+                  value: '2',
+                  text: 'two poles',
+                  picture: <UnitGlyph name="two-pole" />,
+                  hint: 'both sides switch',
+                },
+              ]}
+            />
+          </View>
+          <View style={{ gap: 6 }}>
+            <Words size="strong" heading={2}>
+              Fan’s capacitor
+            </Words>
+            <Choice
+              label="Fan’s capacitor"
+              value={traits.capacitor}
+              onChange={(capacitor) => setTraits({ capacitor })}
+              options={[
+                {
+                  value: 'shared',
+                  text: 'dual can',
+                  picture: <UnitGlyph name="dual" />,
+                  hint: 'C, HERM, FAN',
+                },
+                { value: 'own', text: 'its own', picture: <UnitGlyph name="own" />, hint: 'two posts' },
+              ]}
+            />
+          </View>
+        </>
+      ) : null}
+      <View style={{ gap: 4 }}>
+        <Words size="small" tone="quiet">
+          {unit.name}. Its terminals:
+        </Words>
+        <View
+          style={{ height: layout.height, width: 260, alignSelf: 'center' }}
+          aria-label={`Terminals: ${unit.name}`}
+        >
+          <PostColumn layout={layout} faces={faces} />
+        </View>
+      </View>
+    </View>
+  )
+}
+
+function Families({
+  value,
+  onPick,
+}: {
+  readonly value: UnitFamily
+  readonly onPick: (family: UnitFamily) => void
+}) {
+  const palette = usePalette()
+  return (
+    <View
+      role="radiogroup"
+      aria-label="Kind of unit"
+      testID="families"
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
+    >
+      {UNIT_FAMILIES.map((family) => {
+        const on = family === value
+        return (
+          <Tap
+            key={family}
+            role="radio"
+            selected={on}
+            label={FAMILY_NAMES[family]}
+            testID={`family-${family}`}
+            onPress={() => onPick(family)}
+            style={{
+              width: '23%',
+              flexGrow: 1,
+              minHeight: 84,
+              alignItems: 'center',
+              justifyContent: 'flex-start',
+              borderRadius: 8,
+              borderWidth: on ? 3 : 1.5,
+              borderColor: on ? palette.ink : palette.line,
+              backgroundColor: on ? palette.surface : undefined,
+              paddingVertical: 6,
+              paddingHorizontal: 2,
+            }}
+          >
+            <FamilyGlyph family={family} />
+            <Words size="tiny" style={{ textAlign: 'center', fontWeight: on ? '700' : '500' }}>
+              {FAMILY_NAMES[family]}
+            </Words>
+          </Tap>
+        )
+      })}
+    </View>
+  )
+}

@@ -1,0 +1,303 @@
+// The office: every job in a table to search and sort; one job with its stages, what its record holds, who changed what when, and files out.
+import { format } from 'date-fns/format'
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { ScrollView, useWindowDimensions, View } from 'react-native'
+import { DataTable, TextInput } from 'react-native-paper'
+import { writeJobFile } from '@oak/core/job/job-file'
+import type { ReportOutput } from '@oak/core/operations/report'
+import { stageState, STAGES } from '../../parts/frame/stages'
+import { useOperation } from '../../parts/frame/use-operation'
+import { useJobs } from '../../platform/state/app'
+import type { JobEntry } from '../../platform/state/jobs'
+import { Choice } from '../../ui/Choice'
+import { fileName } from '../../platform/files/file-name'
+import { Icon } from '../../ui/Icon'
+import { saveTextFile } from '../../platform/files/pick-file'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { SyncMark } from '../../parts/frame/SyncMark'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { isWide } from '../../ui/wide'
+import { Words } from '../../ui/Words'
+import { historyLines, rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
+
+const COLUMNS: readonly {
+  readonly key: SortKey
+  readonly name: string
+  readonly share: number
+  readonly wide: boolean
+}[] = [
+  { key: 'title', name: 'Job', share: 3, wide: false },
+  { key: 'site', name: 'Place', share: 3, wide: true },
+  { key: 'technician', name: 'Who', share: 1.6, wide: true },
+  { key: 'next', name: 'Next', share: 1.2, wide: false },
+  { key: 'at', name: 'Changed', share: 1.8, wide: false },
+]
+const PAGE = 50
+
+export function OfficeScreen() {
+  const palette = usePalette()
+  const router = useRouter()
+  const wide = isWide(useWindowDimensions().width)
+  const jobs = useJobs((s) => s.jobs)
+  const [asked, setAsked] = useState<Asked>({ text: '', state: 'all', sort: 'at', down: true })
+  const [chosen, setChosen] = useState<string | null>(null)
+  const [page, setPage] = useState(0)
+  const rows = useMemo(() => rowsOf(Object.values(jobs), asked), [jobs, asked])
+  const ask = (more: Partial<Asked>) => {
+    setAsked({ ...asked, ...more })
+    setPage(0)
+  }
+  const entry = jobs[chosen ?? ''] ?? (wide && rows[0] ? jobs[rows[0].id] : undefined)
+  const table = (
+    <View style={{ gap: 8 }}>
+      <TextInput
+        mode="outlined"
+        label="Search jobs, places, units, people"
+        value={asked.text}
+        onChangeText={(text) => ask({ text })}
+        testID="office-search"
+      />
+      <Choice
+        label="Which"
+        testID="office-state"
+        value={asked.state}
+        onChange={(state) => ask({ state })}
+        options={[
+          { value: 'all', text: 'all' },
+          { value: 'proven', text: 'proven' },
+          { value: 'open', text: 'open' },
+        ]}
+      />
+      <Table
+        rows={rows.slice(page * PAGE, (page + 1) * PAGE)}
+        asked={asked}
+        wide={wide}
+        chosen={entry?.id ?? null}
+        onSort={(sort) => ask({ sort, down: sort === asked.sort ? !asked.down : sort === 'at' })}
+        onChoose={setChosen}
+      />
+      {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
+      {rows.length > PAGE ? (
+        <DataTable.Pagination
+          page={page}
+          numberOfPages={Math.ceil(rows.length / PAGE)}
+          onPageChange={setPage}
+          label={`${page * PAGE + 1} to ${Math.min(rows.length, (page + 1) * PAGE)} of ${rows.length}`}
+        />
+      ) : null}
+      <QuietButton
+        text={`Readings of these ${rows.length} as CSV`}
+        icon="save"
+        disabled={rows.length === 0}
+        onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
+        testID="office-csv"
+      />
+    </View>
+  )
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+      <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 12 }}>
+        <Tap
+          label="All jobs"
+          testID="to-home"
+          onPress={() => router.navigate('/')}
+          style={{ width: 52, height: 50, alignItems: 'center' }}
+        >
+          <Icon name="back" color={palette.ink} />
+        </Tap>
+        <Words size="title" heading={1} style={{ flex: 1 }}>
+          Office
+        </Words>
+        <SyncMark />
+      </View>
+      {wide ? (
+        <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
+          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>
+            {table}
+          </ScrollView>
+          <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
+            {entry ? (
+              <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
+                <OneJob key={entry.id} entry={entry} />
+              </ScrollView>
+            ) : null}
+          </View>
+        </View>
+      ) : (
+        <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
+          {table}
+          {entry ? <OneJob key={entry.id} entry={entry} /> : null}
+        </ScrollView>
+      )}
+    </View>
+  )
+}
+
+const saveReadings = async (entries: readonly JobEntry[]) =>
+  saveTextFile('readings.csv', 'text/csv', (await import('../../platform/csv')).readingsCsv(entries))
+
+interface TableProps {
+  readonly rows: readonly OfficeRow[]
+  readonly asked: Asked
+  readonly wide: boolean
+  readonly chosen: string | null
+  readonly onSort: (key: SortKey) => void
+  readonly onChoose: (id: string) => void
+}
+
+function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
+  const palette = usePalette()
+  const columns = COLUMNS.filter((c) => wide || !c.wide)
+  const cell = (row: OfficeRow, key: SortKey) => (key === 'at' ? format(row.at, 'd MMM, HH:mm') : row[key])
+  return (
+    <DataTable testID="office-table">
+      <DataTable.Header>
+        {columns.map((c) => (
+          <DataTable.Title
+            key={c.key}
+            style={{ flex: c.share }}
+            onPress={() => onSort(c.key)}
+            testID={`sort-${c.key}`}
+          >
+            <Words size="small" style={{ fontWeight: '700' }}>
+              {c.name}
+              {asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}
+            </Words>
+          </DataTable.Title>
+        ))}
+      </DataTable.Header>
+      {rows.map((row) => (
+        <DataTable.Row
+          key={row.id}
+          onPress={() => onChoose(row.id)}
+          testID={`office-${row.id}`}
+          style={{
+            backgroundColor: row.id === chosen ? palette.surface : undefined,
+            borderLeftWidth: 5,
+            borderLeftColor: row.id === chosen ? palette.ink : 'transparent',
+          }}
+        >
+          {columns.map((c, i) => (
+            <DataTable.Cell key={c.key} style={{ flex: c.share, minWidth: 0, overflow: 'hidden' }}>
+              <View
+                style={{ flexDirection: 'row', alignItems: 'center', gap: 6, width: '100%', paddingRight: 8 }}
+              >
+                {i === 0 ? <VerdictMark verdict={row.proven ? 'proven' : 'cannotTell'} size={20} /> : null}
+                <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>
+                  {cell(row, c.key)}
+                </Words>
+              </View>
+            </DataTable.Cell>
+          ))}
+        </DataTable.Row>
+      ))}
+    </DataTable>
+  )
+}
+
+const SHOWN = 40
+
+function OneJob({ entry }: { readonly entry: JobEntry }) {
+  const palette = usePalette()
+  const router = useRouter()
+  const { id, document: job, changes } = entry
+  const input = useMemo(() => ({ changes: [...changes], style: 'technical' as const }), [changes])
+  const result = useOperation('report', input)
+  const output = result?.ok ? (result.output as ReportOutput) : null
+  const lines = useMemo(() => historyLines(entry), [entry])
+  const [all, setAll] = useState(false)
+  return (
+    <View style={{ gap: 14 }} testID="office-job">
+      <Words size="title" heading={2}>
+        {job.title || 'unnamed'}
+      </Words>
+      {job.site ? <Words tone="quiet">{job.site}</Words> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {STAGES.map((stage) => {
+          const state = stageState(job, stage.id)
+          return (
+            <Tap
+              key={stage.id}
+              label={`${stage.name}, ${state}: open it`}
+              onPress={() => router.navigate(`/job/${id}/${stage.id}`)}
+              style={{
+                paddingHorizontal: 10,
+                borderRadius: 8,
+                borderWidth: state === 'done' ? 3 : 1.5,
+                borderStyle: state === 'empty' ? 'dashed' : 'solid',
+                borderColor: state === 'empty' ? palette.line : palette.ink,
+              }}
+            >
+              <Words size="small">{stage.name}</Words>
+            </Tap>
+          )
+        })}
+      </View>
+      {output?.sections.map((s) => (
+        <View key={s.id} style={{ gap: 2 }}>
+          <Words size="strong" heading={3}>
+            {s.heading}
+          </Words>
+          {s.lines.map((line, i) => (
+            <Words key={i} size="small">
+              {line}
+            </Words>
+          ))}
+        </View>
+      ))}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Job as JSON"
+            icon="save"
+            onPress={() =>
+              saveTextFile(
+                fileName(job.title, id, 'job.json'),
+                'application/json',
+                writeJobFile(id, [...changes]),
+              )
+            }
+            testID="office-json"
+          />
+        </View>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="office-report"
+          />
+        </View>
+      </View>
+      <Words size="strong" heading={3}>
+        Who changed what, latest first
+      </Words>
+      <View style={{ gap: 6 }} testID="office-history">
+        {lines.slice(0, all ? undefined : SHOWN).map((line) => (
+          <View
+            key={line.id}
+            style={{
+              borderLeftWidth: 3,
+              borderColor: line.stands ? palette.ink : palette.line,
+              paddingLeft: 8,
+            }}
+          >
+            <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>
+              {line.what}: {line.value}
+            </Words>
+            <Words size="tiny" tone="quiet">
+              {format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}
+              {line.stands ? '' : ' · replaced since'}
+            </Words>
+          </View>
+        ))}
+      </View>
+      {lines.length > SHOWN && !all ? (
+        <QuietButton text={`All ${lines.length} changes`} onPress={() => setAll(true)} testID="office-all" />
+      ) : null}
+    </View>
+  )
+}

@@ -1,0 +1,59 @@
+import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import type { JobEntry } from '../../platform/state/jobs'
+import { readingsCsv } from '../../platform/csv/readings'
+import { historyLines, rowsOf } from './office-model'
+
+const change = (id: string, at: number, value: unknown, technician = 'Ines', path = ['title']) => ({
+  id,
+  job: 'j',
+  path,
+  value,
+  at,
+  device: 'd',
+  technician,
+})
+const entry = (id: string, more: Partial<JobDocument>, at = 1): JobEntry => ({
+  id,
+  document: { ...EMPTY_JOB, ...more },
+  changes: [change(id, at, more.title ?? null)],
+})
+const JOBS = [
+  entry('a', { title: 'Bakery fan', site: 'Harbour 2' }, 300),
+  entry('b', { title: 'Clinic', site: 'Gull Street' }, 200),
+  entry('c', { title: 'Gone', removed: true }, 400),
+]
+const ids = (more = {}) =>
+  rowsOf(JOBS, { text: '', state: 'all', sort: 'at', down: true, ...more }).map((r) => r.id)
+
+it('lists what was not removed, latest first, and sorts by any column', () => {
+  expect(ids()).toEqual(['a', 'b'])
+  expect(ids({ sort: 'site', down: false })).toEqual(['b', 'a'])
+})
+it('finds by every word, whatever the case, and by state', () => {
+  expect(ids({ text: 'HARBOUR bak' })).toEqual(['a'])
+  expect(ids({ text: 'harbour clinic' })).toEqual([])
+  expect([ids({ state: 'proven' }), ids({ state: 'open' })]).toEqual([[], ['a', 'b']])
+})
+it('tells every change with who and when, and whether it stands', () => {
+  const lines = historyLines({ changes: [change('1', 1, 'First'), change('2', 2, 'Second', '')] })
+  expect(lines.map((l) => [l.what, l.value, l.who, l.stands])).toEqual([
+    ['title', 'Second', 'unnamed', true],
+    ['title', 'First', 'Ines', false],
+  ])
+  expect(historyLines({ changes: [change('1', 1, 'x'.repeat(300))] })[0]?.value).toHaveLength(120)
+})
+it('readings go out one a row, and no cell is run by a spreadsheet', () => {
+  const measurement = {
+    quantity: 'amps' as const,
+    value: 1.3,
+    accuracy: null,
+    range: null,
+    meter: '=cmd',
+    at: 1_800_000_000_000,
+  }
+  const csv = readingsCsv([entry('a', { title: '+1', measurements: { 'amps-start cooling': measurement } })])
+  expect(csv.trim().split('\r\n')).toEqual([
+    'job,title,probe,quantity,value,unit,meter,at',
+    `a,'+1,amps-start cooling,amps,1.3,A,'=cmd,2027-01-15T08:00:00.000Z`,
+  ])
+})

@@ -1,0 +1,150 @@
+// The tag editor's fields and edits, without rendering. A draft is kept on the device until it becomes a sheet.
+import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
+import { MOTOR_KINDS, type MotorKind } from '@oak/core/motor/kind'
+import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
+import { figure } from '@oak/core/quantity/display'
+import type { PlateField } from '../../parts/plates/plate-fields'
+
+export const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
+  'psc-outdoor': 'outdoor',
+  'psc-blower': 'blower',
+  'ecm-outdoor': 'outdoor, no can',
+  'three-phase': 'three-phase',
+}
+
+const VOLTS = ['115', '208–230', '277', '460'] as const
+const voltsText = ({ low, high }: TagDraft['volts']) =>
+  low === high ? figure(low) : `${figure(low)}–${figure(high)}`
+
+/** What stands on the tag's upper half. */
+export function tagFields(draft: TagDraft): PlateField[] {
+  const number = (key: string, label: string, unit: string, value: number | null): PlateField => ({
+    key,
+    label,
+    text: value === null ? null : `${figure(value)} ${unit}`,
+    entry: { kind: 'number', unit, value },
+  })
+  const pick = (
+    key: string,
+    label: string,
+    options: readonly { readonly value: string; readonly text: string }[],
+    value: string,
+  ): PlateField => ({
+    key,
+    label,
+    text: options.find((o) => o.value === value)?.text ?? null,
+    entry: { kind: 'pick', options, value },
+  })
+  return [
+    pick(
+      'kind',
+      'kind',
+      MOTOR_KINDS.map((value) => ({ value, text: KIND_NAMES[value] })),
+      draft.kind,
+    ),
+    pick(
+      'volts',
+      'volts',
+      VOLTS.map((value) => ({ value, text: `${value} V` })),
+      voltsText(draft.volts),
+    ),
+    number('rpm', 'speed', 'rpm', draft.rpm),
+    ...(draft.capacitor
+      ? [
+          number('microfarads', 'its capacitor', 'µF', draft.capacitor.microfarads),
+          pick(
+            'capacitorVolts',
+            'its rating',
+            ['370', '440'].map((value) => ({ value, text: `${value} V` })),
+            String(draft.capacitor.volts),
+          ),
+        ]
+      : []),
+    pick(
+      'rotationNamedFrom',
+      'seen from',
+      [
+        { value: 'lead-end', text: 'lead end' },
+        { value: 'shaft-end', text: 'shaft end' },
+      ],
+      draft.rotationNamedFrom,
+    ),
+  ]
+}
+
+export function withTagField(draft: TagDraft, key: string, value: string | number | null): TagDraft {
+  switch (key) {
+    case 'kind':
+      return withKind(draft, value as MotorKind)
+    case 'volts': {
+      const [low, high] = String(value).split('–').map(Number)
+      return { ...draft, volts: { low: low as number, high: high ?? (low as number) } }
+    }
+    case 'rpm':
+      return { ...draft, rpm: value === null ? null : Number(value) }
+    case 'microfarads':
+      return {
+        ...draft,
+        capacitor: { volts: 370, ...draft.capacitor, microfarads: value === null ? null : Number(value) },
+      }
+    case 'capacitorVolts':
+      return { ...draft, capacitor: { microfarads: null, ...draft.capacitor, volts: Number(value) } }
+    case 'rotationNamedFrom':
+      return { ...draft, rotationNamedFrom: value === 'shaft-end' ? 'shaft-end' : 'lead-end' }
+    default:
+      return draft
+  }
+}
+
+/** Leads that were entered stay, also those the other kind cannot have: they are shown as contradictions, not lost. */
+function withKind(draft: TagDraft, kind: MotorKind): TagDraft {
+  const hasCapacitor = kind === 'psc-outdoor' || kind === 'psc-blower'
+  return {
+    ...draft,
+    kind,
+    capacitor: hasCapacitor ? (draft.capacitor ?? EMPTY_TAG.capacitor) : null,
+    volts: kind === 'psc-blower' && draft.leads.length === 0 ? { low: 115, high: 115 } : draft.volts,
+  }
+}
+
+export const HORSEPOWER_OPTIONS = STANDARD_HORSEPOWER.map((value) => ({ value, text: `${value} hp` }))
+
+/** "purple to yellow, orange to gray" */
+export const pairingText = (pairing: Pairing): string =>
+  pairing === null ? 'left open' : pairing.map(([a, b]) => `${a} to ${b}`).join(', ')
+export const samePairing = (a: Pairing | undefined, b: Pairing): boolean =>
+  a !== undefined && JSON.stringify(a) === JSON.stringify(b)
+
+/** The next lead's likeliest role: the first of its kind that is not there yet, then rotation or speed. */
+export function nextRole({ kind, leads }: TagDraft): ReturnType<typeof rolesOf>[number] {
+  const has = (role: string) => leads.some((lead) => lead.role === role)
+  const roles = rolesOf(kind)
+  const first =
+    kind === 'psc-outdoor'
+      ? (['motor-common', 'run', 'start', 'run-return'] as const).find(
+          (role) => !has(role) && !(role === 'motor-common' && has('power-tap')),
+        )
+      : kind === 'psc-blower'
+        ? has('line')
+          ? 'speed'
+          : 'line'
+        : kind === 'ecm-outdoor'
+          ? leads.filter((l) => l.role === 'line').length < 2
+            ? 'line'
+            : 'select'
+          : 'phase'
+  return first ?? (roles.includes('rotation') ? 'rotation' : (roles[0] ?? 'ground'))
+}
+
+/** A draft as it was kept; null when what was kept is none. */
+export function readDraft(text: unknown): TagDraft | null {
+  if (typeof text !== 'string') return null
+  try {
+    const value = JSON.parse(text) as TagDraft
+    return Array.isArray(value.leads) && Array.isArray(value.horsepower) && typeof value.name === 'string'
+      ? { ...EMPTY_TAG, ...value }
+      : null
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,192 @@
+// A part put on the van by hand: a motor by its tag, a can by its values, a blade by its figures.
+import { useState } from 'react'
+import { View } from 'react-native'
+import { TextInput } from 'react-native-paper'
+import { knownSheets } from '@oak/core/job/known-sheets'
+import { BLANK_BLADE, type Blade } from '@oak/core/motor/blade'
+import { figure } from '@oak/core/quantity/display'
+import { CAN_LAYOUTS, lineIdOf, type StockKind } from '@oak/core/van/stock-line'
+import { bladeFields, withBladeField } from '../../parts/plates/blade-fields'
+import { PlateCard } from '../../parts/plates/PlateCard'
+import { editVan, useVan } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
+import { NumberPad } from '../../ui/NumberPad'
+import { PickOne } from '../../ui/PickOne'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Sheet } from '../../ui/Sheet'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+
+type Details = Record<string, unknown>
+const START: Readonly<Record<StockKind, Details>> = {
+  motor: {},
+  capacitor: { layout: 'dual', microfarads: [], volts: 440, tolerancePercent: 6 },
+  blade: { blade: BLANK_BLADE },
+  part: {},
+}
+
+/** A name to begin with, from what the part is; the technician's own stands. */
+function nameOf(kind: StockKind, details: Details): string {
+  const values = (details.microfarads as number[] | undefined) ?? []
+  if (kind === 'capacitor' && values.length > 0)
+    return `${String(details.layout).replace(/^./, (c) => c.toUpperCase())} ${values.map((x) => figure(x)).join('/')}`
+  const { diameterInches, pitchDegrees } = (details.blade as Blade | undefined) ?? BLANK_BLADE
+  return kind === 'blade' && diameterInches
+    ? `Propeller ${figure(diameterInches)} in${pitchDegrees ? ` ${figure(pitchDegrees)}°` : ''}`
+    : ''
+}
+
+export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly onClose: () => void }) {
+  const { document: van } = useVan()
+  const [details, setDetails] = useState<Details>(START[kind])
+  const [typed, setTyped] = useState<string | null>(null)
+  const [quantity, setQuantity] = useState(1)
+  const [pad, setPad] = useState(false)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const name = typed ?? nameOf(kind, details)
+  const put = () => {
+    const id = lineIdOf(kind, name)
+    if (van.stock[id]) return setWrong(`“${name}” is on the van already: count it on its own line.`)
+    const refused = editVan([
+      {
+        path: ['stock', id],
+        value: { kind, name, quantity, cents: null, countedAt: Date.now(), ...details },
+      },
+    ])
+    if (refused) setWrong(refused)
+    else onClose()
+  }
+  return (
+    <Sheet
+      title={`Put ${kind === 'capacitor' ? 'a capacitor' : `a ${kind}`} on the van`}
+      open
+      onClose={onClose}
+      testID="add-sheet"
+    >
+      {kind === 'motor' ? (
+        <PickOne
+          label="Its tag"
+          testID="pick-sheet-id"
+          options={knownSheets(van).map((s) => ({ value: s.id, text: s.name }))}
+          value={String(details.sheet ?? '')}
+          onPick={(sheet) => {
+            setDetails({ sheet })
+            setTyped(knownSheets(van).find((s) => s.id === sheet)?.name ?? '')
+          }}
+        />
+      ) : null}
+      {kind === 'capacitor' ? <CanFields details={details} onChange={setDetails} /> : null}
+      {kind === 'blade' ? (
+        <PlateCard
+          title="The blade"
+          testID="add-blade"
+          fields={bladeFields(details.blade as Blade)}
+          onChange={(key, value) => {
+            setDetails({ blade: withBladeField(details.blade as Blade, key, value) })
+            return null
+          }}
+        />
+      ) : null}
+      <TextInput
+        mode="outlined"
+        label="Name on the shelf"
+        value={name}
+        onChangeText={setTyped}
+        maxLength={300}
+        testID="line-name"
+      />
+      <QuietButton text={`How many: ${quantity}`} onPress={() => setPad(true)} testID="line-quantity" />
+      {wrong ? (
+        <Words tone="stop" size="strong" live testID="add-problem">
+          {wrong}
+        </Words>
+      ) : null}
+      <PrimaryButton text="Put it on the van" icon="check" onPress={put} testID="put-on" />
+      {pad ? (
+        <NumberPad
+          open
+          title="How many"
+          unit=""
+          value={quantity}
+          onClose={() => setPad(false)}
+          onSet={(x) => {
+            if (!Number.isInteger(x) || x > 9999) return 'A whole number, 9,999 at most.'
+            setQuantity(x)
+            return null
+          }}
+        />
+      ) : null}
+    </Sheet>
+  )
+}
+
+function CanFields({
+  details,
+  onChange,
+}: {
+  readonly details: Details
+  readonly onChange: (details: Details) => void
+}) {
+  const palette = usePalette()
+  const [pad, setPad] = useState<number | null>(null)
+  const values = details.microfarads as number[]
+  const set = (i: number, value: number) => {
+    onChange({
+      ...details,
+      microfarads: i < values.length ? values.map((x, j) => (j === i ? value : x)) : [...values, value],
+    })
+    return null
+  }
+  const box = { paddingHorizontal: 14, borderRadius: 8, borderWidth: 1.5, borderColor: palette.ink } as const
+  return (
+    <View style={{ gap: 10 }}>
+      <Choice<string>
+        label="Layout"
+        value={String(details.layout)}
+        onChange={(layout) => onChange({ ...details, layout })}
+        options={CAN_LAYOUTS.map((value) => ({ value, text: value }))}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {values.map((value, i) => (
+          <Tap key={i} label={`Section ${figure(value)} µF: change`} onPress={() => setPad(i)} style={box}>
+            <Words size="strong">{figure(value)} µF</Words>
+          </Tap>
+        ))}
+        <Tap
+          label="Add a section"
+          testID="add-value"
+          onPress={() => setPad(values.length)}
+          style={[box, { borderStyle: 'dashed' }]}
+        >
+          <Words size="strong">add µF</Words>
+        </Tap>
+        {values.length > 0 ? (
+          <Tap
+            label="Take the last section away"
+            onPress={() => onChange({ ...details, microfarads: values.slice(0, -1) })}
+            style={[box, { borderStyle: 'dashed' }]}
+          >
+            <Words>less</Words>
+          </Tap>
+        ) : null}
+      </View>
+      <Choice<string>
+        label="Rated volts"
+        value={String(details.volts)}
+        onChange={(volts) => onChange({ ...details, volts: Number(volts) })}
+        options={['250', '370', '440'].map((value) => ({ value, text: `${value} V` }))}
+      />
+      {pad === null ? null : (
+        <NumberPad
+          open
+          title={details.layout === 'start' ? 'One end of its range' : 'Value of this section'}
+          unit="µF"
+          value={values[pad] ?? null}
+          onClose={() => setPad(null)}
+          onSet={(x) => set(pad, x)}
+        />
+      )}
+    </View>
+  )
+}

@@ -1,0 +1,146 @@
+// What the hookup board shows, made from the operation's answer: posts with their words, leads with their places.
+import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import { insulationName, type Insulation } from '@oak/core/motor/colour'
+import { ROLE_NAMES } from '@oak/core/motor/role'
+import { figure } from '@oak/core/quantity/display'
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
+import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
+import type { Placement } from '@oak/core/wiring/placement'
+import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
+import type { PostFace } from '../../parts/posts/PostColumn'
+import { partsOf } from '../../parts/posts/parts'
+
+type Potential = HookupOutput['proof']['modes'][number]['posts'][string]
+
+const POTENTIAL: Readonly<Record<Potential, { word: string; pattern: NonNullable<PostFace['pattern']> }>> = {
+  line1: { word: 'line 1', pattern: 'stripes' },
+  line2: { word: 'line 2', pattern: 'dots' },
+  through: { word: 'winding', pattern: 'cross' },
+  earth: { word: 'earth', pattern: 'none' },
+  'low-voltage': { word: '24 V', pattern: 'none' },
+  dead: { word: 'dead', pattern: 'none' },
+  fault: { word: 'SHORT', pattern: 'stripes' },
+}
+export const potentialWord = (potential: Potential | undefined): string =>
+  potential ? POTENTIAL[potential].word : ''
+
+export interface BoardLead {
+  readonly id: string
+  readonly insulation: Insulation
+  /** "black" */
+  readonly name: string
+  readonly role: string
+  readonly goes: Placement
+  readonly advised: Placement
+  readonly moved: boolean
+  readonly why: string
+  readonly isPlug: boolean
+}
+
+export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] {
+  return answer.leads.map(({ lead, role, goes, advised, why }) => {
+    const { colour, stripe = null } = sheet.leads.find((l) => l.id === lead) as LeadSheet['leads'][number]
+    const insulation = { colour, stripe }
+    return {
+      id: lead,
+      insulation,
+      name: insulationName(insulation),
+      role: ROLE_NAMES[role],
+      goes,
+      advised,
+      why,
+      moved: JSON.stringify(goes) !== JSON.stringify(advised),
+      isPlug: role === 'rotation',
+    }
+  })
+}
+
+/** The parts of the board. What takes no fan leads (the compressor, a capacitor that stays) is left out while no lead is on it. */
+export function boardParts(unit: UnitType, posts: readonly HookupPost[], leads: readonly BoardLead[]) {
+  const used = new Set(leads.map(({ goes }) => (goes.kind === 'post' ? goes.post : '')))
+  const foreign = (part: string) =>
+    posts
+      .filter((p) => p.part === part)
+      .every((p) => (p.kind === 'compressor' || p.kind === 'kept-cap') && !used.has(p.id))
+  const can = posts.some((p) => p.part === NEW_CAN_PART) ? [{ id: NEW_CAN_PART, name: 'New capacitor' }] : []
+  return partsOf([...can, ...unit.parts.filter((part) => !foreign(part.id))], posts)
+}
+
+/** Where a lead is, in words: "T1 on the contactor", "insulated". */
+export function placeName(goes: Placement, posts: readonly HookupPost[]): string {
+  switch (goes.kind) {
+    case 'post':
+      return posts.find((p) => p.id === goes.post)?.name ?? goes.post
+    case 'insulated':
+      return 'insulated by itself'
+    case 'plug':
+      return 'in the reversing plug'
+    case 'loose':
+      return 'loose'
+  }
+}
+
+/** The lead in a place, as part of a sentence: "on T1 on the contactor", "insulated by itself". */
+export const placePhrase = (goes: Placement, posts: readonly HookupPost[]): string =>
+  goes.kind === 'post' ? `on ${placeName(goes, posts)}` : placeName(goes, posts)
+
+/** The move as a command, for a button. */
+export const moveText = (lead: string, to: Placement, posts: readonly HookupPost[]): string =>
+  to.kind === 'insulated'
+    ? `Insulate ${lead}`
+    : to.kind === 'plug'
+      ? `Put ${lead} back in the plug`
+      : `Put ${lead} ${placePhrase(to, posts)}`
+
+/** The leads to move because of a severe hazard. */
+export const blamedLeads = (answer: HookupOutput): ReadonlySet<string> =>
+  new Set(
+    answer.proof.hazards
+      .filter((h) => h.severity === 'stop')
+      .flatMap((h) => (h.move ? [h.move.lead] : h.leads.slice(0, 1))),
+  )
+
+export interface FaceOptions {
+  readonly mode: ModeId
+  /** A lead is in hand: every post is a target. */
+  readonly choosing: boolean
+}
+
+export function boardFaces(
+  unit: UnitType,
+  can: Pick<FittedCan, 'sections'>,
+  answer: HookupOutput,
+  { mode, choosing }: FaceOptions,
+): Map<string, PostFace> {
+  const shown = answer.proof.modes.find((m) => m.mode === mode)
+  const stops = blamedLeads(answer)
+  const stopped = new Set(
+    answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])),
+  )
+  const groupOf = (post: string) =>
+    answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
+  return new Map(
+    hookupPosts(unit, can).map((post): [string, PostFace] => {
+      const potential = shown?.posts[post.id]
+      const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
+      const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
+      // A section that nobody gets stays empty: said, so that nobody looks for its lead.
+      const tag =
+        group?.load ?? (post.kind === 'can-section' && answer.plan.groups.length > 0 ? 'empty' : undefined)
+      const label = value === undefined ? post.label : `${figure(value)} µF`
+      return [
+        post.id,
+        {
+          id: post.id,
+          label,
+          ...(tag ? { tag } : {}),
+          name: `${post.name}${group ? `, for ${group.load}` : tag ? ', stays empty' : ''}`,
+          word: potentialWord(potential),
+          pattern: potential ? POTENTIAL[potential].pattern : 'none',
+          mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined,
+        },
+      ]
+    }),
+  )
+}

@@ -1,0 +1,180 @@
+// Which can from the van; any of them can be changed to the values printed on the one in hand.
+import { useState } from 'react'
+import { View } from 'react-native'
+import { MAX_SECTIONS, type Can } from '@oak/core/capacitor/can'
+import { figure } from '@oak/core/quantity/display'
+import { useVan } from '../../platform/state/app'
+import { leftText, offeredCans } from '../../parts/stock/van-model'
+import { Choice } from '../../ui/Choice'
+import { NumberPad } from '../../ui/NumberPad'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { Sheet } from '../../ui/Sheet'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { withoutSection, withSection } from './can-edits'
+
+const valuesOf = (can: Can) => can.sections.map((s) => figure(s.microfarads)).join(' + ')
+
+export function CanPicker({
+  can,
+  onPick,
+}: {
+  readonly can: Can
+  readonly onPick: (can: Can) => string | null
+}) {
+  const palette = usePalette()
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <Tap
+        testID="pick-can"
+        onPress={() => setOpen(true)}
+        label={`Can from the van: ${can.name}, ${valuesOf(can)} µF, ${can.volts} V`}
+        style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.line, padding: 10 }}
+      >
+        <Words size="strong">
+          {can.name} · {figure(can.volts)} V ±{figure(can.tolerancePercent)} %
+        </Words>
+        <Words size="small" tone="quiet">
+          {valuesOf(can)} µF. Tap for another can or other values.
+        </Words>
+      </Tap>
+      {open ? <CanSheet can={can} onPick={onPick} onClose={() => setOpen(false)} /> : null}
+    </>
+  )
+}
+
+function CanSheet({
+  can,
+  onPick,
+  onClose,
+}: {
+  readonly can: Can
+  readonly onPick: (can: Can) => string | null
+  readonly onClose: () => void
+}) {
+  const palette = usePalette()
+  const [pad, setPad] = useState<{ readonly section: string | null } | null>(null)
+  const [chosen, setChosen] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const { document: van, left } = useVan()
+  const cans = offeredCans(van, left)
+  const editing = can.sections.find((s) => s.id === chosen)
+  return (
+    <Sheet title="Can from the van" open onClose={onClose} testID="can-sheet">
+      <View role="radiogroup" aria-label="Can from the van" style={{ gap: 8 }}>
+        {cans.map((other) => (
+          <Tap
+            key={other.id}
+            role="radio"
+            selected={other.id === can.id}
+            testID={`can-${other.id}`}
+            label={`${other.name}, ${valuesOf(other)} µF`}
+            onPress={() => {
+              onPick(other)
+              onClose()
+            }}
+            style={{
+              borderRadius: 10,
+              borderWidth: other.id === can.id ? 3 : 1.5,
+              borderColor: other.id === can.id ? palette.ink : palette.line,
+              backgroundColor: palette.surface,
+              padding: 10,
+            }}
+          >
+            <Words size="strong">{other.name}</Words>
+            <Words size="small" tone="quiet">
+              {valuesOf(other)} µF · {figure(other.volts)} V
+              {van.stock[other.id] ? ` · ${leftText(left[other.id] ?? 0)}` : ''}
+            </Words>
+          </Tap>
+        ))}
+      </View>
+      <Words size="strong" heading={3}>
+        Values on the can in hand
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {can.sections.map((section) => (
+          <Tap
+            key={section.id}
+            label={`Section ${figure(section.microfarads)} µF: change`}
+            testID={`section-${section.id}`}
+            selected={chosen === section.id}
+            onPress={() => setChosen(section.id)}
+            style={{
+              paddingHorizontal: 14,
+              borderRadius: 8,
+              borderWidth: chosen === section.id ? 3 : 1.5,
+              borderColor: palette.ink,
+              backgroundColor: palette.surface,
+            }}
+          >
+            <Words size="strong">{figure(section.microfarads)} µF</Words>
+          </Tap>
+        ))}
+        {can.sections.length < MAX_SECTIONS ? (
+          <Tap
+            label="Add a section"
+            testID="add-section"
+            onPress={() => {
+              setChosen(null)
+              setPad({ section: null })
+            }}
+            style={{
+              paddingHorizontal: 14,
+              borderRadius: 8,
+              borderWidth: 1.5,
+              borderStyle: 'dashed',
+              borderColor: palette.ink,
+            }}
+          >
+            <Words size="strong">add</Words>
+          </Tap>
+        ) : null}
+      </View>
+      <Choice
+        label="Protected start terminal"
+        testID="protected"
+        value={can.protectedStart ? 'yes' : 'no'}
+        onChange={(value) => setWrong(onPick({ ...can, protectedStart: value === 'yes' }))}
+        options={[
+          { value: 'no', text: 'no start terminal' },
+          { value: 'yes', text: 'protected start' },
+        ]}
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+      {editing ? (
+        <QuietButton
+          text={`Change the ${figure(editing.microfarads)} µF section`}
+          testID="change-section"
+          onPress={() => setPad({ section: editing.id })}
+        />
+      ) : null}
+      {editing && can.sections.length > 1 ? (
+        <QuietButton
+          text={`Remove the ${figure(editing.microfarads)} µF section`}
+          icon="trash"
+          onPress={() => {
+            setWrong(onPick(withoutSection(can, editing.id)))
+            setChosen(null)
+          }}
+        />
+      ) : null}
+      {pad ? (
+        <NumberPad
+          open
+          title={pad.section ? 'Value of this section' : 'Value of the new section'}
+          unit="µF"
+          value={pad.section ? (editing?.microfarads ?? null) : null}
+          onClose={() => setPad(null)}
+          onSet={(value) => onPick(withSection(can, pad.section, value))}
+        />
+      ) : null}
+    </Sheet>
+  )
+}

@@ -1,0 +1,230 @@
+// What the van can do for these loads, best first: which capacitors, how they are joined, why; choosing one takes it of the stock.
+import { useEffect, useMemo, useState } from 'react'
+import { View } from 'react-native'
+import { USUAL_AIMS } from '@oak/core/capacitor/stock-plan/aims'
+import { sideThatCouldStay } from '@oak/core/job/inputs/old-can-input'
+import type { JobDocument } from '@oak/core/job/document'
+import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
+import { figure } from '@oak/core/quantity/display'
+import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
+import { useOperation } from '../../parts/frame/use-operation'
+import { deviceFact, editJob, useVan } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
+import { Sheet } from '../../ui/Sheet'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictLine } from '../../ui/VerdictLine'
+import { Words } from '../../ui/Words'
+import { LineGlyph } from '../../parts/stock/LineGlyph'
+import { leftText, priceText } from '../../parts/stock/van-model'
+import { AIM_WORDS, chooseEdits, readAims, stockParts, withFirst, type Aim } from '../../parts/stock/stock-plan-model'
+
+type Plan = CapacitorPlanOutput['plans'][number]
+
+/** The order of the aims is the technician's, kept on this device. */
+function useAims(): [readonly Aim[], (first: Aim) => void] {
+  const [aims, setAims] = useState<readonly Aim[]>(USUAL_AIMS)
+  useEffect(() => {
+    let stale = false
+    void deviceFact.get('aims').then((text) => (stale ? undefined : setAims(readAims(text))))
+    return () => {
+      stale = true
+    }
+  }, [])
+  const first = (aim: Aim) => {
+    const next = withFirst(aims, aim)
+    setAims(next)
+    void deviceFact.set('aims', next.join(' '))
+  }
+  return [aims, first]
+}
+
+export function PlanSheet({
+  id,
+  job,
+  shared,
+  onClose,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly shared: boolean
+  readonly onClose: () => void
+}) {
+  const { document: van, left } = useVan()
+  const [aims, setFirst] = useAims()
+  const [leave, setLeave] = useState(false)
+  const side = useMemo(
+    () => (shared && job.compressorMicrofarads ? sideThatCouldStay(job) : null),
+    [shared, job],
+  )
+  const stays = leave ? side : null
+  const input = useMemo(() => {
+    const volts = job.motor?.capacitor?.volts ?? 370
+    const loads = [
+      ...(shared && job.compressorMicrofarads
+        ? [{ load: COMPRESSOR_LOAD, microfarads: job.compressorMicrofarads, volts }]
+        : []),
+      ...(job.motor?.capacitor
+        ? [{ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads, volts }]
+        : []),
+    ]
+    return loads.length > 0 ? { stock: stockParts(van, left, job.taken), loads, aims, stays } : null
+  }, [van, left, job.motor, job.compressorMicrofarads, job.taken, shared, aims, stays])
+  const result = useOperation('capacitor-plan', input)
+  const output = result?.ok ? (result.output as CapacitorPlanOutput) : null
+  return (
+    <Sheet title="Best from the van" open onClose={onClose} testID="plan-sheet">
+      <AimOrder aims={aims} onFirst={setFirst} />
+      {side ? (
+        <Choice<'out' | 'stays'>
+          label="The old can"
+          testID="old-stays"
+          value={leave ? 'stays' : 'out'}
+          onChange={(value) => setLeave(value === 'stays')}
+          options={[
+            { value: 'out', text: 'take it out' },
+            { value: 'stays', text: 'leave HERM’s side in' },
+          ]}
+        />
+      ) : null}
+      {output?.stays ? (
+        <Words size="small" tone={output.stays.allowed ? 'ink' : 'stop'} live testID="stays-why">
+          {output.stays.why}
+        </Words>
+      ) : null}
+      {input ? null : (
+        <Words size="strong" tone="cannotTell">
+          What the loads need is not known yet.
+        </Words>
+      )}
+      {result && !result.ok ? (
+        <Words tone="stop" size="strong" live>
+          {result.error.message}
+        </Words>
+      ) : null}
+      {output?.problems.map((text) => (
+        <VerdictLine key={text} mark="stop" text={text} size="strong" toned testID="plan-problem" />
+      ))}
+      {output?.plans.map((plan, i) => (
+        <PlanRow
+          key={plan.cans.map((c) => c.part).join()}
+          plan={plan}
+          place={i}
+          onPress={() => {
+            editJob(id, chooseEdits(plan, van, job, stays))
+            onClose()
+          }}
+        />
+      ))}
+      {output && output.plans.length > 0 ? (
+        <Words size="small" tone={output.proven ? 'quiet' : 'watch'}>
+          {output.proven
+            ? 'Every combination of two capacitors on the van was weighed.'
+            : 'The search was cut short: a better plan was not ruled out.'}
+        </Words>
+      ) : null}
+    </Sheet>
+  )
+}
+
+/** The aims as a numbered row: the one that is pressed comes first. */
+function AimOrder({
+  aims,
+  onFirst,
+}: {
+  readonly aims: readonly Aim[]
+  readonly onFirst: (aim: Aim) => void
+}) {
+  const palette = usePalette()
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small">What counts, first to last. Press one to put it first.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }} testID="aims">
+        {aims.map((aim, i) => (
+          <Tap
+            key={aim}
+            testID={`aim-${aim}`}
+            label={`${i + 1}: ${AIM_WORDS[aim]}${i === 0 ? '' : ', put it first'}`}
+            onPress={() => onFirst(aim)}
+            style={{
+              borderRadius: 8,
+              borderWidth: i === 0 ? 3 : 1.5,
+              borderColor: i === 0 ? palette.ink : palette.line,
+              backgroundColor: i === 0 ? palette.surface : undefined,
+              paddingHorizontal: 10,
+            }}
+          >
+            <Words size={i === 0 ? 'strong' : 'small'}>
+              {i + 1} {AIM_WORDS[aim]}
+            </Words>
+          </Tap>
+        ))}
+      </View>
+    </View>
+  )
+}
+
+function PlanRow({
+  plan,
+  place,
+  onPress,
+}: {
+  readonly plan: Plan
+  readonly place: number
+  readonly onPress: () => void
+}) {
+  const palette = usePalette()
+  const { document: van, left } = useVan()
+  const name = (can: number, microfarads: number) =>
+    plan.cans.length > 1
+      ? `${figure(microfarads)} µF of ${plan.cans[can]?.name ?? ''}`
+      : `${figure(microfarads)} µF`
+  const counted = plan.cans.filter((c) => c.keptFor === null).map((c) => leftText(left[c.part] ?? 0))
+  return (
+    <Tap
+      testID={`plan-${place}`}
+      onPress={onPress}
+      label={`Plan ${place + 1}: ${plan.cans.map((c) => c.name).join(' and ')}. ${plan.why} Choose it`}
+      style={{
+        borderRadius: 10,
+        borderWidth: place === 0 ? 3 : 1.5,
+        borderColor: place === 0 ? palette.ink : palette.line,
+        backgroundColor: palette.surface,
+        padding: 10,
+      }}
+    >
+      <View style={{ gap: 6 }}>
+        <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          {plan.cans.map((can, i) => {
+            const line = van.stock[can.part]
+            return line ? <LineGlyph key={i} line={line} /> : null
+          })}
+          <View style={{ flex: 1 }}>
+            <Words size="strong">
+              {plan.cans.map((c) => (c.keptFor ? `${c.name} stays for ${c.keptFor}` : c.name)).join(' + ')}
+            </Words>
+            <Words size="tiny" tone="quiet">
+              {[...counted, priceText(plan.cents)].filter(Boolean).join(' · ')}
+            </Words>
+          </View>
+        </View>
+        {plan.groups.map((g) => (
+          <Words key={g.load} size="small">
+            {g.load}: lead on {name(g.sections[0]?.can ?? 0, g.sections[0]?.microfarads ?? 0)}
+            {g.jumpers
+              .map(
+                (j) =>
+                  `, jumper to ${name(j.to.can, j.to.microfarads)} (${figure(100 * j.share, 0)} % of its current)`,
+              )
+              .join('')}
+            .
+          </Words>
+        ))}
+        {plan.ties.length > 0 ? <Words size="small">Tie the C of every capacitor together.</Words> : null}
+        <Words size="small" tone="quiet">
+          {plan.why}
+        </Words>
+      </View>
+    </Tap>
+  )
+}

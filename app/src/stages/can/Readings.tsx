@@ -1,0 +1,245 @@
+// The old capacitor measured under load: amps and volts in, microfarads and a verdict out.
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
+import { labelOf, runningProbe, type CanSide } from '@oak/core/job/inputs/old-can-input'
+import { figure, percentText } from '@oak/core/quantity/display'
+import { useOperation } from '../../parts/frame/use-operation'
+import { editJob } from '../../platform/state/app'
+import { USUAL_ACCURACY, type Measurement } from '@oak/core/meter/measurement'
+import { ReadingSheet } from '../../parts/meter/ReadingSheet'
+import { NumberPad } from '../../ui/NumberPad'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+
+interface Draft {
+  readonly amps: number | null
+  readonly volts: number | null
+  readonly rated: number | null
+}
+interface Answer {
+  readonly microfarads: number
+  readonly low: number
+  readonly high: number | null
+  readonly deviationPercent: number | null
+  readonly verdict: 'in' | 'out' | 'uncertain' | null
+}
+
+const VERDICTS: Readonly<Record<'in' | 'out' | 'uncertain', { mark: Verdict; word: string }>> = {
+  in: { mark: 'proven', word: 'in tolerance' },
+  out: { mark: 'stop', word: 'out of tolerance' },
+  uncertain: { mark: 'cannotTell', word: 'cannot tell with this meter' },
+}
+
+/** What a meter whose sheet is not at hand can tell. */
+const METER = { amps: USUAL_ACCURACY.amps, volts: USUAL_ACCURACY.volts }
+const FIELDS = [
+  { key: 'amps', text: 'Amps in the start lead', unit: 'A' },
+  { key: 'volts', text: 'Volts across the capacitor', unit: 'V' },
+  { key: 'rated', text: 'Rated', unit: 'µF' },
+] as const
+
+export function Readings({
+  id,
+  job,
+  sides,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly sides: readonly CanSide[]
+}) {
+  return (
+    <View style={{ gap: 12 }}>
+      <Words size="strong" heading={2}>
+        The old capacitor, measured running
+      </Words>
+      {sides.map((side) => (
+        <SideReading key={side} id={id} job={job} side={side} />
+      ))}
+      <Words size="small" tone="quiet">
+        Live measurements are for qualified people with rated meters and gloves; hands and wires clear of the
+        blade.
+      </Words>
+    </View>
+  )
+}
+
+function SideReading({
+  id,
+  job,
+  side,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly side: CanSide
+}) {
+  const palette = usePalette()
+  const kept = job.readings[side]
+  const [draft, setDraft] = useState<Draft>({ amps: null, volts: null, rated: null })
+  const now: Draft = {
+    amps: draft.amps ?? kept?.amps ?? null,
+    volts: draft.volts ?? kept?.volts ?? null,
+    rated: draft.rated ?? kept?.ratedMicrofarads ?? labelOf(job, side),
+  }
+  const [open, setOpen] = useState<(typeof FIELDS)[number]['key'] | null>(null)
+  const field = FIELDS.find((f) => f.key === open)
+
+  const set = (key: keyof Draft, value: number): string | null => {
+    const next = { ...now, [key]: value }
+    const wrong = value > 0 ? null : 'It must be above 0.'
+    if (wrong) return wrong
+    if (next.amps !== null && next.volts !== null) {
+      const refused = editJob(id, [
+        {
+          path: ['readings', side],
+          value: {
+            of: side,
+            amps: next.amps,
+            volts: next.volts,
+            hertz: 60,
+            ratedMicrofarads: next.rated,
+            tolerancePercent: job.canMarking?.tolerancePercent || DEFAULT_TOLERANCE_PERCENT,
+          },
+        },
+      ])
+      if (refused) return refused
+    }
+    setDraft(next)
+    return null
+  }
+  /** The figure goes into the sum; the reading itself stays as evidence, with its meter and time. */
+  const take = (key: 'amps' | 'volts', measurement: Measurement): string | null => {
+    if (measurement.value === 'OL') return 'OL gives no value to work with: take a higher range.'
+    return (
+      set(key, measurement.value) ??
+      editJob(id, [{ path: ['measurements', runningProbe(key, side)], value: measurement }])
+    )
+  }
+  return (
+    <View
+      style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 10, padding: 10, gap: 8 }}
+      testID={`reading-${side}`}
+    >
+      <Words size="strong">{side === 'FAN' ? 'FAN side' : 'HERM side (compressor)'}</Words>
+      <View style={{ flexDirection: 'row', gap: 6 }}>
+        {FIELDS.map(({ key, text, unit }) => (
+          <Tap
+            key={key}
+            label={`${side}: ${text}, ${now[key] === null ? 'not read' : `${now[key]} ${unit}`}`}
+            testID={`${side}-${key}`}
+            onPress={() => setOpen(key)}
+            style={{
+              flex: 1,
+              borderRadius: 8,
+              borderWidth: 1.5,
+              borderColor: palette.ink,
+              backgroundColor: palette.surface,
+              alignItems: 'center',
+              paddingVertical: 5,
+            }}
+          >
+            <Words size="strong">
+              {now[key] === null ? '–' : figure(now[key] as number)} {unit}
+            </Words>
+            <Words size="tiny" tone="quiet">
+              {key === 'amps' ? 'start lead' : key === 'volts' ? 'across it' : 'rated'}
+            </Words>
+          </Tap>
+        ))}
+      </View>
+      {now.amps !== null && now.volts !== null ? (
+        <Result
+          amps={now.amps}
+          volts={now.volts}
+          rated={now.rated}
+          tolerancePercent={job.canMarking?.tolerancePercent || DEFAULT_TOLERANCE_PERCENT}
+          meter={meterOf(job, side)}
+        />
+      ) : null}
+      {field?.key === 'rated' ? (
+        <NumberPad
+          open
+          title={`${side}: ${field.text.toLowerCase()}`}
+          unit={field.unit}
+          value={now.rated}
+          onClose={() => setOpen(null)}
+          onSet={(value) => set('rated', value)}
+        />
+      ) : null}
+      {field && field.key !== 'rated' ? (
+        <ReadingSheet
+          job={id}
+          title={`${side}: ${field.text.toLowerCase()}`}
+          quantity={field.key}
+          probe={runningProbe(field.key, side)}
+          onClose={() => setOpen(null)}
+          onTake={(measurement) => take(field.key, measurement)}
+        />
+      ) : null}
+    </View>
+  )
+}
+
+/** What the meter of each reading can tell; a usual one's where it was typed. */
+function meterOf(job: JobDocument, side: CanSide): typeof METER {
+  const accuracy = (key: 'amps' | 'volts') =>
+    job.measurements[runningProbe(key, side)]?.accuracy ?? METER[key]
+  return { amps: accuracy('amps'), volts: accuracy('volts') }
+}
+
+function Result({
+  amps,
+  volts,
+  rated,
+  tolerancePercent,
+  meter,
+}: {
+  readonly amps: number
+  readonly volts: number
+  readonly rated: number | null
+  readonly tolerancePercent: number
+  readonly meter: typeof METER
+}) {
+  const text = JSON.stringify(meter)
+  const input = useMemo(
+    () => ({
+      amps,
+      volts,
+      hertz: 60,
+      meter: JSON.parse(text) as typeof METER,
+      ...(rated ? { rating: { microfarads: rated, tolerancePercent } } : {}),
+    }),
+    [amps, volts, rated, tolerancePercent, text],
+  )
+  const result = useOperation('microfarads', input)
+  if (!result) return null
+  if (!result.ok)
+    return (
+      <Words tone="stop" size="strong" live>
+        {result.error.message}
+      </Words>
+    )
+  const { microfarads, low, high, deviationPercent, verdict } = result.output as Answer
+  const shown = verdict && VERDICTS[verdict]
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="reading-result">
+      {shown ? <VerdictMark verdict={shown.mark} size={30} /> : null}
+      <View style={{ flex: 1 }}>
+        <Words size="title" live>
+          {figure(microfarads)} µF{deviationPercent === null ? '' : `, ${percentText(deviationPercent)}`}
+        </Words>
+        <Words size="small">
+          {shown ? `${shown.word}: ` : ''}between {figure(low)} and{' '}
+          {high === null ? 'no limit' : figure(high)} µF by this meter
+          {rated
+            ? `; limits ${figure(rated * (1 - tolerancePercent / 100))} to ${figure(rated * (1 + tolerancePercent / 100))}`
+            : ''}
+          .
+        </Words>
+      </View>
+    </View>
+  )
+}

@@ -1,0 +1,161 @@
+// A start capacitor by its range: what is asked for, and which of the van's fits. It is the compressor's, and no part of the run capacitors' plan.
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
+import { figure } from '@oak/core/quantity/display'
+import { useOperation } from '../../parts/frame/use-operation'
+import { editJob, useVan } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
+import { NumberPad } from '../../ui/NumberPad'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { startParts } from '../../parts/stock/stock-plan-model'
+
+const FIELDS = [
+  { key: 'low', text: 'from', unit: 'µF' },
+  { key: 'high', text: 'to', unit: 'µF' },
+  { key: 'volts', text: 'rated', unit: 'V' },
+] as const
+type Key = (typeof FIELDS)[number]['key']
+type Draft = Partial<Record<Key, number>>
+
+export function StartCapacitor({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const palette = usePalette()
+  const old = job.canMarking?.range
+  const [asked, setAsked] = useState(job.startWanted !== null)
+  const [draft, setDraft] = useState<Draft>({
+    ...(old ?? {}),
+    ...(job.canMarking?.volts && old ? { volts: job.canMarking.volts } : {}),
+  })
+  const [pad, setPad] = useState<Key | null>(null)
+  const now: Draft = { ...draft, ...(job.startWanted ?? {}) }
+  const set = (key: Key, value: number): string | null => {
+    const next = { ...now, [key]: value }
+    setDraft(next)
+    return next.low && next.high && next.volts ? editJob(id, [{ path: ['startWanted'], value: next }]) : null
+  }
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small">Start capacitor on the compressor</Words>
+      <Choice<'no' | 'yes'>
+        label="Start capacitor"
+        testID="start-capacitor"
+        value={asked ? 'yes' : 'no'}
+        onChange={(value) => {
+          setAsked(value === 'yes')
+          if (value === 'no' && job.startWanted) editJob(id, [{ path: ['startWanted'], value: null }])
+        }}
+        options={[
+          { value: 'no', text: 'none' },
+          { value: 'yes', text: 'by its range' },
+        ]}
+      />
+      {asked ? (
+        <View style={{ flexDirection: 'row', gap: 6 }}>
+          {FIELDS.map(({ key, text, unit }) => (
+            <Tap
+              key={key}
+              testID={`start-${key}`}
+              label={`Start capacitor ${text}: ${now[key] ? `${figure(now[key])} ${unit}` : 'not entered'}`}
+              onPress={() => setPad(key)}
+              style={{
+                flex: 1,
+                borderRadius: 8,
+                borderWidth: 1.5,
+                borderColor: palette.ink,
+                backgroundColor: palette.surface,
+                alignItems: 'center',
+                paddingVertical: 5,
+              }}
+            >
+              <Words size="strong">
+                {now[key] ? figure(now[key]) : '–'} {unit}
+              </Words>
+              <Words size="tiny" tone="quiet">
+                {text}
+              </Words>
+            </Tap>
+          ))}
+        </View>
+      ) : null}
+      {asked && job.startWanted ? <Fits id={id} job={job} wanted={job.startWanted} /> : null}
+      {pad ? (
+        <NumberPad
+          open
+          title={`Start capacitor, ${FIELDS.find((f) => f.key === pad)?.text}`}
+          unit={pad === 'volts' ? 'V' : 'µF'}
+          value={now[pad] ?? null}
+          hint="From its label, such as 135-162 MFD 250VAC."
+          onClose={() => setPad(null)}
+          onSet={(value) => set(pad, value)}
+        />
+      ) : null}
+    </View>
+  )
+}
+
+function Fits({
+  id,
+  job,
+  wanted,
+}: {
+  readonly id: string
+  readonly job: JobDocument
+  readonly wanted: NonNullable<JobDocument['startWanted']>
+}) {
+  const palette = usePalette()
+  const { document: van, left } = useVan()
+  const input = useMemo(
+    () => ({ stock: [], loads: [], start: { wanted, stock: startParts(van, left, job.taken) } }),
+    [van, left, wanted, job.taken],
+  )
+  const result = useOperation('capacitor-plan', input)
+  if (!result) return null
+  if (!result.ok)
+    return (
+      <Words tone="stop" size="strong" live>
+        {result.error.message}
+      </Words>
+    )
+  const { start } = result.output as CapacitorPlanOutput
+  return (
+    <View style={{ gap: 6 }} testID="start-fits">
+      {start?.problems.map((text) => (
+        <Words key={text} size="strong" tone="stop" live>
+          {text}
+        </Words>
+      ))}
+      {start?.fits.slice(0, 3).map((fit) => {
+        const taken = job.taken[fit.part] !== undefined
+        return (
+          <Tap
+            key={fit.part}
+            testID={`start-fit-${fit.part}`}
+            selected={taken}
+            label={`${fit.name}. ${fit.why} ${taken ? 'Taken: give it back' : 'Take it'}`}
+            onPress={() =>
+              editJob(id, [{ path: ['taken', fit.part], value: taken ? null : { quantity: 1 } }])
+            }
+            style={{
+              borderRadius: 10,
+              borderWidth: taken ? 3 : 1.5,
+              borderColor: taken ? palette.ink : palette.line,
+              backgroundColor: palette.surface,
+              padding: 10,
+            }}
+          >
+            <Words size="strong">
+              {fit.name}
+              {taken ? ': taken' : ''}
+            </Words>
+            <Words size="small" tone="quiet">
+              {fit.why}
+            </Words>
+          </Tap>
+        )
+      })}
+    </View>
+  )
+}

@@ -1,0 +1,273 @@
+// Stage "find the fault": what is seen and read goes in, ranked causes come out, and the next test worth doing is the one thing to press.
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
+import { JobFrame } from '../../parts/frame/JobFrame'
+import { useOperation } from '../../parts/frame/use-operation'
+import { editJob } from '../../platform/state/app'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+import { ChooseUnit } from '../../parts/unit/ChooseUnit'
+import { CauseBars } from './CauseBars'
+import { CauseSheet } from './CauseSheet'
+import { FanTiles } from './FanTiles'
+import { diagnoseInput, KIND_TITLES } from './fault-model'
+import { QuestionSheet } from './QuestionSheet'
+
+export function FaultScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  return job.unit ? <FindFault id={id} job={job} /> : <ChooseUnit id={id} job={job} />
+}
+
+function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const input = useMemo(() => diagnoseInput(job), [job])
+  const result = useOperation('diagnose', input)
+  const [asked, setAsked] = useState<string | null>(null)
+  const [cause, setCause] = useState<string | null>(null)
+  if (!result)
+    return (
+      <JobFrame
+        id={id}
+        job={job}
+        title="Find the fault"
+        picture={<Words size="title">Working it out…</Words>}
+      />
+    )
+  if (!result.ok)
+    return (
+      <JobFrame
+        id={id}
+        job={job}
+        title="Find the fault"
+        picture={
+          <Words tone="stop" size="strong" live testID="fault-problem">
+            {result.error.message}
+          </Words>
+        }
+      />
+    )
+  const d = result.output as DiagnoseOutput
+  const question = d.questions.find((q) => q.id === asked)
+  const opened = d.causes.find((c) => c.id === cause)
+  const answer = (test: string, value: string | null) =>
+    editJob(id, [{ path: ['observations', test], value }])
+  const take = (chosen: DiagnoseOutput['causes'][number]) => {
+    editJob(id, [
+      {
+        path: ['fault'],
+        value: { cause: chosen.id, name: chosen.name, strength: chosen.strength, because: chosen.for },
+      },
+    ])
+    setCause(null)
+  }
+  const fan = d.questions.find((q) => q.id === 'fan-does')
+  const begun = d.questions.some((q) => q.answer !== null)
+  return (
+    <>
+      <JobFrame
+        id={id}
+        job={job}
+        title="Find the fault"
+        picture={
+          <View style={{ gap: 14 }}>
+            {begun ? (
+              <CauseBars causes={d.causes} taken={job.fault?.cause ?? null} onPress={setCause} />
+            ) : null}
+            {!begun && fan ? (
+              <View style={{ gap: 8 }}>
+                <Words size="title" heading={2}>
+                  {fan.question}
+                </Words>
+                <FanTiles
+                  answers={fan.answers}
+                  value={fan.answer}
+                  onPick={(value) => answer('fan-does', value)}
+                />
+              </View>
+            ) : null}
+            <Notes d={d} job={job} />
+          </View>
+        }
+        evidence={<Questions d={d} without={begun ? null : 'fan-does'} onAsk={setAsked} />}
+        strip={<Strip d={d} />}
+        action={
+          <NextAction
+            d={d}
+            job={job}
+            begun={begun}
+            onAsk={setAsked}
+            onTake={take}
+            onGo={(stage) => router.replace(`/job/${id}/${stage}`)}
+          />
+        }
+      />
+      {question ? (
+        <QuestionSheet
+          id={id}
+          job={job}
+          question={question}
+          why={d.next.find((n) => n.test === question.id)?.why}
+          judged={d.readings.find((r) => r.test === question.id)}
+          onClose={() => setAsked(null)}
+          onAnswer={(value) => {
+            answer(question.id, value)
+            setAsked(null)
+          }}
+          onMeasure={(probe, measurement) =>
+            editJob(id, [{ path: ['measurements', probe], value: measurement }])
+          }
+          onMarking={() => router.replace(`/job/${id}/plates`)}
+        />
+      ) : null}
+      {opened ? (
+        <CauseSheet cause={opened} onClose={() => setCause(null)} onTake={() => take(opened)} />
+      ) : null}
+    </>
+  )
+}
+
+const STATE_MARKS: Readonly<Record<DiagnoseOutput['state'], Verdict>> = {
+  settled: 'proven',
+  'go-on': 'cannotTell',
+  'nothing-left': 'watch',
+}
+
+function Strip({ d }: { readonly d: DiagnoseOutput }) {
+  const mark = STATE_MARKS[d.state]
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+      <VerdictMark verdict={mark} size={34} />
+      <Words size="strong" tone={mark} style={{ flex: 1 }} live testID="fault-sentence">
+        {d.sentence}
+      </Words>
+    </View>
+  )
+}
+
+/** What contradicts, what contributed, and a cause that was taken and no longer leads. */
+function Notes({ d, job }: { readonly d: DiagnoseOutput; readonly job: JobDocument }) {
+  const moved =
+    job.fault && d.causes[0] && d.causes[0].id !== job.fault.cause
+      ? [`Taken as the cause: ${job.fault.name.toLowerCase()}. What is recorded now points elsewhere first.`]
+      : []
+  const notes = [...d.contradictions, ...moved, ...d.contributory]
+  return (
+    <>
+      {notes.map((text) => (
+        <View key={text} style={{ flexDirection: 'row', gap: 10, alignItems: 'flex-start' }} role="note">
+          <VerdictMark verdict="watch" size={26} />
+          <Words size="small" style={{ flex: 1 }} testID="fault-note">
+            {text}
+          </Words>
+        </View>
+      ))}
+    </>
+  )
+}
+
+const KINDS = ['look', 'power-off', 'live', 'contributory'] as const
+
+function Questions({
+  d,
+  without,
+  onAsk,
+}: {
+  readonly d: DiagnoseOutput
+  readonly without: string | null
+  readonly onAsk: (id: string) => void
+}) {
+  const palette = usePalette()
+  return (
+    <View style={{ gap: 16 }}>
+      {KINDS.map((kind) => {
+        const list = d.questions.filter(
+          (q) => q.kind === kind && q.id !== without && (q.open || q.answer !== null),
+        )
+        return (
+          <View key={kind} style={{ gap: 6 }}>
+            <Words size="strong" heading={2}>
+              {KIND_TITLES[kind]}
+            </Words>
+            {list.map((q) => {
+              const judged = d.readings.find((r) => r.test === q.id)
+              const said = q.answers.find((a) => a.id === q.answer)?.text
+              return (
+                <Tap
+                  key={q.id}
+                  testID={`ask-${q.id}`}
+                  label={`${q.question}: ${said ?? (judged ? 'cannot tell' : 'not yet')}`}
+                  onPress={() => onAsk(q.id)}
+                  style={{
+                    borderRadius: 10,
+                    borderWidth: 1.5,
+                    borderStyle: said || judged ? 'solid' : 'dashed',
+                    borderColor: palette.line,
+                    backgroundColor: said || judged ? palette.surface : undefined,
+                    paddingHorizontal: 12,
+                    paddingVertical: 6,
+                  }}
+                >
+                  <Words size={said || judged ? 'small' : 'body'} tone={said || judged ? 'quiet' : 'ink'}>
+                    {q.question}
+                  </Words>
+                  {said ? (
+                    <Words size="strong">{said}</Words>
+                  ) : judged ? (
+                    <Words size="strong" tone="cannotTell">
+                      Cannot tell: {judged.words}
+                    </Words>
+                  ) : null}
+                </Tap>
+              )
+            })}
+          </View>
+        )
+      })}
+    </View>
+  )
+}
+
+interface NextActionProps {
+  readonly d: DiagnoseOutput
+  readonly job: JobDocument
+  readonly begun: boolean
+  readonly onAsk: (id: string) => void
+  readonly onTake: (cause: DiagnoseOutput['causes'][number]) => void
+  readonly onGo: (stage: string) => void
+}
+
+/** The next test; or the cause to take; or, once taken, the way on. */
+function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionProps) {
+  const top = d.causes[0]
+  const next = d.questions.find((q) => q.id === d.next[0]?.test)
+  if (!begun) return null
+  if (job.fault)
+    return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
+  if (d.state === 'settled' && top)
+    return (
+      <PrimaryButton
+        text="Take this as the cause"
+        icon="check"
+        onPress={() => onTake(top)}
+        testID="fault-next"
+      />
+    )
+  if (next)
+    return (
+      <PrimaryButton
+        text={`Next: ${cut(next.question)}`}
+        onPress={() => onAsk(next.id)}
+        testID="fault-next"
+      />
+    )
+  return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
+}
+
+/** A question cut to a button's width. */
+const cut = (text: string): string =>
+  text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`

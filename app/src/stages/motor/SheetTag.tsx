@@ -1,0 +1,75 @@
+// A motor of the van as its tag: name, figures, and the leads drawn in their colours.
+import { View } from 'react-native'
+import { isReversible, type LeadSheet } from '@oak/core/motor/lead-sheet'
+import { insulationCode } from '@oak/core/motor/colour'
+import { rangeText } from '@oak/core/motor/match/criterion'
+import { figure } from '@oak/core/quantity/display'
+import { Tap } from '../../ui/Tap'
+import { WirePiece } from '../../ui/Swatch'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+
+export interface SheetTagProps {
+  readonly sheet: LeadSheet
+  readonly selected: boolean
+  readonly onPress: () => void
+  /** What the van has of it, in words; left out where no stock is kept. */
+  readonly stock?: string
+}
+
+export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
+  const palette = usePalette()
+  const { nameplate, capacitor, settings } = sheet
+  const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
+  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${rangeText(nameplate.volts)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
+  const turns = isReversible(sheet)
+    ? sheet.kind === 'ecm-outdoor'
+      ? 'reversible at its leads'
+      : 'reversible by the plug'
+    : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
+  return (
+    <Tap
+      role="radio"
+      selected={selected}
+      onPress={onPress}
+      testID={`sheet-${sheet.id}`}
+      label={`${sheet.name}, ${figures}, ${turns}${stock ? `, ${stock}` : ''}`}
+      style={{
+        borderRadius: 10,
+        borderWidth: selected ? 3 : 1.5,
+        borderColor: selected ? palette.ink : palette.line,
+        backgroundColor: palette.surface,
+        padding: 12,
+      }}
+    >
+      <View style={{ gap: 5 }}>
+        <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 10 }}>
+          <Words size="title" lines={2} style={{ flex: 1 }}>
+            {sheet.name}
+          </Words>
+          {stock ? (
+            <Words
+              size="small"
+              tone={/^\d+ left/.test(stock) ? 'ink' : 'watch'}
+              style={{ fontWeight: '700' }}
+            >
+              {stock}
+            </Words>
+          ) : null}
+        </View>
+        <Words size="small">{figures}</Words>
+        <Words size="small" tone="quiet">
+          {turns}
+        </Words>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 10, rowGap: 2 }}>
+          {sheet.leads.map((lead) => (
+            <View key={lead.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 2 }}>
+              <WirePiece insulation={lead} width={34} />
+              <Words size="tiny">{insulationCode(lead)}</Words>
+            </View>
+          ))}
+        </View>
+      </View>
+    </Tap>
+  )
+}

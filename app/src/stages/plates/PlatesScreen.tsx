@@ -1,0 +1,160 @@
+// Stage "record the old", its plates: what motor, capacitor and unit say of themselves, as far as they can be read.
+import { useRouter } from 'expo-router'
+import { useState } from 'react'
+import { View } from 'react-native'
+import type { LabelReading } from '@oak/core/label/read-label'
+import type { JobDocument } from '@oak/core/job/document'
+import { JobFrame } from '../../parts/frame/JobFrame'
+import { editJob } from '../../platform/state/app'
+import type { Edit } from '../../platform/state/jobs'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Words } from '../../ui/Words'
+import { bladeFields, STEEP, steepField, withBladeField } from '../../parts/plates/blade-fields'
+import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
+import { EstimateSheet } from './EstimateSheet'
+import { LabelSheet } from './LabelSheet'
+import { OldCanSheet } from './OldCanSheet'
+import { PlateCard } from '../../parts/plates/PlateCard'
+import {
+  canFields,
+  motorFields,
+  PLATE_PATHS,
+  unitFields,
+  withCanField,
+  withMotorField,
+  withUnitField,
+  type PlateName,
+} from '../../parts/plates/plate-fields'
+
+const TITLES: Readonly<Record<PlateName, string>> = {
+  motor: 'Old motor’s plate',
+  can: 'Old capacitor’s label',
+  unit: 'Unit’s plate',
+}
+const EXAMPLES: Readonly<Record<PlateName, string>> = {
+  motor: '1/4 HP 1075 RPM 208-230V 1.4A CCWLE',
+  can: '40/5 MFD 440VAC',
+  unit: 'MCA 18.2 MAX FUSE 30 FAN FLA 1.2',
+}
+
+export function PlatesScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const router = useRouter()
+  const [line, setLine] = useState<PlateName | null>(null)
+  const [sheet, setSheet] = useState<'estimate' | 'old-can' | null>(null)
+  const keep = (plate: PlateName, value: unknown) => editJob(id, [{ path: [PLATE_PATHS[plate]], value }])
+  const keepLine = (text: string, reading: LabelReading) => editJob(id, lineEdits(text, reading))
+  const changeCan = (key: string, value: string | number | null) => {
+    const next = withCanField(job.canMarking, key, value === null ? null : Number(value))
+    return keep(
+      'can',
+      next.sections.length === 0 && next.range === null && key.startsWith('section') ? null : next,
+    )
+  }
+  return (
+    <>
+      <JobFrame
+        id={id}
+        job={job}
+        title="Plates and labels"
+        picture={
+          <View style={{ gap: 14 }}>
+            <PlateCard
+              title={TITLES.can}
+              testID="plate-can"
+              fields={canFields(job.canMarking)}
+              onChange={changeCan}
+              onRead={() => setLine('can')}
+            >
+              <QuietButton
+                text="Test it on the bench"
+                onPress={() => setSheet('old-can')}
+                testID="to-old-can"
+              />
+            </PlateCard>
+            <PlateCard
+              title={TITLES.motor}
+              testID="plate-motor"
+              fields={motorFields(job.motorPlate)}
+              onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
+              onRead={() => setLine('motor')}
+            >
+              <QuietButton
+                text="Not readable? Estimate"
+                onPress={() => setSheet('estimate')}
+                testID="to-estimate"
+              />
+            </PlateCard>
+          </View>
+        }
+        evidence={
+          <View style={{ gap: 14 }}>
+            <PlateCard
+              title={TITLES.unit}
+              testID="plate-unit"
+              fields={unitFields(job.unitPlate)}
+              onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))}
+              onRead={() => setLine('unit')}
+            />
+            <PlateCard
+              title="Old motor’s body"
+              testID="plate-body"
+              fields={bodyFields(job.oldBody)}
+              onChange={(key, value) =>
+                editJob(id, [{ path: ['oldBody'], value: withBodyField(job.oldBody, key, value) }])
+              }
+            />
+            <PlateCard
+              title="Old blade"
+              testID="plate-blade"
+              fields={[...bladeFields(job.oldBlade), steepField(job.steepBlades)]}
+              onChange={(key, value) =>
+                editJob(id, [
+                  key === STEEP
+                    ? { path: ['steepBlades'], value: value === null ? null : value === 'steep' }
+                    : { path: ['oldBlade'], value: withBladeField(job.oldBlade, key, value) },
+                ])
+              }
+            />
+            <Words size="small" tone="quiet">
+              What cannot be read stays blank. The new capacitor follows the new motor’s tag, not the old
+              label.
+            </Words>
+          </View>
+        }
+        action={
+          <PrimaryButton
+            text="Next: the wires"
+            onPress={() => router.replace(`/job/${id}/wires`)}
+            testID="plates-next"
+          />
+        }
+      />
+      {line ? (
+        <LabelSheet
+          title={TITLES[line]}
+          example={EXAMPLES[line]}
+          start={job.plateLines[line] ?? ''}
+          onClose={() => setLine(null)}
+          onKeep={keepLine}
+        />
+      ) : null}
+      {sheet === 'estimate' ? <EstimateSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
+      {sheet === 'old-can' ? <OldCanSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
+    </>
+  )
+}
+
+/** A line goes to the plate it reads as, wherever it was typed. */
+function lineEdits(text: string, { capacitor, motor, unit }: LabelReading): Edit[] {
+  const plates: [PlateName, unknown][] = [
+    ['can', capacitor],
+    ['motor', motor],
+    ['unit', unit],
+  ]
+  return plates
+    .filter(([, value]) => value !== null)
+    .flatMap(([plate, value]) => [
+      { path: [PLATE_PATHS[plate]], value },
+      { path: ['plateLines', plate], value: text },
+    ])
+}

@@ -1,0 +1,180 @@
+import { workOutHookup } from '../../circuit/hookup'
+import { hookupWith, onPost, requestFor } from '../../testing/fixtures'
+import { makeCard, type Card, type CardHeading } from './card'
+import { CARD_HEIGHT, CARD_WIDTH, layOutCard, wrap } from './card-layout'
+import { cardSvg } from './card-svg'
+import { printOf } from '../print'
+import { hookupInput } from '../inputs/hookup-input'
+import { EMPTY_JOB } from '../document'
+import { CANS } from '../../capacitor/cans'
+
+const HEADING: CardHeading = {
+  job: 'job-1',
+  title: 'Roof 3',
+  site: 'North yard',
+  date: '24 Nov 2026',
+  technician: 'Ines',
+  readings: [],
+}
+const cardFor = (unit?: string, sheet?: string, heading: Partial<CardHeading> = {}): Card => {
+  const request = requestFor(unit, sheet, unit?.includes('own') ? {} : { compressorMicrofarads: 45 })
+  const card = makeCard(request, workOutHookup(request), { ...HEADING, ...heading })
+  if (!card) throw new Error('no card')
+  return card
+}
+const textsOf = (card: Card) => layOutCard(card).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
+
+describe('the card', () => {
+  it('says for every lead where it goes and where the old one was', () => {
+    const rows = cardFor('heat-pump-1-pole-shared-capacitor').rows.map((r) => [r.lead, r.was, r.goes])
+    expect(rows).toEqual([
+      ['black', 'fan out on the defrost board', 'fan out on the defrost board'],
+      ['white', 'T2 on the contactor', 'T2 on the contactor'],
+      ['brown', 'FAN on the dual capacitor', 'the 5 µF section of the new can'],
+      ['brown/white', null, 'insulated by itself'],
+      ['green', 'the chassis ground', 'the chassis ground'],
+    ])
+  })
+  it('is not made of a hookup that is stopped or not known', () => {
+    const request = requestFor()
+    expect(makeCard(request, hookupWith(request, { brown: onPost('T1') }), HEADING)).toBeNull()
+    expect(
+      makeCard({ ...request, wanted: null }, workOutHookup({ ...request, wanted: null }), HEADING),
+    ).toBeNull()
+  })
+  it('says where the app was overruled', () => {
+    const request = requestFor()
+    const card = makeCard(request, hookupWith(request, { 'brown/white': onPost('CAN-C') }), HEADING)
+    expect(card).toMatchObject({
+      verdict: 'watch',
+      watch: [expect.stringContaining('adds nothing on C on the new can')],
+    })
+    expect(card?.rows.find((r) => r.lead === 'brown/white')?.moved).toBe(true)
+  })
+  it('names the wires of the unit that the new can moved', () =>
+    expect(cardFor().capacitor).toEqual(
+      expect.arrayContaining([
+        'Wire to T2 on the contactor: from C to C on the new can',
+        'Wire to S on the compressor: from HERM to the 20 µF section of the new can',
+      ]),
+    ))
+})
+
+describe('its layout', () => {
+  const long = 'Ünterdach '.repeat(30).slice(0, 300)
+  const cards: [string, Card][] = [
+    ['plain', cardFor()],
+    ['three horsepowers', cardFor('heat-pump-2-pole-own-capacitor', 'rowan-33m')],
+    [
+      'names of 300 letters',
+      cardFor(undefined, undefined, {
+        title: long,
+        site: 'x'.repeat(300),
+        technician: long,
+        readings: Array.from({ length: 20 }, () => 'y'.repeat(200)),
+      }),
+    ],
+    ['an empty heading', cardFor(undefined, undefined, { title: '', site: '', date: '', technician: '' })],
+  ]
+  it.each(cards)('%s: everything is inside A5', (_, card) => {
+    for (const shape of layOutCard(card)) {
+      const points =
+        shape.kind === 'line'
+          ? [
+              [shape.x1, shape.y1],
+              [shape.x2, shape.y2],
+            ]
+          : shape.kind === 'wire'
+            ? [
+                [shape.x1, shape.y],
+                [shape.x2, shape.y],
+              ]
+            : shape.kind === 'text'
+              ? [
+                  [shape.x, shape.y],
+                  [shape.x + [...shape.text].length * shape.size * 0.5, shape.y],
+                ]
+              : [
+                  [shape.x, shape.y],
+                  [shape.x + shape.size, shape.y + shape.size],
+                ]
+      for (const [x, y] of points)
+        expect(
+          (x as number) >= 0 &&
+            (x as number) <= CARD_WIDTH &&
+            (y as number) >= 0 &&
+            (y as number) <= CARD_HEIGHT,
+        ).toBe(true)
+    }
+  })
+  it.each(cards)('%s: no line of text is written over another', (_, card) => {
+    const texts = layOutCard(card).flatMap((s) => (s.kind === 'text' ? [s] : []))
+    for (const [i, a] of texts.entries())
+      for (const b of texts.slice(i + 1))
+        if (a.x === b.x) expect(Math.abs(a.y - b.y)).toBeGreaterThan(Math.min(a.size, b.size))
+  })
+  it('keeps the safety words and every lead whatever else it holds', () => {
+    const texts = textsOf(cards[2]?.[1] as Card).join(' ')
+    for (const words of [
+      'Lock out, prove dead and discharge',
+      'BK motor common',
+      'GN ground',
+      'insulated by itself',
+    ])
+      expect(texts).toContain(words)
+  })
+  it('breaks at spaces, inside long words, and ends with an ellipsis what does not fit', () => {
+    expect(wrap('one two three', 7, 3)).toEqual(['one two', 'three'])
+    expect(wrap('abcdefghij', 4, 3)).toEqual(['abcd', 'efgh', 'ij'])
+    expect(wrap('aa bb cc dd', 2, 2)).toEqual(['aa', 'b…'])
+  })
+})
+
+it('the SVG escapes what would be markup and drops what XML forbids', () => {
+  const svg = cardSvg(layOutCard(cardFor(undefined, undefined, { title: '<b>&"\u0007x' })), '<b>&"\u0007x')
+  expect(svg).toContain('<title>&lt;b&gt;&amp;&quot;x</title>')
+  expect(svg).not.toContain('<b>')
+})
+
+describe('the print of what was proven', () => {
+  const request = requestFor()
+  const job = {
+    ...EMPTY_JOB,
+    unit: request.unit.id,
+    motor: request.sheet,
+    can: CANS[0] ?? null,
+    wires: {
+      a: { from: 'T1', to: 'motor', segments: [], traced: true, stated: [] },
+      b: { from: 'T2', to: 'motor', segments: [], traced: true, stated: [] },
+    },
+  }
+  const print = (j: typeof job) => printOf(hookupInput(j) as NonNullable<ReturnType<typeof hookupInput>>)
+  it('does not change with the order in which wires were entered', () =>
+    expect(print({ ...job, wires: { b: job.wires.b, a: job.wires.a } })).toBe(print(job)))
+  it('does not change when a later version reads the same sheet with fields it gained since', () => {
+    const old = Object.fromEntries(
+      Object.entries(job.motor).filter(([key]) => key !== 'mechanical' && key !== 'drains'),
+    ) as unknown as typeof job.motor
+    const bare = (list: object[]) =>
+      list.map((c) =>
+        Object.fromEntries(Object.entries(c).filter(([key]) => key !== 'open' && key !== 'coversFrom')),
+      )
+    const settings = { horsepower: bare(old.settings.horsepower), rotation: bare(old.settings.rotation) }
+    const input = hookupInput(job) as NonNullable<ReturnType<typeof hookupInput>>
+    const before = Object.fromEntries(
+      Object.entries({ ...input, sheet: { ...old, settings } }).filter(([key]) => key !== 'speed'),
+    ) as unknown as typeof input
+    expect(printOf(before)).toBe(print(job))
+    expect(printOf({ ...input, sheet: { ...old, settings: { ...settings, rotation: [] } } })).not.toBe(
+      print(job),
+    )
+  })
+  it('changes with every figure it rests on', () => {
+    const other = [
+      { ...job, compressorMicrofarads: 45 },
+      { ...job, wires: { ...job.wires, a: { ...job.wires.a, from: 'L1' } } },
+      { ...job, can: CANS[1] ?? null },
+    ]
+    expect(new Set([job, ...other].map(print)).size).toBe(4)
+  })
+})

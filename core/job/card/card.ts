@@ -1,0 +1,170 @@
+// The hookup card: what the next hand at this unit needs to know, as data (format "oak-switch/hookup-card").
+import type { HookupAnswer, HookupRequest } from '../../circuit/hookup'
+import { casesOf } from '../../capacitor/can'
+import { insulationCode, insulationName, type Insulation } from '../../motor/colour'
+import { ROLE_NAMES } from '../../motor/role'
+import { figure } from '../../quantity/display'
+import { rotationText } from '../../rotation/view'
+import { hookupPosts, type HookupPost } from '../../wiring/hookup-posts'
+import { NO_CAN, PROTECTED_POST, type UnitWire } from '../../wiring/new-can'
+import { samePlacement, type Placement } from '../../wiring/placement'
+import { postName, postOf, type UnitType } from '../../wiring/unit-type'
+
+export const CARD_FORMAT = 'oak-switch/hookup-card'
+export const CARD_VERSION = 1
+
+/** What the job knows beside the hookup; text as entered, date as it should be shown. */
+export interface CardHeading {
+  readonly job: string
+  readonly title: string
+  readonly site: string
+  readonly date: string
+  readonly technician: string
+  readonly readings: readonly string[]
+}
+
+export interface CardRow {
+  readonly lead: string
+  readonly insulation: Insulation
+  readonly role: string
+  /** Where the old wire of this role was and its colour; null when there was none. */
+  readonly was: string | null
+  readonly goes: string
+  /** The technician put it elsewhere than advised. */
+  readonly moved: boolean
+}
+
+export interface Card extends CardHeading {
+  readonly format: typeof CARD_FORMAT
+  readonly version: typeof CARD_VERSION
+  readonly unit: string
+  readonly motor: string
+  readonly verdict: 'proven' | 'watch'
+  readonly sentence: string
+  readonly rows: readonly CardRow[]
+  readonly capacitor: readonly string[]
+  readonly settings: readonly string[]
+  readonly watch: readonly string[]
+}
+
+/** The card of a proven hookup; null when it is not proven: a dangerous hookup is never shown as a plan. */
+export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: CardHeading): Card | null {
+  const { verdict, sentence, hazards } = answer.proof
+  if (verdict !== 'proven' && verdict !== 'watch') return null
+  const posts = hookupPosts(request.unit, request.can ?? NO_CAN)
+  return {
+    format: CARD_FORMAT,
+    version: CARD_VERSION,
+    ...heading,
+    unit: request.unit.name,
+    motor: request.sheet.name,
+    verdict,
+    sentence,
+    rows: rowsOf(request, answer, posts),
+    capacitor: capacitorLines(request, answer, posts),
+    settings: settingLines(request, answer),
+    watch: [...hazards.map((h) => h.message), ...answer.warnings.map((w) => w.message)],
+  }
+}
+
+function rowsOf(
+  { sheet, wires, unit }: HookupRequest,
+  { leads, placements, findings }: HookupAnswer,
+  posts: readonly HookupPost[],
+): CardRow[] {
+  return leads
+    .filter(({ goes }) => goes.kind !== 'plug')
+    .map(({ lead, goes, like }) => {
+      const {
+        colour,
+        stripe = null,
+        role,
+      } = sheet.leads.find((l) => l.id === lead) as (typeof sheet.leads)[number]
+      const now = placements.find((p) => p.lead === lead)?.goes ?? goes
+      const old =
+        like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
+      const colourOf = old?.segments.at(-1)
+      const was = old
+        ? `${postName(unit, old.from)}${colourOf ? ` (${insulationName(colourOf)} ${insulationCode(colourOf)})` : ''}`
+        : null
+      return {
+        lead,
+        insulation: { colour, stripe },
+        role: ROLE_NAMES[role],
+        was,
+        goes: placeText(now, posts),
+        moved: !samePlacement(now, goes),
+      }
+    })
+}
+
+function placeText(goes: Placement, posts: readonly HookupPost[]): string {
+  if (goes.kind === 'post') return posts.find((p) => p.id === goes.post)?.name ?? goes.post
+  return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
+}
+
+function capacitorLines(
+  { can, unit, sheet, hardStart }: HookupRequest,
+  { plan, unitWires, added }: HookupAnswer,
+  posts: readonly HookupPost[],
+): string[] {
+  if (!can)
+    return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
+  const cases = casesOf({ name: can.name ?? 'the can', sections: can.sections })
+  const value = (id: string) => {
+    const section = can.sections.find((s) => s.id === id)
+    return `${figure(section?.marked ?? section?.microfarads ?? NaN)} µF${cases.length > 1 && section?.of ? ` of ${section.of}` : ''}`
+  }
+  const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
+  return [
+    `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
+    ...(cases.length > 1 ? [`C tied: ${cases.map((c) => c.name).join(' – ')}`] : []),
+    ...cases
+      .filter((c) => c.stays)
+      .map(
+        (c) =>
+          `${c.name} stays for ${c.stays}, ${c.sections.map((s) => `marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`,
+      ),
+    ...plan.groups.map(
+      (g) =>
+        `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`,
+    ),
+    ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
+    ...(hardStart
+      ? [
+          `Hard-start kit: from the compressor’s section to ${hardStart === PROTECTED_POST ? 'the protected terminal' : name(hardStart)}`,
+        ]
+      : []),
+    ...unitWires.flatMap((w) => movedEnds(w, unit, name)),
+    ...added.map((w) => `Added: ${name(w.from)} – ${name(w.to)}`),
+  ]
+}
+
+/** "Wire to S on the compressor: from HERM to the 25 µF section of the new can" */
+function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => string): string[] {
+  if (!wire.was) return []
+  const ends = [
+    [wire.was.from, wire.from, wire.to],
+    [wire.was.to, wire.to, wire.from],
+  ] as const
+  return ends
+    .filter(([was, now]) => was !== now)
+    .map(
+      ([was, now, other]) =>
+        `Wire to ${name(other)}: from ${postOf(unit, was)?.label ?? was} to ${name(now)}`,
+    )
+}
+
+function settingLines({ sheet }: HookupRequest, { horsepower, speed, plug }: HookupAnswer): string[] {
+  const joins = plug.set.join.map(([a, b]) => `${a} to ${b}`).join(', ')
+  return [
+    `${horsepower.horsepower} hp, rated ${figure(horsepower.amps)} A, ${figure(sheet.nameplate.volts.low)}–${figure(sheet.nameplate.volts.high)} V, ${figure(sheet.nameplate.rpm)} rpm`,
+    ...(speed
+      ? [
+          `Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`,
+        ]
+      : []),
+    `Turns ${rotationText({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
+    ...(joins ? [`Plug: ${joins}`] : ['No reversing plug']),
+  ]
+}

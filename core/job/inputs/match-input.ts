@@ -1,0 +1,53 @@
+// From a job to the old motor of a match: plate, body, unit and wanted rotation, as far as they are known.
+import type { OldMotor } from '../../motor/match/criterion'
+import { BLANK } from '../../motor/match/mechanical'
+import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
+import { seenFrom } from '../../rotation/view'
+import { modesOfOutput, postOf, type UnitType } from '../../wiring/unit-type'
+import { unitTypeById } from '../../wiring/unit-types'
+import { goesToMotor } from '../../wiring/wire'
+import { estimatePlate } from '../../motor/estimate'
+import { estimateInput } from './estimate-input'
+import type { JobDocument } from '../document'
+
+export function oldMotorOf(job: JobDocument): OldMotor {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const fan = unit?.traits.fan ?? 'outdoor'
+  const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
+  // Outputs that have a lead on them and are called in some mode: the speeds that the unit uses.
+  const used =
+    unit && fan === 'blower'
+      ? unit.posts.filter(
+          (post) =>
+            post.kind === 'output' &&
+            modesOfOutput(unit, post.id).length > 0 &&
+            Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id),
+        ).length
+      : 1
+  return {
+    fan,
+    plate: { ...plate, phase: plate.phase ?? (unit && hasCapacitorLead(unit, job) ? 1 : null) },
+    mechanical: job.oldBody ?? BLANK,
+    unitVolts: unit?.volts ?? null,
+    hertz: 60,
+    speedsInUse: used > 0 ? used : null,
+    steepBlades: job.steepBlades,
+    wantedFromLeadEnd: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
+    estimate: estimateOf(job),
+  }
+}
+
+/** Only what stands for a blank: it never weighs against a plate. */
+function estimateOf(job: JobDocument): OldMotor['estimate'] {
+  const { horsepower, rpm } = estimatePlate(estimateInput(job))
+  return {
+    horsepower: horsepower && { low: horsepower.low, high: horsepower.high },
+    rpm: rpm && { low: rpm.low, high: rpm.high },
+  }
+}
+
+/** A motor with a lead traced to a capacitor is a single-phase one; a unit type alone says nothing of its motor (derived). */
+const hasCapacitorLead = (unit: UnitType, job: JobDocument): boolean =>
+  Object.values(job.wires).some(
+    (wire) => goesToMotor(wire) && wire.traced && (postOf(unit, wire.from)?.kind.startsWith('cap-') ?? false),
+  )

@@ -1,0 +1,119 @@
+// From a job to the input of the blade-position operation: figures entered at the stage, else what plates and sheets say.
+import type { Mechanical } from '../../motor/lead-sheet'
+import { MOUNTING_WAYS, type MountingWay } from '../../mounting/mounting-way'
+import { unitTypeById } from '../../wiring/unit-types'
+import type { JobDocument } from '../document'
+
+export const MOUNT_FIGURES = [
+  'oldBody',
+  'newBody',
+  'band',
+  'oldHub',
+  'shroud',
+  'hubToEdge',
+  'hubLength',
+  'shaft',
+  'flat',
+  'screw',
+  'roomBeyond',
+  'oldHub2',
+  'shaft2',
+  'hubLength2',
+  'flat2',
+  'oldFace2',
+  'newFace2',
+  'wheelMotor',
+  'wheelFar',
+  'stud',
+  'through',
+  'nut',
+  'capDepth',
+] as const
+/** A figure of the mount stage; those with a 2 are the far end's of a through shaft. */
+export type MountFigure = (typeof MOUNT_FIGURES)[number]
+
+/** The far end of a through shaft: its face is told from the mounting plane itself. */
+const farEnd = (job: JobDocument) => ({
+  way: 'base' as const,
+  oldBody: figureOf(job, 'oldFace2'),
+  newBody: figureOf(job, 'newFace2'),
+  oldHub: figureOf(job, 'oldHub2'),
+  shaft: figureOf(job, 'shaft2'),
+  hubLength: figureOf(job, 'hubLength2'),
+  flat: figureOf(job, 'flat2'),
+})
+
+/** As entered; else from the old body, or the new motor's sheet. */
+export function figureOf(job: JobDocument, key: MountFigure): number | null {
+  const entered = job.mountInches[key]
+  if (entered !== undefined) return entered
+  const sheet = job.motor?.mechanical
+  if (key === 'oldBody') return job.oldBody?.bodyInches ?? null
+  if (key === 'newBody') return sheet?.bodyInches ?? null
+  if (key === 'shaft') return sheet?.shaftLengthInches ?? null
+  return null
+}
+
+const FROM_MOUNTING: Readonly<Record<Mechanical['mounting'][number], MountingWay>> = {
+  studs: 'base',
+  'belly-band': 'band',
+  cradle: 'band',
+  lugs: 'band',
+}
+
+export function mountingWay(job: JobDocument): MountingWay {
+  const chosen = job.mountChoices.way
+  if ((MOUNTING_WAYS as readonly string[]).includes(chosen ?? '')) return chosen as MountingWay
+  const [first] = job.oldBody?.mounting ?? []
+  if (first) return FROM_MOUNTING[first]
+  return job.unit && unitTypeById(job.unit)?.traits.fan === 'blower' ? 'band' : 'base'
+}
+
+export function mountPosition(job: JobDocument): Mechanical['positions'][number] | null {
+  const chosen = job.mountChoices.position
+  if (chosen === 'shaft-up' || chosen === 'shaft-down' || chosen === 'horizontal') return chosen
+  return job.oldBody?.positions.length === 1 ? (job.oldBody.positions[0] ?? null) : null
+}
+
+export const isThroughShaft = (job: JobDocument): boolean =>
+  job.mountChoices.through === 'yes' ||
+  (job.mountChoices.through === undefined && job.oldBody?.throughShaft === true)
+
+export function mountInput(job: JobDocument) {
+  const figures = (keys: readonly MountFigure[]) =>
+    Object.fromEntries(keys.map((key) => [key, figureOf(job, key)]))
+  const both = isThroughShaft(job)
+  const [wheelMotor, wheelFar, stud, nut] = (['wheelMotor', 'wheelFar', 'stud', 'nut'] as const).map((key) =>
+    figureOf(job, key),
+  ) as [number | null, number | null, number | null, number | null]
+  const near = {
+    way: mountingWay(job),
+    ...figures([
+      'oldBody',
+      'newBody',
+      'band',
+      'oldHub',
+      'shroud',
+      'hubLength',
+      'shaft',
+      'flat',
+      'screw',
+      'roomBeyond',
+    ]),
+    hubToEdge: figureOf(job, 'hubToEdge') ?? 0,
+  }
+  return {
+    ends: both ? [near, farEnd(job)] : [near],
+    wheel: wheelMotor !== null && wheelFar !== null ? { motorSide: wheelMotor, farSide: wheelFar } : null,
+    stud:
+      stud !== null && nut !== null
+        ? { length: stud, through: figureOf(job, 'through') ?? 0, nut, capDepth: figureOf(job, 'capDepth') }
+        : null,
+    drains:
+      job.unit && unitTypeById(job.unit)?.traits.fan === 'outdoor' && job.motor
+        ? { openings: job.motor.drains, position: mountPosition(job) }
+        : null,
+    unit: job.unit,
+    throughShaft: both,
+  }
+}
