@@ -2,8 +2,18 @@ import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
 import ts from 'typescript-eslint'
 
+// A choice within a choice is read; a third one is a table, a switch or early returns.
+const DEEP_CHOICE = {
+  selector: 'ConditionalExpression > ConditionalExpression > ConditionalExpression',
+  message: 'Three choices deep: make it a table, a switch or early returns.',
+}
+const CLOCK = {
+  selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+  message: 'The core has no clock.',
+}
+
 export default ts.config(
-  { ignores: ['**/node_modules/**', '**/dist/**', '**/.expo/**', 'test-results/**'] },
+  { ignores: ['**/node_modules/**', '**/dist/**', '**/.expo/**', 'test-results/**', '.cache/**'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   {
@@ -12,12 +22,23 @@ export default ts.config(
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
       eqeqeq: 'error',
+      'no-restricted-syntax': ['error', DEEP_CHOICE],
     },
   },
   {
     files: ['app/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    // What is read in one glance. A list of cases in a test is as long as its cases, and an oracle is a plain list of ifs.
+    files: ['**/*.{ts,tsx,mjs,cjs}'],
+    rules: { 'max-lines': ['error', 400] },
+  },
+  {
+    files: ['**/*.{ts,tsx,mjs,cjs}'],
+    ignores: ['**/*.test.{ts,tsx}', '**/*.spec.ts', '**/testing/**'],
+    rules: { 'max-lines-per-function': ['error', 80], complexity: ['error', 15] },
   },
   {
     // The core is pure: no clock, no random, no machine.
@@ -39,13 +60,7 @@ export default ts.config(
         { object: 'Math', property: 'random', message: 'The core has no random: pass the value in.' },
         { object: 'Date', property: 'now', message: 'The core has no clock: pass the time in.' },
       ],
-      'no-restricted-syntax': [
-        'error',
-        {
-          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
-          message: 'The core has no clock.',
-        },
-      ],
+      'no-restricted-syntax': ['error', DEEP_CHOICE, CLOCK],
     },
   },
   {

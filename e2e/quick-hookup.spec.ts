@@ -1,10 +1,5 @@
-import { readFileSync } from 'node:fs'
-import type { Download, Page } from '@playwright/test'
 import { delivered, expect, test, toBoard, verdict } from './app'
-
-const textOf = async (download: Download): Promise<string> => readFileSync(await download.path(), 'utf8')
-const download = async (page: Page, id: string) =>
-  (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]
+import { download, textOf } from './files'
 
 test('from home to a proven card in twelve taps at the most, and out again as files', async ({
   app,

@@ -1,6 +1,6 @@
 // A capacitor on the bench, discharged and with its leads off: run sections against their tolerance, start capacitors
 // against their marked range, and the bleed resistor beside them.
-import { readingInterval, type MeterAccuracy } from '../quantity/interval'
+import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/interval'
 import { limitVerdict, toleranceVerdict, type ToleranceVerdict } from './verdict'
 
 /** A meter that shows OL has no number to give: shorted, or beyond its range. */
@@ -71,14 +71,7 @@ export function judgeBench({ reading, meter, rating, bleedOhms }: BenchReading):
       words: withBleed(WORDS['over-range'], bleed),
     }
   const range = readingInterval(reading, meter)
-  const verdict =
-    range.high < OPEN_MICROFARADS
-      ? 'open'
-      : rating
-        ? 'low' in rating
-          ? limitVerdict(range, rating)
-          : toleranceVerdict(range, rating.microfarads, rating.tolerancePercent)
-        : null
+  const verdict = range.high < OPEN_MICROFARADS ? 'open' : verdictAgainst(range, rating)
   return {
     microfarads: reading,
     ...range,
@@ -86,6 +79,14 @@ export function judgeBench({ reading, meter, rating, bleedOhms }: BenchReading):
     ...shared,
     words: withBleed(verdict ? WORDS[verdict] : 'No marking to hold it against.', bleed),
   }
+}
+
+/** null: there is no marking. */
+function verdictAgainst(range: Interval, rating: Rating | undefined): ToleranceVerdict | null {
+  if (!rating) return null
+  return 'low' in rating
+    ? limitVerdict(range, rating)
+    : toleranceVerdict(range, rating.microfarads, rating.tolerancePercent)
 }
 
 function judgeBleed(ohms: MeterReading): NonNullable<BenchResult['bleed']> {

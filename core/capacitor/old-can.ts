@@ -36,52 +36,68 @@ export interface OldCanVerdict {
 const failed = ({ verdict }: OldCanSide): boolean =>
   verdict === 'out' || verdict === 'open' || verdict === 'over-range'
 
+const namesOf = (sides: readonly OldCanSide[]): string => sides.map((s) => s.load).join(' and ')
+const loadsOf = (sides: readonly OldCanSide[]): string[] => sides.map((s) => s.load)
+
 /** Common practice, no source: a new motor gets a new capacitor, a dual is replaced whole, looks condemn whatever it reads. */
-export function judgeOldCan({ sides, oneCase, looksBad, newMotor }: OldCanInput): OldCanVerdict {
-  const bad = sides.filter(failed)
-  const good = sides.filter((s) => s.verdict === 'in')
-  const unsure = sides.filter((s) => s.verdict === 'uncertain')
+export function judgeOldCan(input: OldCanInput): OldCanVerdict {
+  const { sides, oneCase, looksBad, newMotor } = input
   const exchange = exchangeText(sides, oneCase)
-  const names = (list: readonly OldCanSide[]) => list.map((s) => s.load).join(' and ')
   if (looksBad)
     return {
       action: 'replace',
-      replace: sides.map((s) => s.load),
+      replace: loadsOf(sides),
       mayStay: [],
       why: ['Swollen, leaking or rusted through: it is condemned whatever it reads.'],
       exchange,
     }
-  const aged = newMotor ? sides.filter((s) => s.load === 'FAN') : []
-  const condemned = oneCase && (bad.length > 0 || aged.length > 0) ? sides : [...new Set([...bad, ...aged])]
-  const why = [
-    ...(bad.length > 0 ? [`${names(bad)} has failed.`] : []),
-    ...(oneCase && bad.length > 0 && good.length > 0
-      ? [`${names(good)} still reads good, but shares its case, its age and its heat: replace both sides.`]
-      : []),
-    ...(newMotor ? ['A new fan motor gets a new capacitor, of the value on its own tag.'] : []),
-    ...(unsure.length > 0
-      ? [`${names(unsure)}: this meter cannot tell; a known-good one in its place does.`]
-      : []),
-  ]
-  const mayStay =
-    condemned.length > 0 ? good.filter((s) => !(newMotor && s.load === 'FAN')).map((s) => s.load) : []
-  if (condemned.length > 0)
-    return { action: 'replace', replace: condemned.map((s) => s.load), mayStay, why, exchange }
-  if (unsure.length > 0 || good.length < sides.length)
+  const why = whyOf(input)
+  const good = sides.filter((s) => s.verdict === 'in')
+  const condemned = condemnedOf(input)
+  if (condemned.length > 0) {
+    const mayStay = loadsOf(good.filter((s) => !(newMotor && s.load === 'FAN')))
+    return { action: 'replace', replace: loadsOf(condemned), mayStay, why, exchange }
+  }
+  if (good.length < sides.length) {
+    const unread = `${namesOf(sides.filter((s) => s.verdict === null))}: not read yet.`
     return {
       action: 'cannotTell',
       replace: [],
       mayStay: [],
-      why: why.length > 0 ? why : [`${names(sides.filter((s) => s.verdict === null))}: not read yet.`],
+      why: why.length > 0 ? why : [unread],
       exchange,
     }
+  }
   return {
     action: 'keep',
     replace: [],
-    mayStay: sides.map((s) => s.load),
+    mayStay: loadsOf(sides),
     why: ['Every side reads inside its marking.'],
     exchange,
   }
+}
+
+/** The sides that go: what failed, the fan's with a new motor, and what shares a case with either. */
+function condemnedOf({ sides, oneCase, newMotor }: OldCanInput): readonly OldCanSide[] {
+  const aged = newMotor ? sides.filter((s) => s.load === 'FAN') : []
+  const gone = [...new Set([...sides.filter(failed), ...aged])]
+  return oneCase && gone.length > 0 ? sides : gone
+}
+
+function whyOf({ sides, oneCase, newMotor }: OldCanInput): string[] {
+  const bad = sides.filter(failed)
+  const good = sides.filter((s) => s.verdict === 'in')
+  const unsure = sides.filter((s) => s.verdict === 'uncertain')
+  const why: string[] = []
+  if (bad.length > 0) why.push(`${namesOf(bad)} has failed.`)
+  if (oneCase && bad.length > 0 && good.length > 0)
+    why.push(
+      `${namesOf(good)} still reads good, but shares its case, its age and its heat: replace both sides.`,
+    )
+  if (newMotor) why.push('A new fan motor gets a new capacitor, of the value on its own tag.')
+  if (unsure.length > 0)
+    why.push(`${namesOf(unsure)}: this meter cannot tell; a known-good one in its place does.`)
+  return why
 }
 
 /** A dual and two singles stand for each other: in both C's are one point. */

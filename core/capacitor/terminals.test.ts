@@ -138,18 +138,20 @@ it('on 3,000 generated cans no certain answer is wrong', () => {
   fc.assert(
     fc.property(generated, (g) => {
       const tolerancePercent = 6
-      const value = (rated: number, s: typeof g.hermState, spread: number, age: number) =>
-        s === 'open'
-          ? 0
-          : s === 'short'
-            ? Infinity
-            : rated * (s === 'aged' ? age : 1 + (spread * tolerancePercent) / 100)
+      const value = (rated: number, s: typeof g.hermState, spread: number, age: number) => {
+        if (s === 'open') return 0
+        if (s === 'short') return Infinity
+        return rated * (s === 'aged' ? age : 1 + (spread * tolerancePercent) / 100)
+      }
       const a = value(g.herm, g.hermState, g.spread[0], g.age[0])
       const b = value(g.fan, g.fanState, g.spread[1], g.age[1])
       const open = g.jointOpen === 0
       const between = (x: PostRole, y: PostRole): number => {
-        if (x !== 'C' && y !== 'C')
-          return a === Infinity ? b : b === Infinity ? a : a + b === 0 ? 0 : (a * b) / (a + b)
+        if (x !== 'C' && y !== 'C') {
+          if (a === Infinity) return b
+          if (b === Infinity) return a
+          return a + b === 0 ? 0 : (a * b) / (a + b)
+        }
         if (open) return 0
         return x === 'HERM' || y === 'HERM' ? a : b
       }

@@ -88,18 +88,18 @@ const ROUGH: readonly (readonly [string, readonly string[]])[] = [
   ['shaft', ['oil', 'burnt']],
 ]
 
+/** Is the first longer than the second by more than `by`? Not where one is not known. */
+const longer = (a: number | null | undefined, b: number | null | undefined, by: number): boolean =>
+  typeof a === 'number' && typeof b === 'number' && a - b > by
+
 function mountingConditions(old: Mechanical | null, fresh: Mechanical | null): string[] {
   const held = old?.mounting ?? []
   const found = held.length === 0 ? ['mounting-unknown'] : held.map((m) => `mounting-${m}`)
   if (held.length > 0 && fresh && fresh.mounting.length > 0 && !held.some((m) => fresh.mounting.includes(m)))
     found.push('mounting-differs')
-  const larger = (a: number | null | undefined, b: number | null | undefined, by: number) =>
-    typeof a === 'number' && typeof b === 'number' && a - b > by
-  if (
-    larger(fresh?.frameInches, old?.frameInches, SAME_FRAME) ||
-    larger(old?.frameInches, fresh?.frameInches, SAME_FRAME)
-  )
+  const [oldFrame, newFrame] = [old?.frameInches, fresh?.frameInches]
+  if (longer(newFrame, oldFrame, SAME_FRAME) || longer(oldFrame, newFrame, SAME_FRAME))
     found.push('frame-differs')
-  if (larger(fresh?.shaftLengthInches, old?.shaftLengthInches, LONGER_SHAFT)) found.push('shaft-longer')
+  if (longer(fresh?.shaftLengthInches, old?.shaftLengthInches, LONGER_SHAFT)) found.push('shaft-longer')
   return found
 }

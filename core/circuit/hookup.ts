@@ -6,6 +6,7 @@ import type { HorsepowerChoice, LeadSheet, RotationChoice, SpeedChoice, SpeedNam
 import { machineOf, type Machine } from '../motor/machine/machine'
 import { plugFor } from '../motor/plug'
 import { selectSpeeds, setLeads } from '../motor/settings'
+import { first } from '../quantity/at'
 import { seenFrom, type Direction, type Rotation } from '../rotation/view'
 import { capacitorSides, recordedCopper } from '../wiring/capacitor-sides'
 import { findRoles, type WireFinding } from '../wiring/evidence'
@@ -18,7 +19,7 @@ import {
   type UnitWire,
 } from '../wiring/new-can'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
-import { assignSpeeds, outputsInUse } from '../wiring/speeds'
+import { assignSpeeds, outputsInUse, type SpeedPlan } from '../wiring/speeds'
 import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 import type { LandedLead } from './network'
@@ -81,16 +82,9 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
   const sides = capacitorSides(unit, recordedCopper(unit, wires))
   const { plan, can, refusals: canRefusals } = planCan(request)
   const { set, advised, refusals: plugRefusals } = choosePlug(sheet, wanted, request.plug ?? null)
-  const horsepower =
-    sheet.settings.horsepower.find((c) => c.horsepower === request.horsepower) ??
-    (sheet.settings.horsepower[0] as HorsepowerChoice)
-  const speeds = selectSpeeds(sheet)
-  const speed = speeds.find((choice) => choice.speed === request.speed) ?? speeds[0] ?? null
+  const { horsepower, speed, speedOpen } = chooseSettings(request)
   const leads = setLeads(sheet, { horsepower, rotation: set, speed })
-  const outputs =
-    sheet.kind === 'psc-blower' && unit.traits.fan === 'blower'
-      ? assignSpeeds({ unit, wires, sheet, choices: offeredChoices(sheet, request.speedChoices ?? {}) })
-      : null
+  const outputs = planSpeeds(request)
   const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can, speeds: outputs })
   const unitWires = moveUnitWires(unit, wires, sides, can)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
@@ -114,12 +108,7 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     hertz: request.hertz ?? USUAL_HERTZ,
     hardStart: request.hardStart ?? null,
     refusals: refusals.map((r) => r.message),
-    unknowns: [
-      ...unknownsOf(findings, wires, wanted),
-      ...(speeds.length > 1 && !request.speed
-        ? ['which speed to set is not stated: read the old motor’s rpm.']
-        : []),
-    ],
+    unknowns: [...unknownsOf(findings, wires, wanted), ...speedOpen],
     advised: translation.leads,
   })
   return {
@@ -137,6 +126,24 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     refusals,
     proof,
   }
+}
+
+/** The horsepower and the select speed that are set: the sheet's first where none is stated; a speed left open is said. */
+function chooseSettings({ sheet, horsepower, speed }: HookupRequest) {
+  const powers = sheet.settings.horsepower
+  const speeds = selectSpeeds(sheet)
+  return {
+    horsepower: powers.find((c) => c.horsepower === horsepower) ?? first(powers),
+    speed: speeds.find((choice) => choice.speed === speed) ?? speeds[0] ?? null,
+    speedOpen:
+      speeds.length > 1 && !speed ? ['which speed to set is not stated: read the old motor’s rpm.'] : [],
+  }
+}
+
+/** Which tap serves which output; null where the motor or the unit is no blower. */
+function planSpeeds({ unit, wires, sheet, speedChoices }: HookupRequest): SpeedPlan | null {
+  if (sheet.kind !== 'psc-blower' || unit.traits.fan !== 'blower') return null
+  return assignSpeeds({ unit, wires, sheet, choices: offeredChoices(sheet, speedChoices ?? {}) })
 }
 
 /** The circuit of a worked-out hookup in one mode, as the proof solves it. */

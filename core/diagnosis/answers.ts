@@ -91,9 +91,17 @@ function volts(test: string, reading: ProbeReading | undefined, nominal: number)
   if (!reading) return null
   const { low, high } = range(reading)
   const limit = lowestGood(nominal)
-  const answer =
-    high < NO_VOLTS ? 'none' : low >= limit ? 'right' : high < limit && low >= NO_VOLTS ? 'low' : null
-  return said(test, answer, `${shown(reading, 'V')}; right is ${figure(limit, 0)} V at least.`)
+  return said(
+    test,
+    voltsAnswer(low, high, limit),
+    `${shown(reading, 'V')}; right is ${figure(limit, 0)} V at least.`,
+  )
+}
+
+function voltsAnswer(low: number, high: number, limit: number): 'none' | 'right' | 'low' | null {
+  if (high < NO_VOLTS) return 'none'
+  if (low >= limit) return 'right'
+  return high < limit && low >= NO_VOLTS ? 'low' : null
 }
 
 function outputVolts(reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
@@ -216,13 +224,12 @@ function speeds(low?: ProbeReading, medium?: ProbeReading, high?: ProbeReading):
 function shell(reading: ProbeReading | undefined): ReadingAnswer | null {
   if (!reading || reading.value === 'OL') return null
   const { low, high } = range(reading)
-  const answer =
-    low >= SHELL.hot
-      ? 'hot'
-      : high < SHELL.warm
-        ? 'cold'
-        : low >= SHELL.warm && high < SHELL.hot
-          ? 'warm'
-          : null
-  return said('heat', answer, `${figure(reading.value, 0)} °C (${figure(reading.value * 1.8 + 32, 0)} °F).`)
+  const words = `${figure(reading.value, 0)} °C (${figure(reading.value * 1.8 + 32, 0)} °F).`
+  return said('heat', heatOf(low, high), words)
+}
+
+function heatOf(low: number, high: number): 'hot' | 'warm' | 'cold' | null {
+  if (low >= SHELL.hot) return 'hot'
+  if (high < SHELL.warm) return 'cold'
+  return low >= SHELL.warm && high < SHELL.hot ? 'warm' : null
 }

@@ -139,8 +139,14 @@ function mergedAnswers(model: Model, observations: Answers, readings: readonly R
   return merged
 }
 
+/** From which chance on a cause is called what. Our judgement. */
+const STRENGTHS: readonly (readonly [number, Strength])[] = [
+  [0.9, 'strong'],
+  [0.6, 'likely'],
+  [0.2, 'possible'],
+]
 const strengthOf = (chance: number): Strength =>
-  chance >= 0.9 ? 'strong' : chance >= 0.6 ? 'likely' : chance >= 0.2 ? 'possible' : 'unlikely'
+  STRENGTHS.find(([least]) => chance >= least)?.[1] ?? 'unlikely'
 
 const textOf = (test: ModelTest, a: number): string =>
   `${test.question.replace(/[?:]$/, '')}: ${(test.answers[a]?.text ?? '').toLowerCase()}`

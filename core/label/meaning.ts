@@ -4,36 +4,42 @@ import type { MicrofaradReading } from './microfarads'
 import type { Piece, PieceKind } from './piece'
 import { readRotation } from './rotation'
 
-const WORDS: Readonly<Partial<Record<PieceKind, (figures: string) => string>>> = {
-  tolerance: (f) => `tolerance ±${f} %`,
-  volts: (f) => `${f} volts`,
-  hertz: (f) => `${f} hertz`,
-  amps: (f) => `${f} amps`,
-  horsepower: (f) => `${f} horsepower`,
-  rpm: (f) => `${f} rpm`,
-  poles: (f) => `${f} poles`,
-  speeds: (f) => `${f} speeds`,
-  'circuit-amps': (f) => `circuit for ${f} amps at least`,
-  'max-fuse': (f) => `fuse or breaker of ${f} amps at most`,
-  'fan-amps': (f) => `fan ${f} amps`,
-  'compressor-amps': (f) => `compressor ${f} amps running`,
-  'locked-rotor-amps': (f) => `compressor ${f} amps with its rotor held`,
+type Meaning = (piece: Piece) => string
+/** A kind of piece whose figures stand in a phrase: "208 to 230 volts". */
+const phrase =
+  (words: (figures: string) => string): Meaning =>
+  (piece) =>
+    words(listed(piece))
+
+const MEANINGS: Readonly<Partial<Record<PieceKind, Meaning>>> = {
+  tolerance: phrase((f) => `tolerance ±${f} %`),
+  volts: phrase((f) => `${f} volts`),
+  hertz: phrase((f) => `${f} hertz`),
+  amps: phrase((f) => `${f} amps`),
+  horsepower: phrase((f) => `${f} horsepower`),
+  rpm: phrase((f) => `${f} rpm`),
+  poles: phrase((f) => `${f} poles`),
+  speeds: phrase((f) => `${f} speeds`),
+  'circuit-amps': phrase((f) => `circuit for ${f} amps at least`),
+  'max-fuse': phrase((f) => `fuse or breaker of ${f} amps at most`),
+  'fan-amps': phrase((f) => `fan ${f} amps`),
+  'compressor-amps': phrase((f) => `compressor ${f} amps running`),
+  'locked-rotor-amps': phrase((f) => `compressor ${f} amps with its rotor held`),
+  rotation: ({ words }) => {
+    const { direction, seenFrom } = readRotation(words)
+    return seenFrom
+      ? `turns ${direction}, seen from the ${VIEW_NAMES[seenFrom]}`
+      : `turns ${direction}; the plate does not say from which end`
+  },
+  reversible: () => 'can be reversed',
+  phase: ({ figures, words }) => (figures[0] === '3' || words[0] === 'three' ? 'three phases' : 'one phase'),
+  frame: ({ words }) => `frame ${words[0] ?? ''}`,
+  refrigerant: ({ words }) => `refrigerant ${words[0] ?? ''}`,
 }
 
 export function meaningOf(piece: Piece, microfarads: MicrofaradReading | null): string {
   if (piece.kind === 'microfarads') return microfarads?.words ?? 'microfarads; which they are is asked below'
-  if (piece.kind === 'rotation') {
-    const { direction, seenFrom } = readRotation(piece.words)
-    return seenFrom
-      ? `turns ${direction}, seen from the ${VIEW_NAMES[seenFrom]}`
-      : `turns ${direction}; the plate does not say from which end`
-  }
-  if (piece.kind === 'reversible') return 'can be reversed'
-  if (piece.kind === 'phase')
-    return piece.figures[0] === '3' || piece.words[0] === 'three' ? 'three phases' : 'one phase'
-  if (piece.kind === 'frame') return `frame ${piece.words[0] ?? ''}`
-  if (piece.kind === 'refrigerant') return `refrigerant ${piece.words[0] ?? ''}`
-  return WORDS[piece.kind]?.(listed(piece)) ?? 'set aside'
+  return MEANINGS[piece.kind]?.(piece) ?? 'set aside'
 }
 
 /** "208-230" runs from one to the other; "115/230" is one or the other. */

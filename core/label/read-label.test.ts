@@ -239,14 +239,10 @@ describe('what it does not know', () => {
 })
 
 /** Every number anywhere in a value. */
-const numbersIn = (value: unknown): number[] =>
-  typeof value === 'number'
-    ? [value]
-    : Array.isArray(value)
-      ? value.flatMap(numbersIn)
-      : value && typeof value === 'object'
-        ? Object.values(value).flatMap(numbersIn)
-        : []
+function numbersIn(value: unknown): number[] {
+  if (typeof value === 'number') return [value]
+  return value && typeof value === 'object' ? Object.values(value).flatMap(numbersIn) : []
+}
 
 describe('whatever is typed', () => {
   const token = fc.constantFrom(

@@ -70,44 +70,67 @@ export interface BladePosition {
 /** Derived: hub from plane = face + hub from face, for both motors; base to base the shift is the difference of body length. */
 export function placeBlade(end: ShaftEnd): BladePosition {
   const faces = facesOf(end)
-  // A face that stays where it was asks for no body lengths: the hub's distance from it stays too.
-  const measured = end.oldHub !== null && (end.way !== 'base' || (faces.old !== null && faces.new !== null))
-  const ruled = !measured && end.shroud !== null && faces.new !== null
-  const notes: BladeNote[] = []
-  if (!measured && !ruled)
+  const hub = measuredHub(end, faces) ?? ruledHub(end, faces)
+  if (!hub)
     return {
       ...NOTHING,
       oldFace: faces.old,
       newFace: faces.new,
       notes: [{ code: 'not-measured', severity: 'watch', text: whatIsMissing(end), inches: null }],
     }
-  const newFace = faces.new
-  const ruledHub = ruled ? (end.shroud as number) + RULE_OF_THUMB_INCHES - end.hubToEdge : null
-  const hubFromPlane = measured ? (faces.old === null ? null : faces.old + (end.oldHub as number)) : ruledHub
-  if (ruled)
-    notes.push({
-      code: 'rule-of-thumb',
-      severity: 'watch',
-      text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.',
-      inches: RULE_OF_THUMB_INCHES,
-    })
-  const hubFromFace =
-    hubFromPlane !== null && newFace !== null ? hubFromPlane - newFace : (end.oldHub as number)
-  const { beyond, cut } = judgeShaft(end, hubFromFace, notes)
+  const notes: BladeNote[] = hub.from === 'rule-of-thumb' ? [RULED_NOTE] : []
+  const { beyond, cut } = judgeShaft(end, hub.fromFace, notes)
   judgeBand(end, notes)
-  const stop = notes.some((n) => n.severity === 'stop')
+  const unknown = end.shaft === null || end.hubLength === null
+  const stopped = notes.some((n) => n.severity === 'stop')
   return {
-    from: measured ? 'measured' : 'rule-of-thumb',
-    hubFromPlane,
-    hubFromFace,
-    shift: measured ? hubFromFace - (end.oldHub as number) : null,
+    from: hub.from,
+    hubFromPlane: hub.fromPlane,
+    hubFromFace: hub.fromFace,
+    shift: hub.shift,
     oldFace: faces.old,
-    newFace,
+    newFace: faces.new,
     beyond,
     cut,
-    verdict: stop ? 'stop' : end.shaft === null || end.hubLength === null ? 'cannotTell' : 'fits',
+    verdict: stopped ? 'stop' : unknown ? 'cannotTell' : 'fits',
     notes,
   }
+}
+
+interface Faces {
+  readonly old: number | null
+  readonly new: number | null
+}
+
+/** Where the hub goes, inches, and how that is known. */
+interface HubPlace {
+  readonly from: 'measured' | 'rule-of-thumb'
+  readonly fromPlane: number | null
+  readonly fromFace: number
+  readonly shift: number | null
+}
+
+/** Where it was, measured. A face that stays where it was asks for no body lengths: the hub's distance from it stays too. */
+function measuredHub({ oldHub, way }: ShaftEnd, faces: Faces): HubPlace | null {
+  if (oldHub === null) return null
+  if (way === 'base' && (faces.old === null || faces.new === null)) return null
+  const fromPlane = faces.old === null ? null : faces.old + oldHub
+  const fromFace = fromPlane !== null && faces.new !== null ? fromPlane - faces.new : oldHub
+  return { from: 'measured', fromPlane, fromFace, shift: fromFace - oldHub }
+}
+
+/** By the rule of thumb, where the old place is not known. */
+function ruledHub({ shroud, hubToEdge }: ShaftEnd, faces: Faces): HubPlace | null {
+  if (shroud === null || faces.new === null) return null
+  const fromPlane = shroud + RULE_OF_THUMB_INCHES - hubToEdge
+  return { from: 'rule-of-thumb', fromPlane, fromFace: fromPlane - faces.new, shift: null }
+}
+
+const RULED_NOTE: BladeNote = {
+  code: 'rule-of-thumb',
+  severity: 'watch',
+  text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.',
+  inches: RULE_OF_THUMB_INCHES,
 }
 
 const NOTHING: BladePosition = {
@@ -123,10 +146,7 @@ const NOTHING: BladePosition = {
   notes: [],
 }
 
-function facesOf({ way, oldBody, newBody, band }: ShaftEnd): {
-  readonly old: number | null
-  readonly new: number | null
-} {
+function facesOf({ way, oldBody, newBody, band }: ShaftEnd): Faces {
   if (way === 'base') return { old: oldBody, new: newBody }
   // A band is set again at the same distance from the face; a face that is held itself stays where it is.
   const face = way === 'band' ? band : 0

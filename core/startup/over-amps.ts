@@ -27,80 +27,83 @@ export interface OverAmpsCause {
 
 const ORDER = { 'speaks for it': 0, open: 1, 'speaks against it': 2 } as const
 
-export function overAmpsCauses({
-  volts,
-  ratedVolts,
-  capacitor,
-  oldRpm,
-  newRpm,
-  proven,
-  sameBlade,
-}: OverAmpsEvidence): OverAmpsCause[] {
-  const ratio = oldRpm === null ? null : newRpm / oldRpm
-  const faster = ratio !== null && ratio > 1.15
-  const outside = volts !== null && (volts.high < ratedVolts.low * 0.9 || volts.low > ratedVolts.high * 1.1)
-  const badCan = capacitor === 'out' || capacitor === 'open' || capacitor === 'over-range'
-  const causes: OverAmpsCause[] = [
-    {
-      id: 'voltage',
-      text: 'The supply is too high or too low.',
-      weight: volts === null ? 'open' : outside ? 'speaks for it' : 'speaks against it',
-      because:
-        volts === null
-          ? 'Volts under load are not read.'
-          : `${figure(volts.low, 0)} to ${figure(volts.high, 0)} V, made for ${figure(ratedVolts.low)}${ratedVolts.high > ratedVolts.low ? `–${figure(ratedVolts.high)}` : ''} V ± 10 %.`,
-    },
-    {
-      id: 'speed-class',
-      text: 'The motor is of a faster class than the blade was made for.',
-      weight: ratio === null ? 'open' : faster ? 'speaks for it' : 'speaks against it',
-      because:
-        ratio === null
-          ? 'The old motor’s rpm is not known.'
-          : faster
-            ? `${figure(oldRpm as number, 0)} rpm before, ${figure(newRpm, 0)} now: power rises with the cube, ${figure(ratio ** 3, 1)} times.`
-            : `${figure(oldRpm as number, 0)} rpm before, ${figure(newRpm, 0)} now.`,
-    },
-    {
-      id: 'capacitor',
-      text: 'The capacitor is not what the tag asks for.',
-      weight:
-        capacitor === null || capacitor === 'uncertain'
-          ? 'open'
-          : badCan
-            ? 'speaks for it'
-            : 'speaks against it',
-      because:
-        capacitor === null
-          ? 'It was not read under load.'
-          : badCan
-            ? 'It reads outside the tag’s value.'
-            : capacitor === 'uncertain'
-              ? 'This meter cannot tell.'
-              : 'It reads inside the tag’s value.',
-    },
-    {
-      id: 'windings',
-      text: 'Run and start exchanged, or two leads of the windings.',
-      weight: proven ? 'open' : 'speaks for it',
-      because: proven
-        ? 'The board is proven as recorded: compare it with the unit, lead by lead.'
-        : 'The hookup is not proven as it stands.',
-    },
-    {
-      id: 'blade',
-      text: 'The blade or wheel asks for more: larger, steeper, or too deep in the shroud.',
-      weight: sameBlade === null ? 'open' : sameBlade ? 'speaks against it' : 'speaks for it',
-      because:
-        sameBlade === null
-          ? 'Whether it is the old one is not recorded.'
-          : sameBlade
-            ? 'It is the old one, where it was.'
-            : 'It is another one.',
-    },
+export function overAmpsCauses(evidence: OverAmpsEvidence): OverAmpsCause[] {
+  return [
+    ofVoltage(evidence),
+    ofSpeedClass(evidence),
+    ofCapacitor(evidence),
+    ofWindings(evidence),
+    ofBlade(evidence),
   ]
-  return causes
     .map((cause, i) => ({ cause, i }))
     .sort((a, b) => ORDER[a.cause.weight] - ORDER[b.cause.weight] || a.i - b.i)
     .map(({ cause }) => cause)
+}
+
+const weigh = (speaks: boolean): OverAmpsCause['weight'] => (speaks ? 'speaks for it' : 'speaks against it')
+
+function ofVoltage({ volts, ratedVolts: { low, high } }: OverAmpsEvidence): OverAmpsCause {
+  const cause = { id: 'voltage', text: 'The supply is too high or too low.' } as const
+  if (volts === null) return { ...cause, weight: 'open', because: 'Volts under load are not read.' }
+  const outside = volts.high < low * 0.9 || volts.low > high * 1.1
+  const rated = `${figure(low)}${high > low ? `–${figure(high)}` : ''}`
+  return {
+    ...cause,
+    weight: weigh(outside),
+    because: `${figure(volts.low, 0)} to ${figure(volts.high, 0)} V, made for ${rated} V ± 10 %.`,
+  }
+}
+
+/** Beyond this ratio of synchronous speeds it is another class. Derived: the nearest two classes are 1200 and 900 rpm, 1.33 times. */
+const SAME_CLASS = 1.15
+
+function ofSpeedClass({ oldRpm, newRpm }: OverAmpsEvidence): OverAmpsCause {
+  const cause = {
+    id: 'speed-class',
+    text: 'The motor is of a faster class than the blade was made for.',
+  } as const
+  if (oldRpm === null) return { ...cause, weight: 'open', because: 'The old motor’s rpm is not known.' }
+  const ratio = newRpm / oldRpm
+  const faster = ratio > SAME_CLASS
+  const both = `${figure(oldRpm, 0)} rpm before, ${figure(newRpm, 0)} now`
+  const because = faster ? `${both}: power rises with the cube, ${figure(ratio ** 3, 1)} times.` : `${both}.`
+  return { ...cause, weight: weigh(faster), because }
+}
+
+const CAPACITOR_SAYS: Readonly<
+  Record<NonNullable<OverAmpsEvidence['capacitor']>, Pick<OverAmpsCause, 'weight' | 'because'>>
+> = {
+  in: { weight: 'speaks against it', because: 'It reads inside the tag’s value.' },
+  uncertain: { weight: 'open', because: 'This meter cannot tell.' },
+  out: { weight: 'speaks for it', because: 'It reads outside the tag’s value.' },
+  open: { weight: 'speaks for it', because: 'It reads outside the tag’s value.' },
+  'over-range': { weight: 'speaks for it', because: 'It reads outside the tag’s value.' },
+}
+
+const ofCapacitor = ({ capacitor }: OverAmpsEvidence): OverAmpsCause => ({
+  id: 'capacitor',
+  text: 'The capacitor is not what the tag asks for.',
+  ...(capacitor === null
+    ? ({ weight: 'open', because: 'It was not read under load.' } as const)
+    : CAPACITOR_SAYS[capacitor]),
+})
+
+const ofWindings = ({ proven }: OverAmpsEvidence): OverAmpsCause => ({
+  id: 'windings',
+  text: 'Run and start exchanged, or two leads of the windings.',
+  weight: proven ? 'open' : 'speaks for it',
+  because: proven
+    ? 'The board is proven as recorded: compare it with the unit, lead by lead.'
+    : 'The hookup is not proven as it stands.',
+})
+
+function ofBlade({ sameBlade }: OverAmpsEvidence): OverAmpsCause {
+  const cause = {
+    id: 'blade',
+    text: 'The blade or wheel asks for more: larger, steeper, or too deep in the shroud.',
+  } as const
+  if (sameBlade === null)
+    return { ...cause, weight: 'open', because: 'Whether it is the old one is not recorded.' }
+  const because = sameBlade ? 'It is the old one, where it was.' : 'It is another one.'
+  return { ...cause, weight: weigh(!sameBlade), because }
 }

@@ -126,34 +126,43 @@ const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = {
 }
 
 /** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
-function rolesAt(
-  unit: UnitType,
-  id: PostId,
-  copper: Conductors,
-  { cSide, fanSide, tied }: CapacitorSides,
-): WireRole[] {
+function rolesAt(unit: UnitType, id: PostId, copper: Conductors, sides: CapacitorSides): WireRole[] {
+  const kind = postOf(unit, id)?.kind
   if (unit.traits.fan === 'blower') {
-    const kind = postOf(unit, id)?.kind
     const role = kind && BLOWER_ROLES[kind]
     return role ? [role] : []
   }
-  if (id === fanSide) return ['start']
-  if (id === cSide) return tied ? ['run'] : unit.traits.capacitor === 'own' ? ['run-return'] : []
-  switch (postOf(unit, id)?.kind) {
+  if (id === sides.fanSide) return ['start']
+  if (id === sides.cSide) return rolesAtC(unit, sides)
+  switch (kind) {
     case 'earth':
       return ['ground']
     case 'relay':
       return ['motor-common']
     case 'supply':
     case 'load':
-      if (tied) return copper.joined(id, cSide) ? ['run'] : ['motor-common']
-      // Nothing ties a capacitor to either line, so only the switching tells the two lines apart.
-      return unit.traits.contactorPoles === 1 || unit.traits.defrostRelay
-        ? [copper.joined(id, unit.supply.line2) ? 'run' : 'motor-common']
-        : ['motor-common', 'run']
+      return rolesAtLine(unit, id, copper, sides)
     default:
       return []
   }
+}
+
+function rolesAtC(unit: UnitType, { tied }: CapacitorSides): WireRole[] {
+  if (tied) return ['run']
+  return unit.traits.capacitor === 'own' ? ['run-return'] : []
+}
+
+function rolesAtLine(
+  unit: UnitType,
+  id: PostId,
+  copper: Conductors,
+  { cSide, tied }: CapacitorSides,
+): WireRole[] {
+  if (tied) return copper.joined(id, cSide) ? ['run'] : ['motor-common']
+  // Nothing ties a capacitor to either line, so only the switching tells the two lines apart.
+  const told = unit.traits.contactorPoles === 1 || unit.traits.defrostRelay
+  if (!told) return ['motor-common', 'run']
+  return [copper.joined(id, unit.supply.line2) ? 'run' : 'motor-common']
 }
 
 const SOURCE_TEXT: Readonly<Record<StatedSource, string>> = {

@@ -2,6 +2,7 @@
 // Cooling wants the most air, heating less, circulation the least (common practice, no source).
 import type { LeadSheet, SpeedChoice, SpeedName } from '../motor/lead-sheet'
 import { fanLaws } from '../motor/speed'
+import { at } from '../quantity/at'
 import { figure } from '../quantity/display'
 import { modesOfOutput, postName, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
@@ -105,14 +106,12 @@ export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput):
   )
   return {
     assignments: picked.map(({ output, tap, chosen }) =>
-      describe(
-        output,
-        tap === null ? null : (taps[tap] as SpeedChoice),
-        taps[0],
+      describe(output, {
+        tap: tap === null ? null : at(taps, tap),
+        top: taps[0],
         chosen,
-        picked.length,
-        taps.length,
-      ),
+        short: picked.length > taps.length,
+      }),
     ),
     jumpers: jumpersOf(picked, taps),
     idle: idleTaps(
@@ -186,37 +185,41 @@ function idleTaps(unit: UnitType, idle: readonly SpeedChoice[]): IdleTap[] {
   return idle.map(({ tap, speed }, i) => ({ tap: tap as string, speed, park: parks[i] ?? null }))
 }
 
-function describe(
-  { id, name, modes }: Output,
-  tap: SpeedChoice | null,
-  top: SpeedChoice | undefined,
-  chosen: boolean,
-  outputs: number,
-  taps: number,
-): SpeedAssignment {
+interface Described {
+  readonly tap: SpeedChoice | null
+  /** The highest speed there is. */
+  readonly top: SpeedChoice | undefined
+  /** By the technician. */
+  readonly chosen: boolean
+  /** There are more outputs in use than taps. */
+  readonly short: boolean
+}
+
+function describe({ id, name, modes }: Output, described: Described): SpeedAssignment {
+  const { tap, top } = described
   const laws = tap?.rpm && top?.rpm ? fanLaws(top.rpm, tap.rpm) : null
   const air =
     laws && tap !== top
       ? ` About ${figure(100 * laws.flow, 0)} % of the highest speed’s air for ${figure(100 * laws.power, 0)} % of its power, by the fan laws.`
       : ''
-  const reason =
-    tap === null
-      ? 'No tap can serve it.'
-      : chosen
-        ? `Chosen by the technician: ${tap.speed}.`
-        : outputs > taps
-          ? `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.`
-          : `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
   return {
     output: id,
     name,
     modes,
     speed: tap?.speed ?? null,
     tap: tap?.tap ?? null,
-    why: `${reason}${air}`,
+    why: `${reasonFor(modes, described)}${air}`,
     flow: laws?.flow ?? null,
     power: laws?.power ?? null,
   }
+}
+
+function reasonFor(modes: Output['modes'], { tap, top, chosen, short }: Described): string {
+  if (tap === null) return 'No tap can serve it.'
+  if (chosen) return `Chosen by the technician: ${tap.speed}.`
+  if (short)
+    return `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.`
+  return `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
 }
 
 /** Selections whose amps rise in another order than their outputs want air: the harness crosses them. Amps by output. */

@@ -4,7 +4,16 @@ import { View } from 'react-native'
 import { MM_PER_INCH } from '@oak/core/quantity/inches'
 import { Choice } from './Choice'
 import { Icon } from './Icon'
-import { draftOf, draftText, EIGHTHS, eighthText, inchesOf, nudge, pressDigit } from './length-text'
+import {
+  draftOf,
+  draftText,
+  EIGHTHS,
+  eighthText,
+  inchesOf,
+  nudge,
+  pressDigit,
+  type InchDraft,
+} from './length-text'
 import type { LengthUnit } from './length-unit'
 import { NumberPad } from './NumberPad'
 import { PrimaryButton } from './PrimaryButton'
@@ -69,14 +78,6 @@ function InchPad({
   const [draft, setDraft] = useState(draftOf(value))
   const [fresh, setFresh] = useState(true)
   const [problem, setProblem] = useState<string | null>(null)
-  const key = {
-    height: 54,
-    borderRadius: 10,
-    alignItems: 'center',
-    backgroundColor: palette.surface,
-    borderWidth: 1.5,
-    borderColor: palette.line,
-  } as const
   const change = (next: typeof draft) => {
     setDraft(next)
     setFresh(false)
@@ -117,59 +118,80 @@ function InchPad({
           {hint}
         </Words>
       ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {EIGHTHS.map((parts) => (
-          <Tap
-            key={parts}
-            label={`${eighthText(parts)} of an inch`}
-            testID={`eighth-${parts}`}
-            selected={draft.parts === parts}
-            onPress={() => change({ ...draft, parts })}
-            style={{
-              ...key,
-              width: '22%',
-              flexGrow: 1,
-              height: 48,
-              borderWidth: draft.parts === parts ? 3 : 1.5,
-              borderColor: draft.parts === parts ? palette.ink : palette.line,
-            }}
-          >
-            <Words size="strong">{eighthText(parts)}</Words>
-          </Tap>
-        ))}
-        <Tap
-          label="1/32 less"
-          testID="mark-less"
-          onPress={() => change(nudge(draft, -1))}
-          style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
-        >
-          <Words>− 1/32</Words>
-        </Tap>
-        <Tap
-          label="1/32 more"
-          testID="mark-more"
-          onPress={() => change(nudge(draft, 1))}
-          style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
-        >
-          <Words>+ 1/32</Words>
-        </Tap>
-        {DIGITS.map((name) => (
-          <Tap
-            key={name}
-            label={name === 'backspace' ? 'Delete last digit' : name}
-            testID={`length-${name}`}
-            onPress={() => digit(name)}
-            style={{ ...key, width: '14%', flexGrow: 1 }}
-          >
-            {name === 'backspace' ? (
-              <Icon name="backspace" color={palette.ink} size={26} />
-            ) : (
-              <Words size="title">{name}</Words>
-            )}
-          </Tap>
-        ))}
-      </View>
+      <InchKeys draft={draft} change={change} digit={digit} />
       <PrimaryButton text={`Set ${draftText(draft)} in`} onPress={set} testID="length-set" />
     </Sheet>
+  )
+}
+
+interface InchKeysProps {
+  readonly draft: InchDraft
+  readonly change: (next: InchDraft) => void
+  readonly digit: (name: string) => void
+}
+
+function InchKeys({ draft, change, digit }: InchKeysProps) {
+  const palette = usePalette()
+  const key = {
+    height: 54,
+    borderRadius: 10,
+    alignItems: 'center',
+    backgroundColor: palette.surface,
+    borderWidth: 1.5,
+    borderColor: palette.line,
+  } as const
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      {EIGHTHS.map((parts) => (
+        <Tap
+          key={parts}
+          label={`${eighthText(parts)} of an inch`}
+          testID={`eighth-${parts}`}
+          selected={draft.parts === parts}
+          onPress={() => change({ ...draft, parts })}
+          style={{
+            ...key,
+            width: '22%',
+            flexGrow: 1,
+            height: 48,
+            borderWidth: draft.parts === parts ? 3 : 1.5,
+            borderColor: draft.parts === parts ? palette.ink : palette.line,
+          }}
+        >
+          <Words size="strong">{eighthText(parts)}</Words>
+        </Tap>
+      ))}
+      <Tap
+        label="1/32 less"
+        testID="mark-less"
+        onPress={() => change(nudge(draft, -1))}
+        style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
+      >
+        <Words>− 1/32</Words>
+      </Tap>
+      <Tap
+        label="1/32 more"
+        testID="mark-more"
+        onPress={() => change(nudge(draft, 1))}
+        style={{ ...key, width: '46%', flexGrow: 1, height: 48 }}
+      >
+        <Words>+ 1/32</Words>
+      </Tap>
+      {DIGITS.map((name) => (
+        <Tap
+          key={name}
+          label={name === 'backspace' ? 'Delete last digit' : name}
+          testID={`length-${name}`}
+          onPress={() => digit(name)}
+          style={{ ...key, width: '14%', flexGrow: 1 }}
+        >
+          {name === 'backspace' ? (
+            <Icon name="backspace" color={palette.ink} size={26} />
+          ) : (
+            <Words size="title">{name}</Words>
+          )}
+        </Tap>
+      ))}
+    </View>
   )
 }

@@ -96,42 +96,53 @@ function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: Num
           {unit}
         </Words>
       </View>
-      {problem ? (
-        <Words tone="stop" size="strong" live testID="pad-problem">
-          {problem}
-        </Words>
-      ) : hint ? (
-        <Words size="small" tone="quiet">
-          {hint}
-        </Words>
-      ) : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {KEYS.map((key) => (
-          <Tap
-            key={key}
-            label={key === 'backspace' ? 'Delete last digit' : key}
-            onPress={() => press(key)}
-            style={{
-              width: '31%',
-              flexGrow: 1,
-              height: 60,
-              borderRadius: 10,
-              alignItems: 'center',
-              backgroundColor: palette.surface,
-              borderWidth: 1.5,
-              borderColor: palette.line,
-            }}
-          >
-            {key === 'backspace' ? (
-              <Icon name="backspace" color={palette.ink} size={28} />
-            ) : (
-              <Words size="large">{key}</Words>
-            )}
-          </Tap>
-        ))}
-      </View>
+      <PadWords problem={problem} hint={hint} />
+      <DigitKeys press={press} />
       {extra}
       <PrimaryButton text={text ? `Set ${text} ${unit}` : 'Set'} onPress={set} testID="pad-set" />
     </Sheet>
+  )
+}
+
+function PadWords({ problem, hint }: { readonly problem: string | null; readonly hint: string | undefined }) {
+  return problem ? (
+    <Words tone="stop" size="strong" live testID="pad-problem">
+      {problem}
+    </Words>
+  ) : hint ? (
+    <Words size="small" tone="quiet">
+      {hint}
+    </Words>
+  ) : null
+}
+
+function DigitKeys({ press }: { readonly press: (key: string) => void }) {
+  const palette = usePalette()
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {KEYS.map((key) => (
+        <Tap
+          key={key}
+          label={key === 'backspace' ? 'Delete last digit' : key}
+          onPress={() => press(key)}
+          style={{
+            width: '31%',
+            flexGrow: 1,
+            height: 60,
+            borderRadius: 10,
+            alignItems: 'center',
+            backgroundColor: palette.surface,
+            borderWidth: 1.5,
+            borderColor: palette.line,
+          }}
+        >
+          {key === 'backspace' ? (
+            <Icon name="backspace" color={palette.ink} size={28} />
+          ) : (
+            <Words size="large">{key}</Words>
+          )}
+        </Tap>
+      ))}
+    </View>
   )
 }

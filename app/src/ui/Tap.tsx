@@ -25,14 +25,7 @@ export function Tap({
   role = 'button',
 }: TapProps) {
   const palette = usePalette()
-  const state =
-    role === 'radio' || role === 'checkbox'
-      ? { 'aria-checked': selected ?? false }
-      : role === 'tab'
-        ? { 'aria-selected': selected ?? false }
-        : selected === undefined
-          ? {}
-          : { 'aria-pressed': selected }
+  const state = spokenState(role, selected)
   return (
     <Pressable
       onPress={onPress}
@@ -55,4 +48,11 @@ export function Tap({
       {children}
     </Pressable>
   )
+}
+
+/** What a screen reader says of its state: checked, selected or pressed, by what it is. */
+function spokenState(role: TapProps['role'], selected: boolean | undefined) {
+  if (role === 'radio' || role === 'checkbox') return { 'aria-checked': selected ?? false }
+  if (role === 'tab') return { 'aria-selected': selected ?? false }
+  return selected === undefined ? {} : { 'aria-pressed': selected }
 }

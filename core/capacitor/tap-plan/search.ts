@@ -1,5 +1,6 @@
 // Branch and bound over "which load gets this section, or none", largest section first. Whole picofarads throughout,
 // so that ties are ties. It proves its answer best unless it runs out of steps, and says which.
+import { at } from '../../quantity/at'
 import { isWithin } from '../../quantity/exact'
 import { distanceToNearest, tailTotals } from './reachable'
 import { isBetter, type Preference, type Score } from './score'
@@ -28,115 +29,154 @@ const TABLE_LENGTH = 12
 const SHORT_TABLE_LENGTH = 7
 
 /** The best assignment with every load given at least one section, or null when `simple` finds none within tolerance. */
-export function searchPlan(
-  { values, targets, tolerancePercent, prefer }: SearchProblem,
-  stepLimit = STEP_LIMIT,
-): SearchResult | null {
-  const n = values.length
-  const k = targets.length
-  const unused = k
-  const tables = tailTotals(values, Math.max(0, n - (n > 12 ? TABLE_LENGTH : SHORT_TABLE_LENGTH)))
-  const tailSum = new Float64Array(n + 1)
-  for (let i = n - 1; i >= 0; i--) tailSum[i] = (tailSum[i + 1] as number) + (values[i] as number)
-  const targetSum = targets.reduce((a, b) => a + b, 0)
+export function searchPlan(problem: SearchProblem, stepLimit = STEP_LIMIT): SearchResult | null {
+  const search = new TapSearch(problem, stepLimit)
+  search.visit(0)
+  return search.best && { ...search.best, proven: search.steps <= stepLimit }
+}
 
-  const choice = new Int32Array(n).fill(unused)
-  const sums = new Float64Array(k)
-  const counts = new Int32Array(k)
-  let usedCount = 0
-  let emptyLoads = k
-  let steps = 0
-  let best: { assignment: number[]; score: Score } | null = null
+/** One search: which load each section before the present one serves, and what that gives the loads. */
+class TapSearch {
+  best: { readonly assignment: number[]; readonly score: Score } | null = null
+  steps = 0
+  private readonly sectionCount: number
+  private readonly loadCount: number
+  private readonly tables: ReturnType<typeof tailTotals>
+  /** What all sections from an index on add up to. */
+  private readonly tailSum: Float64Array
+  private readonly targetSum: number
+  private readonly choice: Int32Array
+  private readonly sums: Float64Array
+  private readonly counts: Int32Array
+  private usedCount = 0
+  private emptyLoads: number
 
-  const allowedError = (load: number): number => {
-    if (prefer === 'simple') return tolerancePercent / 100
-    return best ? best.score.worst : Math.max(1, (tailSum[0] as number) / (targets[load] as number))
+  constructor(
+    private readonly problem: SearchProblem,
+    private readonly stepLimit: number,
+  ) {
+    const { values, targets } = problem
+    const n = values.length
+    this.sectionCount = n
+    this.loadCount = targets.length
+    this.tables = tailTotals(values, Math.max(0, n - (n > 12 ? TABLE_LENGTH : SHORT_TABLE_LENGTH)))
+    this.tailSum = new Float64Array(n + 1)
+    for (let i = n - 1; i >= 0; i--) this.tailSum[i] = at(this.tailSum, i + 1) + at(values, i)
+    this.targetSum = targets.reduce((a, b) => a + b, 0)
+    this.choice = new Int32Array(n).fill(this.loadCount)
+    this.sums = new Float64Array(this.loadCount)
+    this.counts = new Int32Array(this.loadCount)
+    this.emptyLoads = this.loadCount
+  }
+
+  visit(section: number): void {
+    const { values } = this.problem
+    if (section === this.sectionCount || ++this.steps > this.stepLimit || !this.hopeful(section)) return
+    // Equal sections are interchangeable: the second never goes to an earlier load than the first.
+    const from = section > 0 && values[section] === values[section - 1] ? at(this.choice, section - 1) : 0
+    let tried = 0
+    for (;;) {
+      const load = this.neediest(from, tried, at(values, section))
+      if (load < 0) break
+      tried |= 1 << load
+      this.choice[section] = load
+      this.assign(section, load, 1)
+      if (this.emptyLoads === 0) this.consider()
+      this.visit(section + 1)
+      this.assign(section, load, -1)
+      this.choice[section] = this.loadCount
+    }
+    this.visit(section + 1)
   }
 
   /** Keeps the present assignment, the rest left unused, when it is the best so far. */
-  function consider(): void {
+  private consider(): void {
+    const { targets, tolerancePercent, prefer } = this.problem
     let worst = 0
     let sum = 0
-    for (let load = 0; load < k; load++) {
-      const target = targets[load] as number
-      if (prefer === 'simple' && !isWithin(sums[load] as number, target, tolerancePercent)) return
-      const error = Math.abs((sums[load] as number) - target) / target
+    for (let load = 0; load < this.loadCount; load++) {
+      const target = at(targets, load)
+      if (prefer === 'simple' && !isWithin(at(this.sums, load), target, tolerancePercent)) return
+      const error = Math.abs(at(this.sums, load) - target) / target
       if (error > worst) worst = error
       sum += error
     }
-    const score = { worst, jumpers: usedCount - k, sum }
-    if (!best || isBetter(score, best.score, prefer)) best = { assignment: Array.from(choice), score }
+    const score = { worst, jumpers: this.usedCount - this.loadCount, sum }
+    if (!this.best || isBetter(score, this.best.score, prefer))
+      this.best = { assignment: Array.from(this.choice), score }
   }
 
   /** Can sections from `next` on still lead to something better? A bound that never promises too little. */
-  function hopeful(next: number): boolean {
-    if (emptyLoads > n - next) return false
-    const rest = tailSum[next] as number
-    const table = tables[next]
-    const largest = next < n ? (values[next] as number) : 0
+  private hopeful(next: number): boolean {
+    const { prefer, tolerancePercent } = this.problem
+    if (this.emptyLoads > this.sectionCount - next) return false
+    const { worst, sum, more } = this.promise(next)
+    if (prefer === 'simple' && worst * 100 > tolerancePercent + 1e-9) return false
+    if (this.usedCount + more > this.sectionCount) return false
+    return (
+      !this.best ||
+      isBetter({ worst, jumpers: this.usedCount + more - this.loadCount, sum }, this.best.score, prefer)
+    )
+  }
+
+  /** The least errors that sections from `next` on can leave, and the fewest of them that are still needed. */
+  private promise(next: number): { readonly worst: number; readonly sum: number; readonly more: number } {
+    const { values, targets } = this.problem
+    const rest = at(this.tailSum, next)
+    const largest = next < this.sectionCount ? at(values, next) : 0
     let worst = 0
     let sum = 0
     let missing = 0
     let more = 0
-    for (let load = 0; load < k; load++) {
-      const target = targets[load] as number
-      const gap = target - (sums[load] as number)
-      const away = table ? distanceToNearest(table, gap) : gap < 0 ? -gap : gap > rest ? gap - rest : 0
-      const error = away / target
+    for (let load = 0; load < this.loadCount; load++) {
+      const target = at(targets, load)
+      const gap = target - at(this.sums, load)
+      const error = this.leastGap(next, gap, rest) / target
       if (error > worst) worst = error
       sum += error
       if (gap > 0) missing += gap
-      // One part in 10^12 of slack: a quotient times its divisor may round past the whole number it came from.
-      const needed = gap - allowedError(load) * target * (1 + 1e-12) - 1e-3
-      more +=
-        counts[load] === 0 || needed > 0
-          ? Math.max(1, largest > 0 ? Math.ceil(needed / largest) : Infinity)
-          : 0
+      more += this.sectionsNeeded(load, gap, largest)
     }
-    const shared = (missing - rest) / targetSum
-    if (shared > worst) worst = shared - 1e-12
-    if (prefer === 'simple' && worst * 100 > tolerancePercent + 1e-9) return false
-    if (usedCount + more > n) return false
-    return !best || isBetter({ worst, jumpers: usedCount + more - k, sum }, best.score, prefer)
+    const shared = (missing - rest) / this.targetSum
+    return { worst: shared > worst ? shared - 1e-12 : worst, sum, more }
   }
 
-  function assign(section: number, load: number, sign: 1 | -1): void {
-    sums[load] = (sums[load] as number) + sign * (values[section] as number)
-    counts[load] = (counts[load] as number) + sign
-    usedCount += sign
-    if (sign === 1 && counts[load] === 1) emptyLoads--
-    if (sign === -1 && counts[load] === 0) emptyLoads++
+  /** How near sections from `next` on can come to a gap, all of them for this one load. */
+  private leastGap(next: number, gap: number, rest: number): number {
+    const table = this.tables[next]
+    if (table) return distanceToNearest(table, gap)
+    return gap < 0 ? -gap : Math.max(0, gap - rest)
   }
 
-  function visit(section: number): void {
-    if (section === n || ++steps > stepLimit || !hopeful(section)) return
-    // Equal sections are interchangeable: the second never goes to an earlier load than the first.
-    const first = section > 0 && values[section] === values[section - 1] ? (choice[section - 1] as number) : 0
-    let tried = 0
-    for (;;) {
-      const load = neediest(first, tried, values[section] as number)
-      if (load < 0) break
-      tried |= 1 << load
-      choice[section] = load
-      assign(section, load, 1)
-      if (emptyLoads === 0) consider()
-      visit(section + 1)
-      assign(section, load, -1)
-      choice[section] = unused
-    }
-    visit(section + 1)
+  private sectionsNeeded(load: number, gap: number, largest: number): number {
+    // One part in 10^12 of slack: a quotient times its divisor may round past the whole number it came from.
+    const needed = gap - this.allowedError(load) * at(this.problem.targets, load) * (1 + 1e-12) - 1e-3
+    if (this.counts[load] !== 0 && needed <= 0) return 0
+    return Math.max(1, largest > 0 ? Math.ceil(needed / largest) : Infinity)
+  }
+
+  private allowedError(load: number): number {
+    const { prefer, tolerancePercent, targets } = this.problem
+    if (prefer === 'simple') return tolerancePercent / 100
+    return this.best ? this.best.score.worst : Math.max(1, at(this.tailSum, 0) / at(targets, load))
+  }
+
+  private assign(section: number, load: number, sign: 1 | -1): void {
+    this.sums[load] = at(this.sums, load) + sign * at(this.problem.values, section)
+    this.counts[load] = at(this.counts, load) + sign
+    this.usedCount += sign
+    if (sign === 1 && this.counts[load] === 1) this.emptyLoads--
+    if (sign === -1 && this.counts[load] === 0) this.emptyLoads++
   }
 
   /** The load not yet tried that this section suits best; -1 when none is left. Loads with the same target fill in order. */
-  function neediest(first: number, tried: number, value: number): number {
+  private neediest(from: number, tried: number, value: number): number {
     let found = -1
     let least = Infinity
-    for (let load = first; load < k; load++) {
-      if (tried & (1 << load)) continue
-      if (load > 0 && counts[load] === 0 && counts[load - 1] === 0 && targets[load] === targets[load - 1])
-        continue
-      const away =
-        Math.abs((sums[load] as number) + value - (targets[load] as number)) / (targets[load] as number)
+    for (let load = from; load < this.loadCount; load++) {
+      if (tried & (1 << load) || this.waits(load)) continue
+      const target = at(this.problem.targets, load)
+      const away = Math.abs(at(this.sums, load) + value - target) / target
       if (away < least) {
         least = away
         found = load
@@ -145,7 +185,14 @@ export function searchPlan(
     return found
   }
 
-  visit(0)
-  const found = best as { assignment: number[]; score: Score } | null
-  return found && { ...found, proven: steps <= stepLimit }
+  /** An empty load with the same target as the empty one before it. */
+  private waits(load: number): boolean {
+    const { targets } = this.problem
+    return (
+      load > 0 &&
+      this.counts[load] === 0 &&
+      this.counts[load - 1] === 0 &&
+      targets[load] === targets[load - 1]
+    )
+  }
 }

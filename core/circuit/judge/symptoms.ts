@@ -99,59 +99,55 @@ function tapSymptoms({ taps, machine }: SymptomInput, mode: ModeSolution): Hazar
   ]
 }
 
-function runningSymptoms(
-  { unit, machine, taps, ratedVolts, ratedAmps }: SymptomInput,
-  mode: ModeSolution,
-  limits: Limits | null,
-): Hazard[] {
-  if (!machine || !limits)
-    return mode.motor.amps < 0.5 * ratedAmps
-      ? [
-          stop(
-            'does-not-start',
-            `In ${mode.name} the motor has no voltage: it will not run.`,
-            [],
-            inMode(mode),
-          ),
-        ]
-      : []
-  const [main, auxiliary] = [
-    mode.motor.windings.find((w) => w.id === 'main'),
-    mode.motor.windings.find((w) => w.id === 'auxiliary'),
-  ]
-  const fed = taps.length === 0 || taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > LIVE_SHARE * unit.volts)
-  if (!fed && unit.traits.fan === 'blower')
+function runningSymptoms(input: SymptomInput, mode: ModeSolution, limits: Limits | null): Hazard[] {
+  const { machine, unit } = input
+  if (!machine || !limits) return unfedSymptoms(mode, input.ratedAmps)
+  if (unit.traits.fan === 'blower' && !isFed(input, mode))
     return [
-      stop(
-        'no-tap-live',
-        `In ${mode.name} the unit calls for the blower, and no speed tap is live.`,
-        [],
-        inMode(mode),
-      ),
+      stopIn(mode, 'no-tap-live', `In ${mode.name} the unit calls for the blower, and no speed tap is live.`),
     ]
   if (mode.motor.direction === 0) {
-    const why =
-      (main?.amps ?? 0) < AT_REST * limits.rated.mainAmps
-        ? 'no current flows in its main winding'
-        : (auxiliary?.amps ?? 0) < LEAST_AUXILIARY * limits.rated.auxiliaryAmps
-          ? 'no current flows in its auxiliary winding, so it only hums'
-          : 'both windings’ currents lie alike, so it only hums'
-    return [
-      stop('does-not-start', `In ${mode.name} the motor does not start: ${why}.`, [], inMode(mode)),
-      ...overcurrent(mode, limits),
-    ]
+    const text = `In ${mode.name} the motor does not start: ${whyStanding(mode, limits)}.`
+    return [stopIn(mode, 'does-not-start', text), ...overcurrent(mode, limits)]
   }
-  const found = overcurrent(mode, limits)
+  return [
+    ...overcurrent(mode, limits),
+    ...voltageSymptoms(mode, input.ratedVolts),
+    ...startSymptoms(mode, machine),
+  ]
+}
+
+const stopIn = (mode: ModeSolution, code: HazardCode, text: string): Hazard =>
+  stop(code, text, [], inMode(mode))
+
+/** A motor without a winding model: all that can be said is whether it is fed. */
+const unfedSymptoms = (mode: ModeSolution, ratedAmps: number): Hazard[] =>
+  mode.motor.amps < 0.5 * ratedAmps
+    ? [stopIn(mode, 'does-not-start', `In ${mode.name} the motor has no voltage: it will not run.`)]
+    : []
+
+/** A motor with taps is fed through one of them. */
+const isFed = ({ taps, unit }: SymptomInput, mode: ModeSolution): boolean =>
+  taps.length === 0 || taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > LIVE_SHARE * unit.volts)
+
+function whyStanding(mode: ModeSolution, { rated }: Limits): string {
+  const ampsOf = (id: string) => mode.motor.windings.find((w) => w.id === id)?.amps ?? 0
+  if (ampsOf('main') < AT_REST * rated.mainAmps) return 'no current flows in its main winding'
+  if (ampsOf('auxiliary') < LEAST_AUXILIARY * rated.auxiliaryAmps)
+    return 'no current flows in its auxiliary winding, so it only hums'
+  return 'both windings’ currents lie alike, so it only hums'
+}
+
+function voltageSymptoms(mode: ModeSolution, rated: SymptomInput['ratedVolts']): Hazard[] {
   const volts = mode.motor.volts ?? 0
-  if (volts < ratedVolts.low * (1 - VOLTAGE_TOLERANCE) || volts > ratedVolts.high * (1 + VOLTAGE_TOLERANCE))
-    found.push(
-      stop(
-        'motor-voltage',
-        `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(ratedVolts.low)}–${figure(ratedVolts.high)} V.`,
-        [],
-        inMode(mode),
-      ),
-    )
+  const inside = volts >= rated.low * (1 - VOLTAGE_TOLERANCE) && volts <= rated.high * (1 + VOLTAGE_TOLERANCE)
+  if (inside) return []
+  const text = `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(rated.low)}–${figure(rated.high)} V.`
+  return [stopIn(mode, 'motor-voltage', text)]
+}
+
+function startSymptoms(mode: ModeSolution, machine: Machine): Hazard[] {
+  const found: Hazard[] = []
   const weakest =
     mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
   if (weakest !== null && weakest < LEAST_START_TORQUE)
@@ -165,12 +161,7 @@ function runningSymptoms(
     )
   if (mode.motor.direction === -1)
     found.push(
-      stop(
-        'starts-backward',
-        `In ${mode.name} the motor starts the other way than its plug is set.`,
-        [],
-        inMode(mode),
-      ),
+      stopIn(mode, 'starts-backward', `In ${mode.name} the motor starts the other way than its plug is set.`),
     )
   return found
 }

@@ -1,7 +1,7 @@
 import { workOutHookup } from '../../circuit/hookup'
 import { hookupWith, onPost, requestFor } from '../../testing/fixtures'
 import { makeCard, type Card, type CardHeading } from './card'
-import { CARD_HEIGHT, CARD_WIDTH, layOutCard, wrap } from './card-layout'
+import { CARD_HEIGHT, CARD_WIDTH, layOutCard, wrap, type Shape } from './card-layout'
 import { cardSvg } from './card-svg'
 import { printOf } from '../print'
 import { hookupInput } from '../inputs/hookup-input'
@@ -23,6 +23,32 @@ const cardFor = (unit?: string, sheet?: string, heading: Partial<CardHeading> = 
   return card
 }
 const textsOf = (card: Card) => layOutCard(card).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
+
+/** The points of a shape that lie furthest out; letters are taken as half as wide as they are high. */
+function cornersOf(shape: Shape): [number, number][] {
+  switch (shape.kind) {
+    case 'line':
+      return [
+        [shape.x1, shape.y1],
+        [shape.x2, shape.y2],
+      ]
+    case 'wire':
+      return [
+        [shape.x1, shape.y],
+        [shape.x2, shape.y],
+      ]
+    case 'text':
+      return [
+        [shape.x, shape.y],
+        [shape.x + [...shape.text].length * shape.size * 0.5, shape.y],
+      ]
+    case 'mark':
+      return [
+        [shape.x, shape.y],
+        [shape.x + shape.size, shape.y + shape.size],
+      ]
+  }
+}
 
 describe('the card', () => {
   it('says for every lead where it goes and where the old one was', () => {
@@ -78,33 +104,8 @@ describe('its layout', () => {
   ]
   it.each(cards)('%s: everything is inside A5', (_, card) => {
     for (const shape of layOutCard(card)) {
-      const points =
-        shape.kind === 'line'
-          ? [
-              [shape.x1, shape.y1],
-              [shape.x2, shape.y2],
-            ]
-          : shape.kind === 'wire'
-            ? [
-                [shape.x1, shape.y],
-                [shape.x2, shape.y],
-              ]
-            : shape.kind === 'text'
-              ? [
-                  [shape.x, shape.y],
-                  [shape.x + [...shape.text].length * shape.size * 0.5, shape.y],
-                ]
-              : [
-                  [shape.x, shape.y],
-                  [shape.x + shape.size, shape.y + shape.size],
-                ]
-      for (const [x, y] of points)
-        expect(
-          (x as number) >= 0 &&
-            (x as number) <= CARD_WIDTH &&
-            (y as number) >= 0 &&
-            (y as number) <= CARD_HEIGHT,
-        ).toBe(true)
+      const points = cornersOf(shape)
+      for (const [x, y] of points) expect(x >= 0 && x <= CARD_WIDTH && y >= 0 && y <= CARD_HEIGHT).toBe(true)
     }
   })
   it.each(cards)('%s: no line of text is written over another', (_, card) => {

@@ -10,7 +10,7 @@ import { CAN_PROBES, chargeInput, startProbe, startupInput, SUPPLY_PROBE } from 
 
 /** The demo's finished job: an outdoor fan, hooked up and proven. */
 const read = readJobFile(
-  readFileSync(join(__dirname, '..', '..', 'demo', '1-saltmarsh-bakery.job.json'), 'utf8'),
+  readFileSync(join(__dirname, '..', '..', '..', 'demo', '1-saltmarsh-bakery.job.json'), 'utf8'),
 )
 const FINISHED: JobDocument = read.ok ? foldJob(read.file.changes) : EMPTY_JOB
 const reading = (quantity: Quantity, value: number | 'OL'): Measurement => ({

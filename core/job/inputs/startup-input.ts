@@ -1,4 +1,5 @@
 // From a job to the inputs of startup-verdict and charge-glance, as far as they are known.
+import type { UnitType } from '../../wiring/unit-type'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { hookupInput } from './hookup-input'
@@ -17,50 +18,54 @@ const valueOf = (job: JobDocument, probe: string): number | null => {
   return typeof value === 'number' ? value : null
 }
 
+const accuracyOf = (job: JobDocument, probe: string) => job.measurements[probe]?.accuracy ?? null
+
+/** An answer where it is one of those that are known; else null. */
+const oneOf = <T extends string>(answer: string | undefined, known: readonly T[]): T | null =>
+  known.find((one) => one === answer) ?? null
+
 /** null: the hookup is not whole enough to be worked out. */
 export function startupInput(job: JobDocument) {
   const hookup = hookupInput(job)
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   if (!hookup || !unit) return null
-  const accuracy = (probe: string) => job.measurements[probe]?.accuracy ?? null
-  const door = job.startup.door
-  const [canAmps, canVolts, supply] = [
-    valueOf(job, CAN_PROBES.amps),
-    valueOf(job, CAN_PROBES.volts),
-    valueOf(job, SUPPLY_PROBE),
-  ]
+  const supply = valueOf(job, SUPPLY_PROBE)
   return {
     hookup,
-    turned: job.startup.turned === 'right' || job.startup.turned === 'backwards' ? job.startup.turned : null,
-    readings: unit.modes
-      .filter((m) => m.fanRuns)
-      .flatMap((m) => {
-        const amps = valueOf(job, startProbe('amps', m.id))
-        return amps === null
-          ? []
-          : [
-              {
-                mode: m.id,
-                amps,
-                accuracy: accuracy(startProbe('amps', m.id)),
-                door: unit.traits.fan === 'blower' && (door === 'open' || door === 'closed') ? door : null,
-                inrush: valueOf(job, startProbe('inrush', m.id)),
-              },
-            ]
-      }),
-    capacitor:
-      canAmps !== null && canVolts !== null && canAmps > 0 && canVolts > 0
-        ? {
-            amps: canAmps,
-            volts: canVolts,
-            ampsAccuracy: accuracy(CAN_PROBES.amps),
-            voltsAccuracy: accuracy(CAN_PROBES.volts),
-          }
-        : null,
-    supply: supply !== null && supply > 0 ? { volts: supply, accuracy: accuracy(SUPPLY_PROBE) } : null,
+    turned: oneOf(job.startup.turned, ['right', 'backwards']),
+    readings: ampsReadings(job, unit),
+    capacitor: canReading(job),
+    supply: supply !== null && supply > 0 ? { volts: supply, accuracy: accuracyOf(job, SUPPLY_PROBE) } : null,
     oldRpm: job.motorPlate?.rpm[0] ?? null,
-    sameBlade: job.startup.blade === 'same' ? true : job.startup.blade === 'other' ? false : null,
+    sameBlade: sameBlade(job),
   }
+}
+
+/** Amps of each mode in which the fan runs, as far as they were read. */
+function ampsReadings(job: JobDocument, unit: UnitType) {
+  const door = unit.traits.fan === 'blower' ? oneOf(job.startup.door, ['open', 'closed']) : null
+  return unit.modes
+    .filter((m) => m.fanRuns)
+    .flatMap(({ id }) => {
+      const probe = startProbe('amps', id)
+      const amps = valueOf(job, probe)
+      if (amps === null) return []
+      const inrush = valueOf(job, startProbe('inrush', id))
+      return [{ mode: id, amps, accuracy: accuracyOf(job, probe), door, inrush }]
+    })
+}
+
+/** Amps and volts of the fan's section; null: not both were read. */
+function canReading(job: JobDocument) {
+  const [amps, volts] = [valueOf(job, CAN_PROBES.amps), valueOf(job, CAN_PROBES.volts)]
+  if (!amps || !volts || amps < 0 || volts < 0) return null
+  const [ampsAccuracy, voltsAccuracy] = [accuracyOf(job, CAN_PROBES.amps), accuracyOf(job, CAN_PROBES.volts)]
+  return { amps, volts, ampsAccuracy, voltsAccuracy }
+}
+
+function sameBlade({ startup }: JobDocument): boolean | null {
+  const said = oneOf(startup.blade, ['same', 'other'])
+  return said === null ? null : said === 'same'
 }
 
 /** null: which refrigerant it is, is not stated. */

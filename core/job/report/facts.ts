@@ -76,70 +76,97 @@ function isSafe(job: JobDocument): boolean {
 }
 
 function done(job: JobDocument): Fact[] {
-  const proven = standingProof(job)
-  const { motor, can, wanted, safe, mountChecks } = job
-  // A proven plan is not yet a motor that runs: that takes something read or seen at start-up.
-  const runs = proven !== null && wasStarted(job)
-  const facts: Fact[] = []
-  const steps = Object.values(safe)
+  return [...safety(job), ...newMotor(job), ...newCan(job), ...wiring(job), ...mounting(job)]
+}
+
+/** A proven plan is not yet a motor that runs: that takes something read or seen at start-up. */
+const runsNow = (job: JobDocument): boolean => standingProof(job) !== null && wasStarted(job)
+
+function safety(job: JobDocument): Fact[] {
+  const steps = Object.values(job.safe)
+  if (steps.length === 0) return []
   const waived = steps.filter((s) => s.state === 'waived').length
-  if (steps.length > 0)
-    facts.push({
+  const made = steps.length - waived
+  const facts: Fact[] = [
+    {
       section: 'done',
       plain: isSafe(job) ? 'The unit was made safe before the work.' : null,
-      technical: `Making safe: ${steps.length - waived === 1 ? 'one step' : `${steps.length - waived} steps`} done${waived > 0 ? `, ${waived} waived` : ''}.`,
-    })
-  if (steps.length > 0 && !isSafe(job))
-    facts.push({ section: 'gaps', plain: null, technical: 'Making safe is recorded in part only.' })
+      technical: `Making safe: ${made === 1 ? 'one step' : `${made} steps`} done${waived > 0 ? `, ${waived} waived` : ''}.`,
+    },
+  ]
+  if (!isSafe(job)) facts.push(technical('gaps', 'Making safe is recorded in part only.'))
   if (waived > 0)
-    facts.push({
-      section: 'gaps',
-      plain: null,
-      technical: `${waived} safety ${waived === 1 ? 'step was' : 'steps were'} waived.`,
-    })
-  if (motor)
-    facts.push({
+    facts.push(technical('gaps', `${waived} safety ${waived === 1 ? 'step was' : 'steps were'} waived.`))
+  return facts
+}
+
+function newMotor(job: JobDocument): Fact[] {
+  const { motor, wanted, horsepower } = job
+  if (!motor) return []
+  const set = horsepower ? `, set to ${horsepower} hp` : ''
+  const turning = wanted ? `, turning ${rotationText(wanted)}` : ''
+  return [
+    {
       section: 'done',
-      plain: `${runs ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`,
-      technical: `${runs ? 'New motor' : proven ? 'Motor, proven on the board and not recorded as running' : 'Planned motor, not proven'}: ${motor.name}${job.horsepower ? `, set to ${job.horsepower} hp` : ''}${wanted ? `, turning ${rotationText(wanted)}` : ''}.`,
-    })
-  if (can && motor?.capacitor) {
-    const stays = casesOf(can).find((c) => c.stays)
-    facts.push({
+      plain: `${runsNow(job) ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`,
+      technical: `${motorState(job)}: ${motor.name}${set}${turning}.`,
+    },
+  ]
+}
+
+function motorState(job: JobDocument): string {
+  if (runsNow(job)) return 'New motor'
+  return standingProof(job)
+    ? 'Motor, proven on the board and not recorded as running'
+    : 'Planned motor, not proven'
+}
+
+function newCan(job: JobDocument): Fact[] {
+  const { can, motor, compressorMicrofarads } = job
+  if (!can || !motor?.capacitor) return []
+  const compressor = compressorMicrofarads ? `, the compressor for ${figure(compressorMicrofarads)} µF` : ''
+  const runs = runsNow(job)
+  const facts: Fact[] = [
+    {
       section: 'done',
       plain: `${runs ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`,
-      technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${job.compressorMicrofarads ? `, the compressor for ${figure(job.compressorMicrofarads)} µF` : ''}.`,
-    })
-    if (stays)
-      facts.push(
-        both(
-          'done',
-          `The old capacitor stays for the compressor, by its reading of ${stays.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')}.`,
-        ),
-      )
-  }
+      technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${compressor}.`,
+    },
+  ]
+  const stays = casesOf(can).find((c) => c.stays)
+  const read = stays?.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')
+  if (stays)
+    facts.push(both('done', `The old capacitor stays for the compressor, by its reading of ${read}.`))
+  return facts
+}
+
+function wiring(job: JobDocument): Fact[] {
+  const { motor, placements } = job
+  const facts: Fact[] = []
+  const proven = standingProof(job)
   if (proven)
     facts.push({
       section: 'done',
       plain: 'The wiring was checked by calculation.',
       technical: `Hookup: ${proven.sentence}`,
     })
-  const moved = Object.entries(job.placements)
+  const roleOf = (lead: string) => ROLE_NAMES[motor?.leads.find((l) => l.id === lead)?.role ?? 'run']
+  const moved = Object.keys(placements).map((lead) => `${lead} (${roleOf(lead)})`)
   if (moved.length > 0 && motor)
-    facts.push(
-      technical(
-        'done',
-        `Placed by hand on the board: ${moved.map(([lead]) => `${lead} (${ROLE_NAMES[motor.leads.find((l) => l.id === lead)?.role ?? 'run']})`).join(', ')}.`,
-      ),
-    )
+    facts.push(technical('done', `Placed by hand on the board: ${moved.join(', ')}.`))
+  return facts
+}
+
+function mounting({ mountChecks }: JobDocument): Fact[] {
   const checks = Object.keys(mountChecks).length
-  if (checks > 0)
-    facts.push({
+  if (checks === 0) return []
+  return [
+    {
       section: 'done',
       plain: `${checks} points of the mounting were looked at before power.`,
       technical: `Mounting: ${checks} checks ticked.`,
-    })
-  return facts
+    },
+  ]
 }
 
 const valueText = ({ value, quantity }: Measurement): string =>

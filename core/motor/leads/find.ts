@@ -92,14 +92,12 @@ export function findLeads(input: FindInput): FoundLeads {
   }
 }
 
-const said = (ohms: OhmsValue): string =>
-  ohms === 'OL'
-    ? 'OL'
-    : ohms >= 1e6
-      ? `${Math.round(ohms / 1e5) / 10} MΩ`
-      : ohms >= 1e3
-        ? `${Math.round(ohms / 100) / 10} kΩ`
-        : `${ohms} Ω`
+function said(ohms: OhmsValue): string {
+  if (ohms === 'OL') return 'OL'
+  if (ohms >= 1e6) return `${Math.round(ohms / 1e5) / 10} MΩ`
+  if (ohms >= 1e3) return `${Math.round(ohms / 100) / 10} kΩ`
+  return `${ohms} Ω`
+}
 const pairText = ([a, b]: readonly [string, string]): string => `${a}–${b}`
 
 /** Each reading left out in turn: with which of them gone do the others agree? */

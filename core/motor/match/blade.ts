@@ -67,17 +67,22 @@ function matchBlade(
   ]
   const first = (verdict: RowVerdict) => rows.filter((r) => r.verdict === verdict)
   const [fails, open, watched] = [first('fail'), first('unknown'), first('watch')]
-  const verdict =
-    fails.length > 0 ? 'no' : open.length > 0 ? 'unknown' : watched.length > 0 ? 'watch' : 'fits'
-  const sentence = { no: fails, unknown: open, watch: watched, fits: [] as BladeRow[] }[verdict]
-    .map((r) => r.reason)
-    .join(' ')
+  const verdict = verdictOf(fails.length, open.length, watched.length)
+  const telling = { no: fails, unknown: open, watch: watched, fits: [] }[verdict] satisfies BladeRow[]
+  const sentence = telling.map((r) => r.reason).join(' ')
   return {
     id: blade.id,
     verdict,
     sentence: verdict === 'fits' ? 'The same blade in every figure.' : sentence,
     rows,
   }
+}
+
+/** One fail outweighs all; then what is not known; then what is to be watched. */
+function verdictOf(fails: number, open: number, watched: number): 'no' | 'unknown' | 'watch' | 'fits' {
+  if (fails > 0) return 'no'
+  if (open > 0) return 'unknown'
+  return watched > 0 ? 'watch' : 'fits'
 }
 
 function compare(
@@ -89,25 +94,26 @@ function compare(
   oldName = 'before',
 ): BladeRow {
   const text = (x: number) => `${figure(x, 3)}${unit === '°' ? '°' : ` ${unit}`}`
-  if (old === null || here === null)
+  if (old === null || here === null) {
+    const oldThing = oldName === 'shaft' ? 'the motor’s shaft' : 'the old blade'
     return {
       criterion,
       verdict: 'unknown',
       figures: `${old === null ? 'not measured' : `${text(old)} ${oldName}`}; ${here === null ? 'not known of this one' : `${text(here)} here`}`,
-      reason: `Measure the ${criterion} of ${old === null ? (oldName === 'shaft' ? 'the motor’s shaft' : 'the old blade') : 'this blade'}.`,
+      reason: `Measure the ${criterion} of ${old === null ? oldThing : 'this blade'}.`,
     }
+  }
   const [verdict, reason] = judge(old, here)
   return { criterion, verdict, figures: `${text(old)} ${oldName}, ${text(here)} here`, reason }
 }
 
-const diameter = (old: number, here: number): Judgement =>
-  here > old + SAME_INCHES
-    ? ['fail', 'Larger: it would strike the shroud.']
-    : here >= old - SAME_INCHES
-      ? ['pass', 'The same.']
-      : here >= old - SMALLER_INCHES
-        ? ['watch', 'Smaller: air slips back round its tips. Check head pressure and amps.']
-        : ['fail', 'Too small for the opening: much air slips back round its tips.']
+function diameter(old: number, here: number): Judgement {
+  if (here > old + SAME_INCHES) return ['fail', 'Larger: it would strike the shroud.']
+  if (here >= old - SAME_INCHES) return ['pass', 'The same.']
+  return here >= old - SMALLER_INCHES
+    ? ['watch', 'Smaller: air slips back round its tips. Check head pressure and amps.']
+    : ['fail', 'Too small for the opening: much air slips back round its tips.']
+}
 
 function handRow(old: Blade, blade: Blade): BladeRow {
   const figures = `${old.hand ?? 'not known'} before, ${blade.hand ?? 'not known'} here, seen from where the air comes out`
@@ -134,14 +140,13 @@ const bore = (shaft: number, here: number): Judgement =>
     : here > shaft
       ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.']
       : ['fail', 'The bore is smaller than the shaft.']
-const pitch = (old: number, here: number): Judgement =>
-  Math.abs(here - old) <= SAME_DEGREES
-    ? ['pass', 'The same.']
-    : here < old
-      ? ['watch', 'Flatter: it moves less air. Check head pressure and amps.']
-      : here - old <= STEEPER_DEGREES
-        ? ['watch', 'Steeper: it asks for more power. Check the amps.']
-        : ['fail', 'Much steeper: it would overload the motor.']
+function pitch(old: number, here: number): Judgement {
+  if (Math.abs(here - old) <= SAME_DEGREES) return ['pass', 'The same.']
+  if (here < old) return ['watch', 'Flatter: it moves less air. Check head pressure and amps.']
+  return here - old <= STEEPER_DEGREES
+    ? ['watch', 'Steeper: it asks for more power. Check the amps.']
+    : ['fail', 'Much steeper: it would overload the motor.']
+}
 const count = (old: number, here: number): Judgement =>
   here === old
     ? ['pass', 'The same.']

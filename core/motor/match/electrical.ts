@@ -114,65 +114,55 @@ export function horsepowerFit(
   { plate, steepBlades, estimate }: OldMotor,
   { settings }: Candidate,
 ): HorsepowerFit {
-  const choices =
-    settings.horsepower.length > 1
-      ? [...settings.horsepower].sort((a, b) => horsepowerOf(a.horsepower) - horsepowerOf(b.horsepower))
-      : settings.horsepower
-  const offered =
-    choices.length > 1 ? choices.map((c) => c.horsepower).join(', ') : (choices[0]?.horsepower ?? '')
-  const stated = plate.horsepower.length > 0 ? Math.max(...plate.horsepower.map(horsepowerOf)) : null
-  const none = (
-    verdict: 'fail' | 'unknown' | 'watch',
-    figures: Told,
-    reason: Told,
-    ask: string | null = null,
-  ): HorsepowerFit => ({
-    row: row('horsepower', verdict, figures, reason, ask),
-    setting: null,
-    sizesAbove: null,
-  })
-  if (
-    steepBlades &&
-    Math.max(...choices.map((c) => horsepowerOf(c.horsepower))) < STEEP_BLADE_HORSEPOWER - EPSILON
+  const choices = [...settings.horsepower].sort(
+    (a, b) => horsepowerOf(a.horsepower) - horsepowerOf(b.horsepower),
   )
-    return none(
+  const offered = choices.map((c) => c.horsepower).join(', ')
+  const most = Math.max(...choices.map((c) => horsepowerOf(c.horsepower)))
+  if (steepBlades && most < STEEP_BLADE_HORSEPOWER - EPSILON)
+    return noFit(
       'fail',
       `1/2 hp wanted for steep blades, ${offered} hp here`,
       'Steep blades ask for 1/2 hp or more, whatever the rest fits.',
     )
-  if (stated === null) return estimated(estimate.horsepower, choices, offered, none)
-  const wanted = steepBlades ? Math.max(stated, STEEP_BLADE_HORSEPOWER) : stated
+  if (plate.horsepower.length === 0) return estimated(estimate.horsepower, choices, offered)
+  const stated = Math.max(...plate.horsepower.map(horsepowerOf))
+  const steeper = steepBlades && stated < STEEP_BLADE_HORSEPOWER
   const text = () =>
-    `${steepBlades && stated < STEEP_BLADE_HORSEPOWER ? '1/2 (steep blades)' : plate.horsepower.join(' / ')} hp wanted, ${offered} hp here`
+    `${steeper ? '1/2 (steep blades)' : plate.horsepower.join(' / ')} hp wanted, ${offered} hp here`
+  return fitOf(steeper ? STEEP_BLADE_HORSEPOWER : stated, choices, text)
+}
+
+/** No setting of the motor is proposed. */
+const noFit = (
+  verdict: 'fail' | 'unknown' | 'watch',
+  figures: Told,
+  reason: Told,
+  ask: string | null = null,
+): HorsepowerFit => ({
+  row: row('horsepower', verdict, figures, reason, ask),
+  setting: null,
+  sizesAbove: null,
+})
+
+/** The setting for a wanted horsepower, of choices in rising order: the one that covers it, else the next above. */
+function fitOf(wanted: number, choices: readonly PowerChoice[], text: Told): HorsepowerFit {
+  const setTo = ({ horsepower }: PowerChoice) => (choices.length > 1 ? `: set it to ${horsepower} hp` : '')
   const exact = choices.find((c) => coversExactly(c, wanted))
-  if (exact)
-    return {
-      row: row(
-        'horsepower',
-        'pass',
-        text,
-        horsepowerOf(exact.horsepower) > wanted + EPSILON
-          ? `Rated from ${exact.coversFrom} to ${exact.horsepower} hp as it is.`
-          : `The same${choices.length > 1 ? `: set it to ${exact.horsepower} hp` : ''}.`,
-      ),
-      setting: exact,
-      sizesAbove: 0,
-    }
+  if (exact) {
+    const covers = horsepowerOf(exact.horsepower) > wanted + EPSILON
+    const reason = covers
+      ? `Rated from ${exact.coversFrom} to ${exact.horsepower} hp as it is.`
+      : `The same${setTo(exact)}.`
+    return { row: row('horsepower', 'pass', text, reason), setting: exact, sizesAbove: 0 }
+  }
   const above = choices.find((c) => horsepowerOf(c.horsepower) > wanted)
-  if (!above) return none('fail', text, 'Below the old one: it would be overloaded.')
+  if (!above) return noFit('fail', text, 'Below the old one: it would be overloaded.')
   const sizes = sizesBetween(wanted, horsepowerOf(above.horsepower))
-  if (sizes <= 1)
-    return {
-      row: row(
-        'horsepower',
-        'watch',
-        text,
-        `One standard size above, the usual limit${choices.length > 1 ? `: set it to ${above.horsepower} hp` : ''}.`,
-      ),
-      setting: above,
-      sizesAbove: sizes,
-    }
-  return none('fail', text, `${sizes} standard sizes above: more than the usual limit of one.`)
+  if (sizes > 1)
+    return noFit('fail', text, `${sizes} standard sizes above: more than the usual limit of one.`)
+  const reason = `One standard size above, the usual limit${setTo(above)}.`
+  return { row: row('horsepower', 'watch', text, reason), setting: above, sizesAbove: sizes }
 }
 
 const coversExactly = ({ horsepower, coversFrom }: PowerChoice, wanted: number): boolean =>
@@ -191,16 +181,15 @@ function estimated(
   range: OldMotor['estimate']['horsepower'],
   choices: readonly PowerChoice[],
   offered: string,
-  none: (v: 'unknown', f: Told, r: Told, a: string) => HorsepowerFit,
 ): HorsepowerFit {
   const ask = 'Read the plate, or the amps against the volts while it runs.'
   if (!range)
-    return none('unknown', `not known; ${offered} hp here`, 'The horsepower decides, and is not known.', ask)
+    return noFit('unknown', `not known; ${offered} hp here`, 'The horsepower decides, and is not known.', ask)
   const high = horsepowerOf(range.high)
   const setting = choices.find((c) => horsepowerOf(c.horsepower) >= high - EPSILON)
   const text = () => `estimated ${range.low} to ${range.high} hp, ${offered} hp here`
   if (!setting || sizesBetween(high, horsepowerOf(setting.horsepower)) > 1)
-    return none('unknown', text, 'An estimate does not settle it.', ask)
+    return noFit('unknown', text, 'An estimate does not settle it.', ask)
   return {
     row: row('horsepower', 'watch', text, 'Enough for the whole estimate, which is no plate.', ask),
     setting,

@@ -95,8 +95,7 @@ function judge(old: OldMotor, candidate: Candidate): Judged {
   ]
   const counted = tally(rows)
   const { fails, watched, unknown, open } = counted
-  const verdict: MatchVerdict =
-    fails > 0 ? 'no' : open.length > 0 ? 'unknown' : watched > 0 ? 'watch' : 'fits'
+  const verdict = verdictOf(fails, open.length, watched)
   return {
     ...counted,
     rows,
@@ -104,6 +103,13 @@ function judge(old: OldMotor, candidate: Candidate): Judged {
     verdict,
     rank: rankOf(fails > 0 ? 1 : 0, fails, open.length, power.sizesAbove ?? 9, watched, unknown),
   }
+}
+
+/** One fail outweighs all; then what is not known and decides; then what is to be watched. */
+function verdictOf(fails: number, open: number, watched: number): MatchVerdict {
+  if (fails > 0) return 'no'
+  if (open > 0) return 'unknown'
+  return watched > 0 ? 'watch' : 'fits'
 }
 
 function describe({ id, name }: Candidate, judged: Judged): Match {

@@ -1,4 +1,5 @@
 // The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -7,6 +8,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { writeJobFile } from '@oak/core/job/job-file'
 import { standingProof } from '@oak/core/job/standing-proof'
+import type { OperationResult } from '@oak/core/operations/registry'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
@@ -23,7 +25,6 @@ import { LabelPicker } from '../papers/LabelPicker'
 import { CardPicture } from './CardPicture'
 
 export function CardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
-  const router = useRouter()
   const changes = useJobs((s) => s.jobs[id]?.changes)
   const hookup = useMemo(() => hookupInput(job), [job])
   const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
@@ -35,22 +36,7 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const stands = standingProof(job) !== null
   const card = stands ? output?.card : null
-  if (!card || !output)
-    return (
-      <NoCard
-        id={id}
-        job={job}
-        why={
-          result && !result.ok
-            ? result.error.message
-            : !hookup || !job.proven
-              ? 'The hookup is not proven yet.'
-              : !stands
-                ? 'Something changed since it was proven.'
-                : (output?.why ?? 'Working it out…')
-        }
-      />
-    )
+  if (!card || !output) return <NoCard id={id} job={job} why={whyNoCard(job, result)} />
 
   const saveCard = () =>
     saveTextFile(
@@ -73,35 +59,17 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
       title="Hookup card"
       picture={<CardPaper output={output} label={label} />}
       evidence={
-        <View style={{ gap: 12 }}>
-          <CardNames key={id} id={id} job={job} />
-          <QuietButton
-            text="The owner’s report"
-            icon="list"
-            onPress={() => router.navigate(`/job/${id}/report`)}
-            testID="to-report"
-          />
-          <QuietButton
-            text="Card as PDF"
-            icon="save"
-            onPress={() =>
-              void import('../papers/report-files')
-                .then((files) => files.saveCardPdf(id, output))
-                .catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))
-            }
-            testID="save-card-pdf"
-          />
-          {wrong ? (
-            <Words tone="stop" size="strong" live>
-              {wrong}
-            </Words>
-          ) : null}
-          {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
-          <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
-          <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
-          <QuietButton text="Whole job as a file" icon="save" onPress={saveJob} testID="save-job" />
-          <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
-        </View>
+        <CardFiles
+          id={id}
+          job={job}
+          output={output}
+          setWrong={setWrong}
+          wrong={wrong}
+          hookupAnswer={hookupAnswer}
+          saveSvg={saveSvg}
+          saveCard={saveCard}
+          saveJob={saveJob}
+        />
       }
       strip={
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
@@ -115,6 +83,71 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
         <PrimaryButton text="Print the card" icon="print" onPress={() => window.print()} testID="print" />
       }
     />
+  )
+}
+
+/** Why there is no card now, in words. */
+function whyNoCard(job: JobDocument, result: OperationResult | null): string {
+  if (result && !result.ok) return result.error.message
+  if (!hookupInput(job) || !job.proven) return 'The hookup is not proven yet.'
+  if (!standingProof(job)) return 'Something changed since it was proven.'
+  return (result?.output as HookupCardOutput | undefined)?.why ?? 'Working it out…'
+}
+
+interface CardFilesProps {
+  readonly id: string
+  readonly job: JobDocument
+  readonly output: HookupCardOutput
+  readonly setWrong: (value: string | null) => void
+  readonly wrong: string | null
+  readonly hookupAnswer: HookupOutput['plan']['groups'] | null
+  readonly saveSvg: () => void
+  readonly saveCard: () => void
+  readonly saveJob: () => void
+}
+
+function CardFiles({
+  id,
+  job,
+  output,
+  setWrong,
+  wrong,
+  hookupAnswer,
+  saveSvg,
+  saveCard,
+  saveJob,
+}: CardFilesProps) {
+  const router = useRouter()
+  return (
+    <View style={{ gap: 12 }}>
+      <CardNames key={id} id={id} job={job} />
+      <QuietButton
+        text="The owner’s report"
+        icon="list"
+        onPress={() => router.navigate(`/job/${id}/report`)}
+        testID="to-report"
+      />
+      <QuietButton
+        text="Card as PDF"
+        icon="save"
+        onPress={() =>
+          void import('../papers/report-files')
+            .then((files) => files.saveCardPdf(id, output))
+            .catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))
+        }
+        testID="save-card-pdf"
+      />
+      {wrong ? (
+        <Words tone="stop" size="strong" live>
+          {wrong}
+        </Words>
+      ) : null}
+      {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
+      <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
+      <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
+      <QuietButton text="Whole job as a file" icon="save" onPress={saveJob} testID="save-job" />
+      <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
+    </View>
   )
 }
 

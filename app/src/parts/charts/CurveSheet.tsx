@@ -1,5 +1,5 @@
 // What if: amps, capacitor volts, start torque and speed against microfarads or supply volts, with the chosen value and its tolerance.
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear, type ScaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -135,41 +135,8 @@ function Chart({ curve, along, quantity: q, band }: ChartProps) {
           fill={palette.line}
           fillOpacity={0.45}
         />
-        {y.ticks(3).map((tick) => (
-          <G key={tick}>
-            <Line
-              x1={MARGIN.left}
-              x2={WIDTH - MARGIN.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke={palette.line}
-              strokeWidth={1}
-            />
-            <Text
-              x={MARGIN.left - 5}
-              y={y(tick) + 4}
-              fontSize={12}
-              textAnchor="end"
-              fill={palette.ink}
-              fontFamily={FONT}
-            >
-              {figure(tick, 2)}
-            </Text>
-          </G>
-        ))}
-        {x.ticks(5).map((tick) => (
-          <Text
-            key={tick}
-            x={x(tick)}
-            y={HEIGHT - 6}
-            fontSize={12}
-            textAnchor="middle"
-            fill={palette.ink}
-            fontFamily={FONT}
-          >
-            {figure(tick, 2)}
-          </Text>
-        ))}
+        <LevelLines y={y} />
+        <BaseFigures x={x} />
         <Text
           x={WIDTH - MARGIN.right}
           y={HEIGHT - MARGIN.bottom - 4}
@@ -193,5 +160,56 @@ function Chart({ curve, along, quantity: q, band }: ChartProps) {
         <Circle cx={x(chosen[along])} cy={y(value(chosen))} r={6} fill={palette.ink} />
       </Svg>
     </View>
+  )
+}
+
+function BaseFigures({ x }: { readonly x: ScaleLinear<number, number, never> }) {
+  const palette = usePalette()
+  return (
+    <>
+      {x.ticks(5).map((tick) => (
+        <Text
+          key={tick}
+          x={x(tick)}
+          y={HEIGHT - 6}
+          fontSize={12}
+          textAnchor="middle"
+          fill={palette.ink}
+          fontFamily={FONT}
+        >
+          {figure(tick, 2)}
+        </Text>
+      ))}
+    </>
+  )
+}
+
+function LevelLines({ y }: { readonly y: ScaleLinear<number, number, never> }) {
+  const palette = usePalette()
+  return (
+    <>
+      {y.ticks(3).map((tick) => (
+        <G key={tick}>
+          <Line
+            x1={MARGIN.left}
+            x2={WIDTH - MARGIN.right}
+            y1={y(tick)}
+            y2={y(tick)}
+            stroke={palette.line}
+            strokeWidth={1}
+          />
+          <Text
+            x={MARGIN.left - 5}
+            y={y(tick) + 4}
+            fontSize={12}
+            textAnchor="end"
+            fill={palette.ink}
+            fontFamily={FONT}
+          >
+            {figure(tick, 2)}
+          </Text>
+        </G>
+      ))}
+    </>
   )
 }

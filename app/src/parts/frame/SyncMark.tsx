@@ -1,6 +1,7 @@
 // Where the edits are: on the server, or waiting on this device. Never a blocker.
 import { View } from 'react-native'
 import { useJobs } from '../../platform/state/app'
+import { syncText } from './sync-text'
 import { Icon } from '../../ui/Icon'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
@@ -10,19 +11,7 @@ export function SyncMark() {
   const sync = useJobs((s) => s.sync)
   const trouble = useJobs((s) => s.trouble)
   const photos = useJobs((s) => s.photosWaiting)
-  const text = trouble
-    ? 'not kept!'
-    : sync.kind === 'delivered'
-      ? photos > 0
-        ? `${photos} photo${photos > 1 ? 's' : ''} kept here`
-        : 'delivered'
-      : sync.kind === 'refused'
-        ? `${sync.count} refused`
-        : sync.kind === 'waiting'
-          ? sync.count > 0
-            ? `${sync.count} kept here`
-            : 'no server'
-          : '…'
+  const text = trouble ? 'not kept!' : syncText(sync, photos)
   return (
     <View
       role="status"

@@ -29,39 +29,59 @@ const AFTER: readonly StageId[] = ['mount', 'startup']
 
 const some = (record: Readonly<Record<string, unknown>>): boolean => Object.keys(record).length > 0
 
+/** What shows that a stage was begun, and what that it is whole. */
+interface StageSigns {
+  readonly begun: (job: JobDocument) => boolean
+  readonly whole: (job: JobDocument) => boolean
+}
+
+const SIGNS: Readonly<Record<StageId, StageSigns>> = {
+  safe: { begun: (job) => some(job.safe) || job.discharge !== null, whole: isSafe },
+  fault: {
+    begun: (job) => some(job.observations) || some(job.measurements),
+    whole: (job) => job.fault !== null,
+  },
+  plates: {
+    begun: (job) => some(job.plateLines),
+    whole: (job) => job.motorPlate !== null || job.canMarking !== null,
+  },
+  wires: { begun: (job) => job.unit !== null, whole: isTraced },
+  motor: {
+    begun: (job) => job.motor !== null || job.wanted !== null,
+    whole: (job) => job.motor !== null && job.wanted !== null,
+  },
+  capacitor: { begun: (job) => job.can !== null || some(job.readings), whole: hasCan },
+  board: {
+    begun: (job) => job.proven !== null || some(job.placements),
+    whole: (job) => standingProof(job) !== null,
+  },
+  mount: {
+    begun: (job) => some(job.mountInches) || some(job.mountChecks) || some(job.mountChoices),
+    whole: isMounted,
+  },
+  startup: {
+    begun: (job) => some(job.startup) || someStartReading(job),
+    whole: (job) => job.startup.turned === 'right' && someStartReading(job),
+  },
+  card: { begun: () => false, whole: (job) => standingProof(job) !== null },
+}
+
 export function stageState(job: JobDocument, stage: StageId): StageState {
-  const of = (begun: boolean, all: boolean): StageState => (all ? 'done' : begun ? 'part' : 'empty')
-  switch (stage) {
-    case 'safe':
-      return of(some(job.safe) || job.discharge !== null, isSafe(job))
-    case 'fault':
-      return of(some(job.observations) || some(job.measurements), job.fault !== null)
-    case 'plates':
-      return of(some(job.plateLines), job.motorPlate !== null || job.canMarking !== null)
-    case 'wires': {
-      const wires = Object.values(job.wires)
-      return of(job.unit !== null, wires.length > 0 && wires.every((wire) => wire.traced))
-    }
-    case 'motor':
-      return of(job.motor !== null || job.wanted !== null, job.motor !== null && job.wanted !== null)
-    case 'capacitor':
-      return of(
-        job.can !== null || some(job.readings),
-        !needsCan(job) ||
-          (job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))),
-      )
-    case 'board':
-      return of(job.proven !== null || some(job.placements), standingProof(job) !== null)
-    case 'mount':
-      return of(some(job.mountInches) || some(job.mountChecks) || some(job.mountChoices), isMounted(job))
-    case 'startup':
-      return of(
-        some(job.startup) || someStartReading(job),
-        job.startup.turned === 'right' && someStartReading(job),
-      )
-    case 'card':
-      return of(false, standingProof(job) !== null)
-  }
+  const { begun, whole } = SIGNS[stage]
+  if (whole(job)) return 'done'
+  return begun(job) ? 'part' : 'empty'
+}
+
+/** There is a wire, and every one was traced. */
+function isTraced({ wires }: JobDocument): boolean {
+  const all = Object.values(wires)
+  return all.length > 0 && all.every((wire) => wire.traced)
+}
+
+/** The can is chosen and what it must give is known, or none is needed. */
+function hasCan(job: JobDocument): boolean {
+  if (!needsCan(job)) return true
+  return job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))
 }
 
 /** Every check was looked at. */

@@ -1,7 +1,12 @@
 // The hookup of a job, worked out in the worker with every change. The last good answer stays while a new one is made.
 import { useEffect, useMemo, useState } from 'react'
 import type { JobDocument } from '@oak/core/job/document'
-import { hookupInput, hookupNeeds, type HookupInput, type HookupNeed } from '@oak/core/job/inputs/hookup-input'
+import {
+  hookupInput,
+  hookupNeeds,
+  type HookupInput,
+  type HookupNeed,
+} from '@oak/core/job/inputs/hookup-input'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { OperationError } from '@oak/core/operations/registry'
 import { runInWorker } from '../../platform/workers/operations'

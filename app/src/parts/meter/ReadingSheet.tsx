@@ -122,7 +122,6 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
 }
 
 function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: Half) {
-  const palette = usePalette()
   const [reading, setReading] = useState<MeterReading | null>(null)
   const [gone, setGone] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -154,39 +153,7 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
   return (
     <Sheet title={title} open onClose={onClose} testID="meter-sheet">
       {choice}
-      <View
-        style={{
-          borderRadius: 14,
-          borderWidth: 3,
-          borderColor: gone ? palette.stop : palette.ink,
-          backgroundColor: palette.surface,
-          padding: 16,
-          gap: 4,
-          alignItems: 'center',
-          minHeight: 150,
-          justifyContent: 'center',
-        }}
-        accessible
-        aria-live="polite"
-      >
-        {gone ? (
-          <Words tone="stop" size="strong" live testID="meter-gone" style={{ textAlign: 'center' }}>
-            {gone}
-          </Words>
-        ) : (
-          <>
-            <Words testID="meter-value" style={{ fontSize: 56, lineHeight: 62, fontWeight: '700' }}>
-              {reading ? readingText(reading) : '– –'}
-            </Words>
-            <Words size="small" tone="quiet">
-              {reading ? reading.meter : 'waiting for the meter'}
-            </Words>
-            <Words size="small" tone="quiet">
-              {reading ? accuracyText(reading) : ' '}
-            </Words>
-          </>
-        )}
-      </View>
+      <Display gone={gone} reading={reading} />
       {hint ? (
         <Words size="small" tone="quiet">
           {hint}
@@ -209,5 +176,49 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
         />
       )}
     </Sheet>
+  )
+}
+
+interface DisplayProps {
+  readonly gone: string | null
+  readonly reading: MeterReading | null
+}
+
+function Display({ gone, reading }: DisplayProps) {
+  const palette = usePalette()
+  return (
+    <View
+      style={{
+        borderRadius: 14,
+        borderWidth: 3,
+        borderColor: gone ? palette.stop : palette.ink,
+        backgroundColor: palette.surface,
+        padding: 16,
+        gap: 4,
+        alignItems: 'center',
+        minHeight: 150,
+        justifyContent: 'center',
+      }}
+      accessible
+      aria-live="polite"
+    >
+      {gone ? (
+        <Words tone="stop" size="strong" live testID="meter-gone" style={{ textAlign: 'center' }}>
+          {gone}
+        </Words>
+      ) : (
+        <>
+          <Words testID="meter-value" style={{ fontSize: 56, lineHeight: 62, fontWeight: '700' }}>
+            {reading ? readingText(reading) : '– –'}
+          </Words>
+          <Words size="small" tone="quiet">
+            {reading ? reading.meter : 'waiting for the meter'}
+          </Words>
+          <Words size="small" tone="quiet">
+            {reading ? accuracyText(reading) : ' '}
+          </Words>
+        </>
+      )}
+    </View>
   )
 }

@@ -55,32 +55,7 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
         <Rivet />
       </View>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {fields.map((f) => (
-          <Tap
-            key={f.key}
-            testID={`${testID}-${f.key}`}
-            label={`${title}, ${f.label}: ${f.text ?? 'blank'}`}
-            onPress={() => setOpen(f.key)}
-            style={{
-              width: '31%',
-              flexGrow: 1,
-              borderRadius: 6,
-              borderWidth: 1.5,
-              borderStyle: f.text === null ? 'dashed' : 'solid',
-              borderColor: palette.line,
-              paddingHorizontal: 8,
-              paddingVertical: 4,
-              minHeight: 54,
-            }}
-          >
-            <Words size="strong" lines={2}>
-              {f.text ?? '–'}
-            </Words>
-            <Words size="tiny" tone="quiet" lines={1}>
-              {f.label}
-            </Words>
-          </Tap>
-        ))}
+        <FieldTiles fields={fields} testID={testID} title={title} setOpen={setOpen} />
       </View>
       {children}
       {field?.entry.kind === 'number' ? (
@@ -114,6 +89,47 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
         />
       ) : null}
     </View>
+  )
+}
+
+interface FieldTilesProps {
+  readonly fields: readonly PlateField[]
+  readonly testID: string
+  readonly title: string
+  readonly setOpen: (value: string | null) => void
+}
+
+function FieldTiles({ fields, testID, title, setOpen }: FieldTilesProps) {
+  const palette = usePalette()
+  return (
+    <>
+      {fields.map((f) => (
+        <Tap
+          key={f.key}
+          testID={`${testID}-${f.key}`}
+          label={`${title}, ${f.label}: ${f.text ?? 'blank'}`}
+          onPress={() => setOpen(f.key)}
+          style={{
+            width: '31%',
+            flexGrow: 1,
+            borderRadius: 6,
+            borderWidth: 1.5,
+            borderStyle: f.text === null ? 'dashed' : 'solid',
+            borderColor: palette.line,
+            paddingHorizontal: 8,
+            paddingVertical: 4,
+            minHeight: 54,
+          }}
+        >
+          <Words size="strong" lines={2}>
+            {f.text ?? '–'}
+          </Words>
+          <Words size="tiny" tone="quiet" lines={1}>
+            {f.label}
+          </Words>
+        </Tap>
+      ))}
+    </>
   )
 }
 

@@ -4,7 +4,7 @@ import Svg, { Defs, Line, Pattern, Rect, Circle } from 'react-native-svg'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-import type { PostLayout } from './post-layout'
+import type { PostCell as PlacedCell, PostLayout } from './post-layout'
 
 export interface PostFace {
   readonly id: string
@@ -53,64 +53,75 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
         const face = faces.get(cell.id)
         if (!face) return null
         const border = face.mark === 'stop' ? palette.stop : face.mark ? palette.action : palette.ink
-        return (
-          <Tap
-            key={cell.id}
-            testID={`post-${cell.id}`}
-            label={`${face.name}${face.word ? `, ${face.word}` : ''}`}
-            disabled={!onPress}
-            onPress={() => onPress?.(cell.id)}
-            style={{
-              position: 'absolute',
-              left: cell.x,
-              top: cell.y,
-              width: cell.width,
-              height: cell.height,
-              minWidth: 0,
-              borderRadius: 6,
-              overflow: 'hidden',
-              backgroundColor: palette.surface,
-              borderWidth: face.mark ? 3 : 1.5,
-              borderStyle: face.mark === 'target' ? 'dashed' : 'solid',
-              borderColor: border,
-              opacity: 1,
-            }}
-          >
-            <Live pattern={face.pattern ?? 'none'} id={cell.id} />
-            <Words
-              size="small"
-              lines={1}
-              style={{ textAlign: 'center', fontWeight: '700', lineHeight: face.tag ? 16 : 20 }}
-            >
-              {face.label}
-            </Words>
-            {face.tag ? (
-              <Words
-                size="tiny"
-                lines={1}
-                style={{ textAlign: 'center', fontSize: 12, lineHeight: 13, fontWeight: '700' }}
-              >
-                {face.tag}
-              </Words>
-            ) : null}
-            {face.word ? (
-              <Words
-                size="tiny"
-                lines={1}
-                style={{
-                  textAlign: 'center',
-                  letterSpacing: -0.2,
-                  lineHeight: 14,
-                  marginBottom: face.tag ? 3 : 0,
-                }}
-              >
-                {face.word}
-              </Words>
-            ) : null}
-          </Tap>
-        )
+        return <PostCell key={cell.id} cell={cell} face={face} onPress={onPress} border={border} />
       })}
     </>
+  )
+}
+
+interface PostCellProps {
+  readonly cell: PlacedCell
+  readonly face: PostFace
+  readonly onPress: ((post: string) => void) | undefined
+  readonly border: string
+}
+
+function PostCell({ cell, face, onPress, border }: PostCellProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      testID={`post-${cell.id}`}
+      label={`${face.name}${face.word ? `, ${face.word}` : ''}`}
+      disabled={!onPress}
+      onPress={() => onPress?.(cell.id)}
+      style={{
+        position: 'absolute',
+        left: cell.x,
+        top: cell.y,
+        width: cell.width,
+        height: cell.height,
+        minWidth: 0,
+        borderRadius: 6,
+        overflow: 'hidden',
+        backgroundColor: palette.surface,
+        borderWidth: face.mark ? 3 : 1.5,
+        borderStyle: face.mark === 'target' ? 'dashed' : 'solid',
+        borderColor: border,
+        opacity: 1,
+      }}
+    >
+      <Live pattern={face.pattern ?? 'none'} id={cell.id} />
+      <Words
+        size="small"
+        lines={1}
+        style={{ textAlign: 'center', fontWeight: '700', lineHeight: face.tag ? 16 : 20 }}
+      >
+        {face.label}
+      </Words>
+      {face.tag ? (
+        <Words
+          size="tiny"
+          lines={1}
+          style={{ textAlign: 'center', fontSize: 12, lineHeight: 13, fontWeight: '700' }}
+        >
+          {face.tag}
+        </Words>
+      ) : null}
+      {face.word ? (
+        <Words
+          size="tiny"
+          lines={1}
+          style={{
+            textAlign: 'center',
+            letterSpacing: -0.2,
+            lineHeight: 14,
+            marginBottom: face.tag ? 3 : 0,
+          }}
+        >
+          {face.word}
+        </Words>
+      ) : null}
+    </Tap>
   )
 }
 

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import Svg, { Circle } from 'react-native-svg'
-import { COLOUR_NAMES, insulationCode, insulationName } from '@oak/core/motor/colour'
+import { COLOUR_NAMES, insulationCode, insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
@@ -11,7 +11,7 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { WirePath } from '../../ui/WirePath'
 import { Words } from '../../ui/Words'
-import { layoutPosts, wireByMargin, wireToRight } from './post-layout'
+import { layoutPosts, wireByMargin, wireToRight, type PostLayout } from './post-layout'
 import { partsOf } from './parts'
 import { PostColumn, type PostFace } from './PostColumn'
 
@@ -27,7 +27,6 @@ export interface WiresPictureProps {
 }
 
 export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProps) {
-  const palette = usePalette()
   const [width, setWidth] = useState(366)
   const layout = useMemo(
     () =>
@@ -56,40 +55,15 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="wires-picture">
       <PostColumn layout={layout} faces={faces} />
-      <Svg
-        style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      <WireRuns
         width={width}
         height={height}
-        aria-hidden
-      >
-        {own.map((wire, i) => {
-          const [from, to] = [layout.cells.get(wire.from), layout.cells.get(wire.to)]
-          return from && to ? (
-            <WirePath
-              key={wire.id}
-              d={wireByMargin(from, to, 5 + (i % 5) * 6)}
-              insulation={wire.segments[0] ?? null}
-              width={2}
-              broken={!wire.traced && wire.segments.length === 0}
-            />
-          ) : null
-        })}
-        {motorWires.map((wire, i) => {
-          const cell = layout.cells.get(wire.from)
-          return cell ? (
-            <WirePath
-              key={wire.id}
-              d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 })}
-              insulation={wire.segments.at(-1) ?? null}
-              broken={!wire.traced && wire.segments.length === 0}
-            />
-          ) : null
-        })}
-        {motorWires.map((wire) => {
-          const dot = layout.cells.get(wire.from)?.dot
-          return dot ? <Circle key={wire.id} cx={dot.x} cy={dot.y} r={5} fill={palette.ink} /> : null
-        })}
-      </Svg>
+        own={own}
+        layout={layout}
+        motorWires={motorWires}
+        right={right}
+        labelY={labelY}
+      />
       <Words size="tiny" tone="quiet" style={{ position: 'absolute', left: right + 2, top: top - 20 }}>
         old motor’s wires
       </Words>
@@ -98,35 +72,114 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
         const colour = wire.segments.at(-1)
         const role = finding?.role ? ROLE_NAMES[finding.role] : wire.traced ? 'cannot tell' : 'not traced'
         return (
-          <Tap
+          <MotorWire
             key={wire.id}
-            testID={`wire-${wire.id}`}
-            label={`Wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}, ${role}`}
-            onPress={() => onWire(wire.id)}
-            style={{
-              position: 'absolute',
-              left: right,
-              top: labelY(i),
-              width: LABEL_WIDTH,
-              height: LABEL_HEIGHT,
-              paddingHorizontal: 6,
-              borderRadius: 8,
-              borderWidth: finding?.conflicts.length ? 3 : 1.5,
-              borderStyle: wire.traced ? 'solid' : 'dashed',
-              borderColor: finding?.conflicts.length ? palette.watch : palette.ink,
-              backgroundColor: palette.surface,
-            }}
-          >
-            <Words size="small" lines={1} style={{ fontWeight: '700' }}>
-              {role}
-            </Words>
-            <Words size="tiny" tone="quiet" lines={2}>
-              {unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {runText(wire)}
-            </Words>
-          </Tap>
+            wire={wire}
+            unit={unit}
+            colour={colour}
+            role={role}
+            onWire={onWire}
+            right={right}
+            labelY={labelY}
+            i={i}
+            finding={finding}
+          />
         )
       })}
     </View>
+  )
+}
+
+interface MotorWireProps {
+  readonly wire: NamedWire
+  readonly unit: UnitType
+  readonly colour: Insulation | undefined
+  readonly role: string
+  readonly onWire: (id: string) => void
+  readonly right: number
+  readonly labelY: (i: number) => number
+  readonly i: number
+  readonly finding: WireFinding | undefined
+}
+
+function MotorWire({ wire, unit, colour, role, onWire, right, labelY, i, finding }: MotorWireProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      testID={`wire-${wire.id}`}
+      label={`Wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}, ${role}`}
+      onPress={() => onWire(wire.id)}
+      style={{
+        position: 'absolute',
+        left: right,
+        top: labelY(i),
+        width: LABEL_WIDTH,
+        height: LABEL_HEIGHT,
+        paddingHorizontal: 6,
+        borderRadius: 8,
+        borderWidth: finding?.conflicts.length ? 3 : 1.5,
+        borderStyle: wire.traced ? 'solid' : 'dashed',
+        borderColor: finding?.conflicts.length ? palette.watch : palette.ink,
+        backgroundColor: palette.surface,
+      }}
+    >
+      <Words size="small" lines={1} style={{ fontWeight: '700' }}>
+        {role}
+      </Words>
+      <Words size="tiny" tone="quiet" lines={2}>
+        {unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {runText(wire)}
+      </Words>
+    </Tap>
+  )
+}
+
+interface WireRunsProps {
+  readonly width: number
+  readonly height: number
+  readonly own: NamedWire[]
+  readonly layout: PostLayout
+  readonly motorWires: NamedWire[]
+  readonly right: number
+  readonly labelY: (i: number) => number
+}
+
+function WireRuns({ width, height, own, layout, motorWires, right, labelY }: WireRunsProps) {
+  const palette = usePalette()
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      width={width}
+      height={height}
+      aria-hidden
+    >
+      {own.map((wire, i) => {
+        const [from, to] = [layout.cells.get(wire.from), layout.cells.get(wire.to)]
+        return from && to ? (
+          <WirePath
+            key={wire.id}
+            d={wireByMargin(from, to, 5 + (i % 5) * 6)}
+            insulation={wire.segments[0] ?? null}
+            width={2}
+            broken={!wire.traced && wire.segments.length === 0}
+          />
+        ) : null
+      })}
+      {motorWires.map((wire, i) => {
+        const cell = layout.cells.get(wire.from)
+        return cell ? (
+          <WirePath
+            key={wire.id}
+            d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 })}
+            insulation={wire.segments.at(-1) ?? null}
+            broken={!wire.traced && wire.segments.length === 0}
+          />
+        ) : null
+      })}
+      {motorWires.map((wire) => {
+        const dot = layout.cells.get(wire.from)?.dot
+        return dot ? <Circle key={wire.id} cx={dot.x} cy={dot.y} r={5} fill={palette.ink} /> : null
+      })}
+    </Svg>
   )
 }
 

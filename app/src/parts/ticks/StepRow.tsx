@@ -15,6 +15,10 @@ const STATE_WORDS: Readonly<Record<StepState, string>> = {
   live: 'LIVE',
 }
 
+const STATE_TONES = { done: 'proven', waived: 'watch', doubtful: 'watch', live: 'stop' } as const
+/** States in which a step may be waived, or its waiver taken back. */
+const WAIVED_FROM: ReadonlySet<StepState> = new Set<StepState>(['open', 'doubtful', 'waived'])
+
 export interface StepRowProps {
   readonly state: StepState
   readonly text: string
@@ -53,37 +57,54 @@ export function StepRow({ state, text, detail, value, onPress, onWaive, testID }
               </Words>
             ) : null}
           </View>
-          <View style={{ alignItems: 'flex-end' }}>
-            {value ? <Words size="strong">{value}</Words> : null}
-            {state === 'open' ? null : (
-              <Words
-                size="tiny"
-                tone={state === 'live' ? 'stop' : state === 'done' ? 'proven' : 'watch'}
-                style={{ fontWeight: '700' }}
-              >
-                {STATE_WORDS[state]}
-              </Words>
-            )}
-          </View>
+          <ReadState state={state} value={value} />
         </View>
       </Tap>
-      {onWaive && (state === 'open' || state === 'doubtful' || state === 'waived') ? (
-        <Tap
-          testID={`${testID}-waive`}
-          label={state === 'waived' ? `${text}: take the waiver back` : `Waive: ${text}`}
-          onPress={onWaive}
-          style={{
-            width: 64,
-            borderRadius: 10,
-            borderWidth: 1.5,
-            borderColor: palette.line,
-            alignItems: 'center',
-          }}
-        >
-          <Words size="small">{state === 'waived' ? 'undo' : 'waive'}</Words>
-        </Tap>
+      {onWaive && WAIVED_FROM.has(state) ? (
+        <Waive waived={state === 'waived'} text={text} onPress={onWaive} testID={`${testID}-waive`} />
       ) : null}
     </View>
+  )
+}
+
+/** What was read, and the state in a word. */
+function ReadState({ state, value }: Pick<StepRowProps, 'state' | 'value'>) {
+  return (
+    <View style={{ alignItems: 'flex-end' }}>
+      {value ? <Words size="strong">{value}</Words> : null}
+      {state === 'open' ? null : (
+        <Words size="tiny" tone={STATE_TONES[state]} style={{ fontWeight: '700' }}>
+          {STATE_WORDS[state]}
+        </Words>
+      )}
+    </View>
+  )
+}
+
+interface WaiveProps {
+  readonly waived: boolean
+  readonly text: string
+  readonly onPress: () => void
+  readonly testID: string
+}
+
+function Waive({ waived, text, onPress, testID }: WaiveProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      testID={testID}
+      label={waived ? `${text}: take the waiver back` : `Waive: ${text}`}
+      onPress={onPress}
+      style={{
+        width: 64,
+        borderRadius: 10,
+        borderWidth: 1.5,
+        borderColor: palette.line,
+        alignItems: 'center',
+      }}
+    >
+      <Words size="small">{waived ? 'undo' : 'waive'}</Words>
+    </Tap>
   )
 }
 

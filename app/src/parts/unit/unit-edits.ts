@@ -29,3 +29,15 @@ export const traceAllEdits = (job: JobDocument): Edit[] =>
   Object.entries(job.wires)
     .filter(([, wire]) => !wire.traced)
     .map(([id, wire]) => ({ path: ['wires', id], value: { ...wire, traced: true } }))
+
+/** A wire that was not typical, on a post that has room for one; nothing known of it yet. */
+export function addWireEdits(unit: UnitType, key: string): Edit[] {
+  const free = unit.posts.find((p) => p.kind === 'load') ?? unit.posts[0]
+  if (!free) return []
+  return [
+    {
+      path: ['wires', key],
+      value: { from: free.id, to: MOTOR_END, segments: [], traced: false, stated: [] },
+    },
+  ]
+}

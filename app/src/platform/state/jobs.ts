@@ -62,6 +62,16 @@ export interface JobsPorts {
 
 const TECHNICIAN = 'technician'
 
+const NO_JOBS: JobsState = {
+  ready: false,
+  jobs: {},
+  van: { changes: [], document: EMPTY_VAN, left: {} },
+  sync: { kind: 'starting' },
+  photosWaiting: 0,
+  trouble: null,
+  technician: '',
+}
+
 /**
  * A change as this version reads it: fields that its format gained since have their defaults. One that it cannot read, as from
  * a later version, stays on the device and the server and is not folded.
@@ -71,53 +81,50 @@ function readable(change: Change): Change[] {
   return parsed.ok ? [parsed.change] : []
 }
 
-export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
-  const store = createStore<JobsState>(() => ({
-    ready: false,
-    jobs: {},
-    van: { changes: [], document: EMPTY_VAN, left: {} },
-    sync: { kind: 'starting' },
-    photosWaiting: 0,
-    trouble: null,
-    technician: '',
-  }))
-
-  function take(changes: readonly Change[]): void {
-    const jobs = { ...store.getState().jobs }
-    let { van } = store.getState()
-    let stockMoved = false
-    for (const id of new Set(changes.map((c) => c.job))) {
-      const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
-      const known = new Set(held.map((c) => c.id))
-      const fresh = new Map(
-        changes
-          .filter((c) => c.job === id && !known.has(c.id))
-          .flatMap(readable)
-          .map((c) => [c.id, c]),
-      )
-      // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
-      if (fresh.size === 0) continue
-      const all = [...held, ...fresh.values()]
-      if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
-      else jobs[id] = { id, changes: all, document: foldJob(all) }
-      stockMoved ||= id === VAN_ID || [...fresh.values()].some((c) => c.path[0] === 'taken')
-    }
-    if (stockMoved)
-      van = {
-        ...van,
-        left: stockLeft(van.document.stock, takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))),
-      }
-    store.setState({ jobs, van })
+/** Jobs and van with these changes taken in; what is known already changes nothing. */
+function taken(
+  { jobs: before, van: vanBefore }: JobsState,
+  changes: readonly Change[],
+): Pick<JobsState, 'jobs' | 'van'> {
+  const jobs = { ...before }
+  let van = vanBefore
+  let stockMoved = false
+  for (const id of new Set(changes.map((c) => c.job))) {
+    const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
+    const fresh = freshOf(
+      changes.filter((c) => c.job === id),
+      held,
+    )
+    // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
+    if (fresh.length === 0) continue
+    const all = [...held, ...fresh]
+    if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
+    else jobs[id] = { id, changes: all, document: foldJob(all) }
+    stockMoved ||= id === VAN_ID || fresh.some((c) => c.path[0] === 'taken')
   }
+  if (!stockMoved) return { jobs, van }
+  const takings = takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))
+  return { jobs, van: { ...van, left: stockLeft(van.document.stock, takings) } }
+}
+
+/** Those that are not held yet and can be read here, each once. */
+function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] {
+  const known = new Set(held.map((c) => c.id))
+  const fresh = changes.filter((c) => !known.has(c.id)).flatMap(readable)
+  return [...new Map(fresh.map((c) => [c.id, c])).values()]
+}
+
+export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
+  const store = createStore<JobsState>(() => NO_JOBS)
+
+  const take = (changes: readonly Change[]): void => store.setState(taken(store.getState(), changes))
 
   function keepAndTake(changes: readonly Change[]): void {
     take(changes)
     // Not delivered any more, until the next round says so.
     const { sync } = store.getState()
-    if (sync.kind !== 'refused')
-      store.setState({
-        sync: { kind: 'waiting', count: changes.length + (sync.kind === 'waiting' ? sync.count : 0) },
-      })
+    const before = sync.kind === 'waiting' ? sync.count : 0
+    if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + before } })
     device
       .keep(changes)
       .then(() => onKept(changes))
@@ -128,36 +135,31 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       )
   }
 
+  function edit(job: string, edits: readonly Edit[]): string | null {
+    const { jobs, van, technician } = store.getState()
+    const from = nextTime(now(), job === VAN_ID ? van.changes : (jobs[job]?.changes ?? []))
+    const made: Change[] = []
+    for (const [i, { path, value }] of edits.entries()) {
+      const change = { id: uuid(), job, path: [...path], value, at: from + i, device: deviceId, technician }
+      const parsed = parseChange(change)
+      if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'
+      made.push(parsed.change)
+    }
+    keepAndTake(made)
+    return null
+  }
+
   return {
     store,
     take,
     keepAndTake,
+    edit,
     async load() {
       const technician = await device.fact(TECHNICIAN)
       take(await device.all())
       store.setState({ ready: true, technician: typeof technician === 'string' ? technician : '' })
     },
     create: () => uuid(),
-    edit(job, edits) {
-      const { jobs, technician } = store.getState()
-      let at = nextTime(now(), job === VAN_ID ? store.getState().van.changes : (jobs[job]?.changes ?? []))
-      const made: Change[] = []
-      for (const { path, value } of edits) {
-        const parsed = parseChange({
-          id: uuid(),
-          job,
-          path: [...path],
-          value,
-          at: at++,
-          device: deviceId,
-          technician,
-        })
-        if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'
-        made.push(parsed.change)
-      }
-      keepAndTake(made)
-      return null
-    },
     setTechnician(name) {
       store.setState({ technician: name.slice(0, 300) })
       device

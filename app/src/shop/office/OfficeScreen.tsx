@@ -1,17 +1,11 @@
-// The office: every job in a table to search and sort; one job with its stages, what its record holds, who changed what when, and files out.
 import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import { DataTable, TextInput } from 'react-native-paper'
-import { writeJobFile } from '@oak/core/job/job-file'
-import type { ReportOutput } from '@oak/core/operations/report'
-import { stageState, STAGES } from '../../parts/frame/stages'
-import { useOperation } from '../../parts/frame/use-operation'
 import { useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Choice } from '../../ui/Choice'
-import { fileName } from '../../platform/files/file-name'
 import { Icon } from '../../ui/Icon'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { QuietButton } from '../../ui/PrimaryButton'
@@ -21,7 +15,8 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
-import { historyLines, rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
+import { rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
+import { OneJob } from './OneJob'
 
 const COLUMNS: readonly {
   readonly key: SortKey
@@ -52,6 +47,71 @@ export function OfficeScreen() {
   }
   const entry = jobs[chosen ?? ''] ?? (wide && rows[0] ? jobs[rows[0].id] : undefined)
   const table = (
+    <JobsTable
+      asked={asked}
+      ask={ask}
+      rows={rows}
+      page={page}
+      wide={wide}
+      entry={entry}
+      setChosen={setChosen}
+      setPage={setPage}
+      jobs={jobs}
+    />
+  )
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+      <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 12 }}>
+        <Tap
+          label="All jobs"
+          testID="to-home"
+          onPress={() => router.navigate('/')}
+          style={{ width: 52, height: 50, alignItems: 'center' }}
+        >
+          <Icon name="back" color={palette.ink} />
+        </Tap>
+        <Words size="title" heading={1} style={{ flex: 1 }}>
+          Office
+        </Words>
+        <SyncMark />
+      </View>
+      {wide ? (
+        <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
+          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>
+            {table}
+          </ScrollView>
+          <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
+            {entry ? (
+              <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
+                <OneJob key={entry.id} entry={entry} />
+              </ScrollView>
+            ) : null}
+          </View>
+        </View>
+      ) : (
+        <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
+          {table}
+          {entry ? <OneJob key={entry.id} entry={entry} /> : null}
+        </ScrollView>
+      )}
+    </View>
+  )
+}
+
+interface JobsTableProps {
+  readonly asked: Asked
+  readonly ask: (more: Partial<Asked>) => void
+  readonly rows: OfficeRow[]
+  readonly page: number
+  readonly wide: boolean
+  readonly entry: JobEntry | undefined
+  readonly setChosen: (value: string | null) => void
+  readonly setPage: (value: number) => void
+  readonly jobs: Readonly<Record<string, JobEntry>>
+}
+
+function JobsTable({ asked, ask, rows, page, wide, entry, setChosen, setPage, jobs }: JobsTableProps) {
+  return (
     <View style={{ gap: 8 }}>
       <TextInput
         mode="outlined"
@@ -95,43 +155,6 @@ export function OfficeScreen() {
         onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
         testID="office-csv"
       />
-    </View>
-  )
-  return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 12 }}>
-        <Tap
-          label="All jobs"
-          testID="to-home"
-          onPress={() => router.navigate('/')}
-          style={{ width: 52, height: 50, alignItems: 'center' }}
-        >
-          <Icon name="back" color={palette.ink} />
-        </Tap>
-        <Words size="title" heading={1} style={{ flex: 1 }}>
-          Office
-        </Words>
-        <SyncMark />
-      </View>
-      {wide ? (
-        <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
-          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>
-            {table}
-          </ScrollView>
-          <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
-            {entry ? (
-              <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
-                <OneJob key={entry.id} entry={entry} />
-              </ScrollView>
-            ) : null}
-          </View>
-        </View>
-      ) : (
-        <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
-          {table}
-          {entry ? <OneJob key={entry.id} entry={entry} /> : null}
-        </ScrollView>
-      )}
     </View>
   )
 }
@@ -195,109 +218,5 @@ function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
         </DataTable.Row>
       ))}
     </DataTable>
-  )
-}
-
-const SHOWN = 40
-
-function OneJob({ entry }: { readonly entry: JobEntry }) {
-  const palette = usePalette()
-  const router = useRouter()
-  const { id, document: job, changes } = entry
-  const input = useMemo(() => ({ changes: [...changes], style: 'technical' as const }), [changes])
-  const result = useOperation('report', input)
-  const output = result?.ok ? (result.output as ReportOutput) : null
-  const lines = useMemo(() => historyLines(entry), [entry])
-  const [all, setAll] = useState(false)
-  return (
-    <View style={{ gap: 14 }} testID="office-job">
-      <Words size="title" heading={2}>
-        {job.title || 'unnamed'}
-      </Words>
-      {job.site ? <Words tone="quiet">{job.site}</Words> : null}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
-        {STAGES.map((stage) => {
-          const state = stageState(job, stage.id)
-          return (
-            <Tap
-              key={stage.id}
-              label={`${stage.name}, ${state}: open it`}
-              onPress={() => router.navigate(`/job/${id}/${stage.id}`)}
-              style={{
-                paddingHorizontal: 10,
-                borderRadius: 8,
-                borderWidth: state === 'done' ? 3 : 1.5,
-                borderStyle: state === 'empty' ? 'dashed' : 'solid',
-                borderColor: state === 'empty' ? palette.line : palette.ink,
-              }}
-            >
-              <Words size="small">{stage.name}</Words>
-            </Tap>
-          )
-        })}
-      </View>
-      {output?.sections.map((s) => (
-        <View key={s.id} style={{ gap: 2 }}>
-          <Words size="strong" heading={3}>
-            {s.heading}
-          </Words>
-          {s.lines.map((line, i) => (
-            <Words key={i} size="small">
-              {line}
-            </Words>
-          ))}
-        </View>
-      ))}
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}>
-          <QuietButton
-            text="Job as JSON"
-            icon="save"
-            onPress={() =>
-              saveTextFile(
-                fileName(job.title, id, 'job.json'),
-                'application/json',
-                writeJobFile(id, [...changes]),
-              )
-            }
-            testID="office-json"
-          />
-        </View>
-        <View style={{ flex: 1 }}>
-          <QuietButton
-            text="Report"
-            icon="list"
-            onPress={() => router.navigate(`/job/${id}/report`)}
-            testID="office-report"
-          />
-        </View>
-      </View>
-      <Words size="strong" heading={3}>
-        Who changed what, latest first
-      </Words>
-      <View style={{ gap: 6 }} testID="office-history">
-        {lines.slice(0, all ? undefined : SHOWN).map((line) => (
-          <View
-            key={line.id}
-            style={{
-              borderLeftWidth: 3,
-              borderColor: line.stands ? palette.ink : palette.line,
-              paddingLeft: 8,
-            }}
-          >
-            <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>
-              {line.what}: {line.value}
-            </Words>
-            <Words size="tiny" tone="quiet">
-              {format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}
-              {line.stands ? '' : ' · replaced since'}
-            </Words>
-          </View>
-        ))}
-      </View>
-      {lines.length > SHOWN && !all ? (
-        <QuietButton text={`All ${lines.length} changes`} onPress={() => setAll(true)} testID="office-all" />
-      ) : null}
-    </View>
   )
 }

@@ -115,25 +115,29 @@ export const pairingText = (pairing: Pairing): string =>
 export const samePairing = (a: Pairing | undefined, b: Pairing): boolean =>
   a !== undefined && JSON.stringify(a) === JSON.stringify(b)
 
+type TagRole = ReturnType<typeof rolesOf>[number]
+
 /** The next lead's likeliest role: the first of its kind that is not there yet, then rotation or speed. */
-export function nextRole({ kind, leads }: TagDraft): ReturnType<typeof rolesOf>[number] {
+export function nextRole(draft: TagDraft): TagRole {
+  const roles = rolesOf(draft.kind)
+  return firstMissing(draft) ?? (roles.includes('rotation') ? 'rotation' : (roles[0] ?? 'ground'))
+}
+
+const WINDING_ROLES = ['motor-common', 'run', 'start', 'run-return'] as const
+
+function firstMissing({ kind, leads }: TagDraft): TagRole | undefined {
   const has = (role: string) => leads.some((lead) => lead.role === role)
-  const roles = rolesOf(kind)
-  const first =
-    kind === 'psc-outdoor'
-      ? (['motor-common', 'run', 'start', 'run-return'] as const).find(
-          (role) => !has(role) && !(role === 'motor-common' && has('power-tap')),
-        )
-      : kind === 'psc-blower'
-        ? has('line')
-          ? 'speed'
-          : 'line'
-        : kind === 'ecm-outdoor'
-          ? leads.filter((l) => l.role === 'line').length < 2
-            ? 'line'
-            : 'select'
-          : 'phase'
-  return first ?? (roles.includes('rotation') ? 'rotation' : (roles[0] ?? 'ground'))
+  switch (kind) {
+    case 'psc-outdoor':
+      // A power tap is motor common's lead for one horsepower.
+      return WINDING_ROLES.find((role) => !has(role) && !(role === 'motor-common' && has('power-tap')))
+    case 'psc-blower':
+      return has('line') ? 'speed' : 'line'
+    case 'ecm-outdoor':
+      return leads.filter((l) => l.role === 'line').length < 2 ? 'line' : 'select'
+    default:
+      return 'phase'
+  }
 }
 
 /** A draft as it was kept; null when what was kept is none. */

@@ -103,22 +103,33 @@ export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly
         </Words>
       ) : null}
       <PrimaryButton text="Put it on the van" icon="check" onPress={put} testID="put-on" />
-      {pad ? (
-        <NumberPad
-          open
-          title="How many"
-          unit=""
-          value={quantity}
-          onClose={() => setPad(false)}
-          onSet={(x) => {
-            if (!Number.isInteger(x) || x > 9999) return 'A whole number, 9,999 at most.'
-            setQuantity(x)
-            return null
-          }}
-        />
-      ) : null}
+      <HowMany pad={pad} quantity={quantity} setPad={setPad} setQuantity={setQuantity} />
     </Sheet>
   )
+}
+
+interface HowManyProps {
+  readonly pad: boolean
+  readonly quantity: number
+  readonly setPad: (value: boolean) => void
+  readonly setQuantity: (value: number) => void
+}
+
+function HowMany({ pad, quantity, setPad, setQuantity }: HowManyProps) {
+  return pad ? (
+    <NumberPad
+      open
+      title="How many"
+      unit=""
+      value={quantity}
+      onClose={() => setPad(false)}
+      onSet={(x) => {
+        if (!Number.isInteger(x) || x > 9999) return 'A whole number, 9,999 at most.'
+        setQuantity(x)
+        return null
+      }}
+    />
+  ) : null
 }
 
 function CanFields({

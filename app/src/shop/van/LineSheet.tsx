@@ -1,4 +1,6 @@
 // One line of the van: count it anew, see which jobs hold parts of it, take it off.
+import type { StockLine } from '@oak/core/van/stock-line'
+import type { VanDocument } from '@oak/core/job/van'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -39,45 +41,13 @@ export function LineSheet({ id: first, onClose }: { readonly id: string; readonl
   }
   return (
     <Sheet title={line.name} open onClose={onClose} testID="line-sheet">
-      <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
-        <LineGlyph line={line} />
-        <View style={{ flex: 1 }}>
-          <Words>{whatOf(line, knownSheets(van))}</Words>
-          {priceText(line.cents) ? (
-            <Words size="small" tone="quiet">
-              {priceText(line.cents)} each
-            </Words>
-          ) : null}
-        </View>
-        <Words size="figure" tone={(left[id] ?? 0) > 0 ? 'ink' : 'stop'} testID="line-left">
-          {left[id] ?? line.quantity}
-        </Words>
-      </View>
+      <LineHead line={line} van={van} left={left} id={id} />
       {(left[id] ?? 0) < 0 ? (
         <Words size="strong" tone="stop">
           {leftText(left[id] ?? 0)}: count this shelf.
         </Words>
       ) : null}
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <View style={{ flex: 1 }}>
-          <QuietButton
-            text="One less"
-            icon="minus"
-            disabled={now === 0}
-            onPress={() => count(now - 1)}
-            testID="one-less"
-          />
-        </View>
-        <View style={{ flex: 1 }}>
-          <QuietButton
-            text="One more"
-            icon="plus"
-            disabled={line.kind === 'capacitor' && line.measured !== undefined && now >= 1}
-            onPress={() => count(now + 1)}
-            testID="one-more"
-          />
-        </View>
-      </View>
+      <CountKeys now={now} count={count} line={line} />
       <PrimaryButton text="Count it" onPress={() => setPad(true)} testID="count" />
       {line.kind === 'capacitor' ? <LineReadings line={line} left={now} onRead={read} /> : null}
       {line.kind === 'motor' ? (
@@ -111,17 +81,86 @@ export function LineSheet({ id: first, onClose }: { readonly id: string; readonl
         }}
         testID="remove-line"
       />
-      {pad ? (
-        <NumberPad
-          open
-          title={`How many: ${line.name}`}
-          unit=""
-          value={now}
-          hint="What is on the van now; what jobs hold is not counted."
-          onClose={() => setPad(false)}
-          onSet={recount}
-        />
-      ) : null}
+      <CountPad pad={pad} line={line} now={now} setPad={setPad} recount={recount} />
     </Sheet>
+  )
+}
+
+interface CountPadProps {
+  readonly pad: boolean
+  readonly line: StockLine
+  readonly now: number
+  readonly setPad: (value: boolean) => void
+  readonly recount: (quantity: number) => string | null
+}
+
+function CountPad({ pad, line, now, setPad, recount }: CountPadProps) {
+  return pad ? (
+    <NumberPad
+      open
+      title={`How many: ${line.name}`}
+      unit=""
+      value={now}
+      hint="What is on the van now; what jobs hold is not counted."
+      onClose={() => setPad(false)}
+      onSet={recount}
+    />
+  ) : null
+}
+
+interface CountKeysProps {
+  readonly now: number
+  readonly count: (quantity: number) => string | null
+  readonly line: StockLine
+}
+
+function CountKeys({ now, count, line }: CountKeysProps) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={{ flex: 1 }}>
+        <QuietButton
+          text="One less"
+          icon="minus"
+          disabled={now === 0}
+          onPress={() => count(now - 1)}
+          testID="one-less"
+        />
+      </View>
+      <View style={{ flex: 1 }}>
+        <QuietButton
+          text="One more"
+          icon="plus"
+          disabled={line.kind === 'capacitor' && line.measured !== undefined && now >= 1}
+          onPress={() => count(now + 1)}
+          testID="one-more"
+        />
+      </View>
+    </View>
+  )
+}
+
+interface LineHeadProps {
+  readonly line: StockLine
+  readonly van: VanDocument
+  readonly left: Readonly<Record<string, number>>
+  readonly id: string
+}
+
+function LineHead({ line, van, left, id }: LineHeadProps) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+      <LineGlyph line={line} />
+      <View style={{ flex: 1 }}>
+        <Words>{whatOf(line, knownSheets(van))}</Words>
+        {priceText(line.cents) ? (
+          <Words size="small" tone="quiet">
+            {priceText(line.cents)} each
+          </Words>
+        ) : null}
+      </View>
+      <Words size="figure" tone={(left[id] ?? 0) > 0 ? 'ink' : 'stop'} testID="line-left">
+        {left[id] ?? line.quantity}
+      </Words>
+    </View>
   )
 }

@@ -84,36 +84,58 @@ export function RestockPanel({ stock }: { readonly stock: ReturnType<typeof stoc
         />
       )}
       <Answer state={state} nameOf={useName()} />
-      {pad === 'budget' ? (
-        <NumberPad
-          open
-          title="Budget"
-          unit="$"
-          value={budget}
-          onClose={() => setPad(null)}
-          onSet={(x) => {
-            if (x < 0) return 'The budget cannot be below 0.'
-            setBudget(x)
-            return null
-          }}
-        />
-      ) : null}
-      {pad === 'most' ? (
-        <NumberPad
-          open
-          title="Parts at most"
-          unit=""
-          value={most}
-          onClose={() => setPad(null)}
-          onSet={(x) => {
-            if (!Number.isInteger(x) || x < 1 || x > 10) return 'A whole number from 1 to 10.'
-            setMost(x)
-            return null
-          }}
-        />
-      ) : null}
+      <BudgetPad pad={pad} budget={budget} setPad={setPad} setBudget={setBudget} />
+      <MostPad pad={pad} most={most} setPad={setPad} setMost={setMost} />
     </View>
   )
+}
+
+interface MostPadProps {
+  readonly pad: 'budget' | 'most' | null
+  readonly most: number
+  readonly setPad: (value: 'budget' | 'most' | null) => void
+  readonly setMost: (value: number) => void
+}
+
+function MostPad({ pad, most, setPad, setMost }: MostPadProps) {
+  return pad === 'most' ? (
+    <NumberPad
+      open
+      title="Parts at most"
+      unit=""
+      value={most}
+      onClose={() => setPad(null)}
+      onSet={(x) => {
+        if (!Number.isInteger(x) || x < 1 || x > 10) return 'A whole number from 1 to 10.'
+        setMost(x)
+        return null
+      }}
+    />
+  ) : null
+}
+
+interface BudgetPadProps {
+  readonly pad: 'budget' | 'most' | null
+  readonly budget: number
+  readonly setPad: (value: 'budget' | 'most' | null) => void
+  readonly setBudget: (value: number) => void
+}
+
+function BudgetPad({ pad, budget, setPad, setBudget }: BudgetPadProps) {
+  return pad === 'budget' ? (
+    <NumberPad
+      open
+      title="Budget"
+      unit="$"
+      value={budget}
+      onClose={() => setPad(null)}
+      onSet={(x) => {
+        if (x < 0) return 'The budget cannot be below 0.'
+        setBudget(x)
+        return null
+      }}
+    />
+  ) : null
 }
 
 function useName(): (part: string) => string {

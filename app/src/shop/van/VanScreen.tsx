@@ -1,4 +1,5 @@
 // The van: what is on it, by kind, with what is left; its list in and out; the parts counter.
+import type { VanDocument } from '@oak/core/job/van'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
@@ -19,13 +20,19 @@ import { AddSheet } from './AddSheet'
 import { ImportSheet } from './ImportSheet'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { LineSheet } from './LineSheet'
-import { KIND_WORDS, leftText, linesOf, priceText, whatOf, type ListedLine } from '../../parts/stock/van-model'
+import {
+  KIND_WORDS,
+  leftText,
+  linesOf,
+  priceText,
+  whatOf,
+  type ListedLine,
+} from '../../parts/stock/van-model'
 
 type Opened = { readonly kind: 'line'; readonly id: string } | { readonly kind: 'import' | 'counter' | 'add' }
 
 export function VanScreen() {
   const palette = usePalette()
-  const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
   const { document: van, left } = useVan()
   const [kind, setKind] = useState<StockKind>('motor')
@@ -36,29 +43,7 @@ export function VanScreen() {
     saveTextFile('van.csv', 'text/csv', (await import('../../platform/csv')).stockText(van.stock))
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          paddingRight: 8,
-          maxWidth: 792,
-          width: '100%',
-          alignSelf: 'center',
-        }}
-      >
-        <Tap
-          label="All jobs"
-          testID="to-home"
-          onPress={() => router.navigate('/')}
-          style={{ width: 52, height: 50, alignItems: 'center' }}
-        >
-          <Icon name="back" color={palette.ink} />
-        </Tap>
-        <Words size="title" heading={1} style={{ flex: 1 }}>
-          The van
-        </Words>
-        <SyncMark />
-      </View>
+      <VanHead />
       <View
         style={{ paddingHorizontal: 12, paddingBottom: 8, maxWidth: 792, width: '100%', alignSelf: 'center' }}
       >
@@ -93,53 +78,7 @@ export function VanScreen() {
           />
         )}
         ListEmptyComponent={<Empty kind={kind} whole={Object.keys(van.stock).length === 0} />}
-        ListFooterComponent={
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 8 }}>
-            {[
-              {
-                text: 'Read a list',
-                icon: 'file' as const,
-                onPress: () => setOpened({ kind: 'import' }),
-                testID: 'import',
-              },
-              {
-                text: 'Save the list',
-                icon: 'save' as const,
-                onPress: () => void export_(),
-                testID: 'export',
-                disabled: Object.keys(van.stock).length === 0,
-              },
-            ].map((button) => (
-              <View key={button.testID} style={{ flex: 1, minWidth: 150 }}>
-                <QuietButton {...button} />
-              </View>
-            ))}
-            <View style={{ width: '100%' }}>
-              <QuietButton
-                text="What these capacitors cover"
-                icon="curve"
-                onPress={() => router.navigate('/van/coverage')}
-                testID="to-coverage"
-              />
-            </View>
-            <View style={{ flex: 1, minWidth: 150 }}>
-              <QuietButton
-                text="Enter a tag"
-                icon="tag"
-                onPress={() => router.navigate('/tag')}
-                testID="enter-tag"
-              />
-            </View>
-            <View style={{ flex: 1, minWidth: 150 }}>
-              <QuietButton
-                text="Parts counter"
-                icon="store"
-                onPress={() => setOpened({ kind: 'counter' })}
-                testID="ask-counter"
-              />
-            </View>
-          </View>
-        }
+        ListFooterComponent={<VanFoot setOpened={setOpened} export_={export_} van={van} />}
       />
       <View style={{ padding: 12, borderTopWidth: 1.5, borderColor: palette.line }}>
         <View style={{ maxWidth: 768, width: '100%', alignSelf: wide ? 'center' : undefined }}>
@@ -155,6 +94,93 @@ export function VanScreen() {
       {opened?.kind === 'import' ? <ImportSheet onClose={close} /> : null}
       {opened?.kind === 'counter' ? <CounterSheet kind={kind} onClose={close} /> : null}
       {opened?.kind === 'add' ? <AddSheet kind={kind} onClose={close} /> : null}
+    </View>
+  )
+}
+
+function VanHead() {
+  const router = useRouter()
+  const palette = usePalette()
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        paddingRight: 8,
+        maxWidth: 792,
+        width: '100%',
+        alignSelf: 'center',
+      }}
+    >
+      <Tap
+        label="All jobs"
+        testID="to-home"
+        onPress={() => router.navigate('/')}
+        style={{ width: 52, height: 50, alignItems: 'center' }}
+      >
+        <Icon name="back" color={palette.ink} />
+      </Tap>
+      <Words size="title" heading={1} style={{ flex: 1 }}>
+        The van
+      </Words>
+      <SyncMark />
+    </View>
+  )
+}
+
+interface VanFootProps {
+  readonly setOpened: (value: Opened | null) => void
+  readonly export_: () => Promise<void>
+  readonly van: VanDocument
+}
+
+function VanFoot({ setOpened, export_, van }: VanFootProps) {
+  const router = useRouter()
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 8 }}>
+      {[
+        {
+          text: 'Read a list',
+          icon: 'file' as const,
+          onPress: () => setOpened({ kind: 'import' }),
+          testID: 'import',
+        },
+        {
+          text: 'Save the list',
+          icon: 'save' as const,
+          onPress: () => void export_(),
+          testID: 'export',
+          disabled: Object.keys(van.stock).length === 0,
+        },
+      ].map((button) => (
+        <View key={button.testID} style={{ flex: 1, minWidth: 150 }}>
+          <QuietButton {...button} />
+        </View>
+      ))}
+      <View style={{ width: '100%' }}>
+        <QuietButton
+          text="What these capacitors cover"
+          icon="curve"
+          onPress={() => router.navigate('/van/coverage')}
+          testID="to-coverage"
+        />
+      </View>
+      <View style={{ flex: 1, minWidth: 150 }}>
+        <QuietButton
+          text="Enter a tag"
+          icon="tag"
+          onPress={() => router.navigate('/tag')}
+          testID="enter-tag"
+        />
+      </View>
+      <View style={{ flex: 1, minWidth: 150 }}>
+        <QuietButton
+          text="Parts counter"
+          icon="store"
+          onPress={() => setOpened({ kind: 'counter' })}
+          testID="ask-counter"
+        />
+      </View>
     </View>
   )
 }

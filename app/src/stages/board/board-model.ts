@@ -1,4 +1,5 @@
 // What the hookup board shows, made from the operation's answer: posts with their words, leads with their places.
+import type { Direction } from '@oak/core/rotation/view'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
@@ -143,4 +144,14 @@ export function boardFaces(
       ]
     }),
   )
+}
+
+/** What a turn of the plug sets: the other direction, or null where that is the advised one; undefined: there is no other. */
+export function turnedPlug(
+  { settings }: Pick<LeadSheet, 'settings'>,
+  { set, advised }: HookupOutput['plug'],
+): Direction | null | undefined {
+  const other = settings.rotation.find((c) => c.direction !== set.direction)
+  if (!other) return undefined
+  return other.direction === advised?.direction ? null : other.direction
 }

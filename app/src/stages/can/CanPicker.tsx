@@ -1,4 +1,5 @@
 // Which can from the van; any of them can be changed to the values printed on the one in hand.
+import type { VanDocument } from '@oak/core/job/van'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { MAX_SECTIONS, type Can } from '@oak/core/capacitor/can'
@@ -54,7 +55,6 @@ function CanSheet({
   readonly onPick: (can: Can) => string | null
   readonly onClose: () => void
 }) {
-  const palette = usePalette()
   const [pad, setPad] = useState<{ readonly section: string | null } | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -63,76 +63,11 @@ function CanSheet({
   const editing = can.sections.find((s) => s.id === chosen)
   return (
     <Sheet title="Can from the van" open onClose={onClose} testID="can-sheet">
-      <View role="radiogroup" aria-label="Can from the van" style={{ gap: 8 }}>
-        {cans.map((other) => (
-          <Tap
-            key={other.id}
-            role="radio"
-            selected={other.id === can.id}
-            testID={`can-${other.id}`}
-            label={`${other.name}, ${valuesOf(other)} µF`}
-            onPress={() => {
-              onPick(other)
-              onClose()
-            }}
-            style={{
-              borderRadius: 10,
-              borderWidth: other.id === can.id ? 3 : 1.5,
-              borderColor: other.id === can.id ? palette.ink : palette.line,
-              backgroundColor: palette.surface,
-              padding: 10,
-            }}
-          >
-            <Words size="strong">{other.name}</Words>
-            <Words size="small" tone="quiet">
-              {valuesOf(other)} µF · {figure(other.volts)} V
-              {van.stock[other.id] ? ` · ${leftText(left[other.id] ?? 0)}` : ''}
-            </Words>
-          </Tap>
-        ))}
-      </View>
+      <VanCans cans={cans} can={can} onPick={onPick} onClose={onClose} van={van} left={left} />
       <Words size="strong" heading={3}>
         Values on the can in hand
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {can.sections.map((section) => (
-          <Tap
-            key={section.id}
-            label={`Section ${figure(section.microfarads)} µF: change`}
-            testID={`section-${section.id}`}
-            selected={chosen === section.id}
-            onPress={() => setChosen(section.id)}
-            style={{
-              paddingHorizontal: 14,
-              borderRadius: 8,
-              borderWidth: chosen === section.id ? 3 : 1.5,
-              borderColor: palette.ink,
-              backgroundColor: palette.surface,
-            }}
-          >
-            <Words size="strong">{figure(section.microfarads)} µF</Words>
-          </Tap>
-        ))}
-        {can.sections.length < MAX_SECTIONS ? (
-          <Tap
-            label="Add a section"
-            testID="add-section"
-            onPress={() => {
-              setChosen(null)
-              setPad({ section: null })
-            }}
-            style={{
-              paddingHorizontal: 14,
-              borderRadius: 8,
-              borderWidth: 1.5,
-              borderStyle: 'dashed',
-              borderColor: palette.ink,
-            }}
-          >
-            <Words size="strong">add</Words>
-          </Tap>
-        ) : null}
-      </View>
+      <SectionKeys can={can} chosen={chosen} setChosen={setChosen} setPad={setPad} />
       <Choice
         label="Protected start terminal"
         testID="protected"
@@ -165,16 +100,123 @@ function CanSheet({
           }}
         />
       ) : null}
-      {pad ? (
-        <NumberPad
-          open
-          title={pad.section ? 'Value of this section' : 'Value of the new section'}
-          unit="µF"
-          value={pad.section ? (editing?.microfarads ?? null) : null}
-          onClose={() => setPad(null)}
-          onSet={(value) => onPick(withSection(can, pad.section, value))}
-        />
-      ) : null}
+      <SectionPad pad={pad} editing={editing} setPad={setPad} onPick={onPick} can={can} />
     </Sheet>
+  )
+}
+
+interface SectionPadProps {
+  readonly pad: { readonly section: string | null } | null
+  readonly editing: Can['sections'][number] | undefined
+  readonly setPad: (value: { readonly section: string | null } | null) => void
+  readonly onPick: (can: Can) => string | null
+  readonly can: Can
+}
+
+function SectionPad({ pad, editing, setPad, onPick, can }: SectionPadProps) {
+  return pad ? (
+    <NumberPad
+      open
+      title={pad.section ? 'Value of this section' : 'Value of the new section'}
+      unit="µF"
+      value={pad.section ? (editing?.microfarads ?? null) : null}
+      onClose={() => setPad(null)}
+      onSet={(value) => onPick(withSection(can, pad.section, value))}
+    />
+  ) : null
+}
+
+interface SectionKeysProps {
+  readonly can: Can
+  readonly chosen: string | null
+  readonly setChosen: (value: string | null) => void
+  readonly setPad: (value: { readonly section: string | null } | null) => void
+}
+
+function SectionKeys({ can, chosen, setChosen, setPad }: SectionKeysProps) {
+  const palette = usePalette()
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      {can.sections.map((section) => (
+        <Tap
+          key={section.id}
+          label={`Section ${figure(section.microfarads)} µF: change`}
+          testID={`section-${section.id}`}
+          selected={chosen === section.id}
+          onPress={() => setChosen(section.id)}
+          style={{
+            paddingHorizontal: 14,
+            borderRadius: 8,
+            borderWidth: chosen === section.id ? 3 : 1.5,
+            borderColor: palette.ink,
+            backgroundColor: palette.surface,
+          }}
+        >
+          <Words size="strong">{figure(section.microfarads)} µF</Words>
+        </Tap>
+      ))}
+      {can.sections.length < MAX_SECTIONS ? (
+        <Tap
+          label="Add a section"
+          testID="add-section"
+          onPress={() => {
+            setChosen(null)
+            setPad({ section: null })
+          }}
+          style={{
+            paddingHorizontal: 14,
+            borderRadius: 8,
+            borderWidth: 1.5,
+            borderStyle: 'dashed',
+            borderColor: palette.ink,
+          }}
+        >
+          <Words size="strong">add</Words>
+        </Tap>
+      ) : null}
+    </View>
+  )
+}
+
+interface VanCansProps {
+  readonly cans: readonly Can[]
+  readonly can: Can
+  readonly onPick: (can: Can) => string | null
+  readonly onClose: () => void
+  readonly van: VanDocument
+  readonly left: Readonly<Record<string, number>>
+}
+
+function VanCans({ cans, can, onPick, onClose, van, left }: VanCansProps) {
+  const palette = usePalette()
+  return (
+    <View role="radiogroup" aria-label="Can from the van" style={{ gap: 8 }}>
+      {cans.map((other) => (
+        <Tap
+          key={other.id}
+          role="radio"
+          selected={other.id === can.id}
+          testID={`can-${other.id}`}
+          label={`${other.name}, ${valuesOf(other)} µF`}
+          onPress={() => {
+            onPick(other)
+            onClose()
+          }}
+          style={{
+            borderRadius: 10,
+            borderWidth: other.id === can.id ? 3 : 1.5,
+            borderColor: other.id === can.id ? palette.ink : palette.line,
+            backgroundColor: palette.surface,
+            padding: 10,
+          }}
+        >
+          <Words size="strong">{other.name}</Words>
+          <Words size="small" tone="quiet">
+            {valuesOf(other)} µF · {figure(other.volts)} V
+            {van.stock[other.id] ? ` · ${leftText(left[other.id] ?? 0)}` : ''}
+          </Words>
+        </Tap>
+      ))}
+    </View>
   )
 }

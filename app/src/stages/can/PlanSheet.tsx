@@ -17,7 +17,14 @@ import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { leftText, priceText } from '../../parts/stock/van-model'
-import { AIM_WORDS, chooseEdits, readAims, stockParts, withFirst, type Aim } from '../../parts/stock/stock-plan-model'
+import {
+  AIM_WORDS,
+  chooseEdits,
+  readAims,
+  stockParts,
+  withFirst,
+  type Aim,
+} from '../../parts/stock/stock-plan-model'
 
 type Plan = CapacitorPlanOutput['plans'][number]
 
@@ -75,18 +82,7 @@ export function PlanSheet({
   return (
     <Sheet title="Best from the van" open onClose={onClose} testID="plan-sheet">
       <AimOrder aims={aims} onFirst={setFirst} />
-      {side ? (
-        <Choice<'out' | 'stays'>
-          label="The old can"
-          testID="old-stays"
-          value={leave ? 'stays' : 'out'}
-          onChange={(value) => setLeave(value === 'stays')}
-          options={[
-            { value: 'out', text: 'take it out' },
-            { value: 'stays', text: 'leave HERM’s side in' },
-          ]}
-        />
-      ) : null}
+      {side ? <OldStays leave={leave} setLeave={setLeave} /> : null}
       {output?.stays ? (
         <Words size="small" tone={output.stays.allowed ? 'ink' : 'stop'} live testID="stays-why">
           {output.stays.why}
@@ -116,14 +112,39 @@ export function PlanSheet({
           }}
         />
       ))}
-      {output && output.plans.length > 0 ? (
-        <Words size="small" tone={output.proven ? 'quiet' : 'watch'}>
-          {output.proven
-            ? 'Every combination of two capacitors on the van was weighed.'
-            : 'The search was cut short: a better plan was not ruled out.'}
-        </Words>
-      ) : null}
+      <HowSure output={output} />
     </Sheet>
+  )
+}
+
+function HowSure({ output }: { readonly output: CapacitorPlanOutput | null }) {
+  return output && output.plans.length > 0 ? (
+    <Words size="small" tone={output.proven ? 'quiet' : 'watch'}>
+      {output.proven
+        ? 'Every combination of two capacitors on the van was weighed.'
+        : 'The search was cut short: a better plan was not ruled out.'}
+    </Words>
+  ) : null
+}
+
+interface OldStaysProps {
+  readonly leave: boolean
+  readonly setLeave: (value: boolean) => void
+}
+
+/** Whether the side of the old can that could stay is left in. */
+function OldStays({ leave, setLeave }: OldStaysProps) {
+  return (
+    <Choice<'out' | 'stays'>
+      label="The old can"
+      testID="old-stays"
+      value={leave ? 'stays' : 'out'}
+      onChange={(value) => setLeave(value === 'stays')}
+      options={[
+        { value: 'out', text: 'take it out' },
+        { value: 'stays', text: 'leave HERM’s side in' },
+      ]}
+    />
   )
 }
 

@@ -8,18 +8,11 @@ import { figure, percentText } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
 import { USUAL_ACCURACY, type Measurement } from '@oak/core/meter/measurement'
-import { ReadingSheet } from '../../parts/meter/ReadingSheet'
-import { NumberPad } from '../../ui/NumberPad'
-import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-
-interface Draft {
-  readonly amps: number | null
-  readonly volts: number | null
-  readonly rated: number | null
-}
+import { FigureKeys, RatedPad, RunningReading, FIELDS } from './SideFigures'
+import { type Draft } from './reading-draft'
 interface Answer {
   readonly microfarads: number
   readonly low: number
@@ -36,11 +29,6 @@ const VERDICTS: Readonly<Record<'in' | 'out' | 'uncertain', { mark: Verdict; wor
 
 /** What a meter whose sheet is not at hand can tell. */
 const METER = { amps: USUAL_ACCURACY.amps, volts: USUAL_ACCURACY.volts }
-const FIELDS = [
-  { key: 'amps', text: 'Amps in the start lead', unit: 'A' },
-  { key: 'volts', text: 'Volts across the capacitor', unit: 'V' },
-  { key: 'rated', text: 'Rated', unit: 'µF' },
-] as const
 
 export function Readings({
   id,
@@ -124,32 +112,7 @@ function SideReading({
       testID={`reading-${side}`}
     >
       <Words size="strong">{side === 'FAN' ? 'FAN side' : 'HERM side (compressor)'}</Words>
-      <View style={{ flexDirection: 'row', gap: 6 }}>
-        {FIELDS.map(({ key, text, unit }) => (
-          <Tap
-            key={key}
-            label={`${side}: ${text}, ${now[key] === null ? 'not read' : `${now[key]} ${unit}`}`}
-            testID={`${side}-${key}`}
-            onPress={() => setOpen(key)}
-            style={{
-              flex: 1,
-              borderRadius: 8,
-              borderWidth: 1.5,
-              borderColor: palette.ink,
-              backgroundColor: palette.surface,
-              alignItems: 'center',
-              paddingVertical: 5,
-            }}
-          >
-            <Words size="strong">
-              {now[key] === null ? '–' : figure(now[key] as number)} {unit}
-            </Words>
-            <Words size="tiny" tone="quiet">
-              {key === 'amps' ? 'start lead' : key === 'volts' ? 'across it' : 'rated'}
-            </Words>
-          </Tap>
-        ))}
-      </View>
+      <FigureKeys side={side} now={now} setOpen={setOpen} />
       {now.amps !== null && now.volts !== null ? (
         <Result
           amps={now.amps}
@@ -159,26 +122,8 @@ function SideReading({
           meter={meterOf(job, side)}
         />
       ) : null}
-      {field?.key === 'rated' ? (
-        <NumberPad
-          open
-          title={`${side}: ${field.text.toLowerCase()}`}
-          unit={field.unit}
-          value={now.rated}
-          onClose={() => setOpen(null)}
-          onSet={(value) => set('rated', value)}
-        />
-      ) : null}
-      {field && field.key !== 'rated' ? (
-        <ReadingSheet
-          job={id}
-          title={`${side}: ${field.text.toLowerCase()}`}
-          quantity={field.key}
-          probe={runningProbe(field.key, side)}
-          onClose={() => setOpen(null)}
-          onTake={(measurement) => take(field.key, measurement)}
-        />
-      ) : null}
+      <RatedPad field={field} side={side} now={now} setOpen={setOpen} set={set} />
+      <RunningReading field={field} id={id} side={side} setOpen={setOpen} take={take} />
     </View>
   )
 }

@@ -42,6 +42,8 @@ const MARKS: Readonly<Record<ChargeGlanceOutput['superheat']['verdict'], Verdict
   cannotTell: 'cannotTell',
 }
 
+type Figure = (typeof FIGURES)[number]
+
 export function ChargeScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const router = useRouter()
   const [pad, setPad] = useState<Key | null>(null)
@@ -49,7 +51,7 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
   const result = useOperation('charge-glance', input)
   const output = input && result?.ok ? (result.output as ChargeGlanceOutput) : null
   const field = FIGURES.find((f) => f.key === pad)
-  const [metered, setMetered] = useState<(typeof FIGURES)[number] | null>(null)
+  const [metered, setMetered] = useState<Figure | null>(null)
   // Temperatures come from a clamp's probe as well; the reading stays as evidence, with its meter and time. It reads no pressure.
   const take = (key: Key, measurement: Measurement): string | null => {
     if (measurement.value === 'OL') return 'OL gives no value to work with.'
@@ -94,46 +96,8 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
                 />
               ))
             : null}
-          {field ? (
-            <NumberPad
-              open
-              title={field.name}
-              unit={field.unit}
-              value={job.chargeFigures[field.key] ?? null}
-              onClose={() => setPad(null)}
-              onSet={(value) =>
-                editJob(id, [
-                  { path: ['chargeFigures', field.key], value },
-                  ...(job.measurements[chargeProbe(field.key)]
-                    ? [{ path: ['measurements', chargeProbe(field.key)], value: null }]
-                    : []),
-                ])
-              }
-              extra={
-                field.unit === '°F' ? (
-                  <QuietButton
-                    text="From the clamp meter"
-                    onPress={() => {
-                      setPad(null)
-                      setMetered(field)
-                    }}
-                    testID="charge-meter"
-                  />
-                ) : undefined
-              }
-            />
-          ) : null}
-          {metered ? (
-            <ReadingSheet
-              job={id}
-              title={metered.name}
-              quantity="celsius"
-              probe={chargeProbe(metered.key)}
-              first="meter"
-              onClose={() => setMetered(null)}
-              onTake={(m) => take(metered.key, m)}
-            />
-          ) : null}
+          <FigurePad field={field} job={job} setPad={setPad} id={id} setMetered={setMetered} />
+          <FromMeter metered={metered} id={id} setMetered={setMetered} take={take} />
         </View>
       }
       evidence={
@@ -158,6 +122,67 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
   )
 }
 
+interface FromMeterProps {
+  readonly metered: Figure | null
+  readonly id: string
+  readonly setMetered: (value: Figure | null) => void
+  readonly take: (key: Key, measurement: Measurement) => string | null
+}
+
+function FromMeter({ metered, id, setMetered, take }: FromMeterProps) {
+  return metered ? (
+    <ReadingSheet
+      job={id}
+      title={metered.name}
+      quantity="celsius"
+      probe={chargeProbe(metered.key)}
+      first="meter"
+      onClose={() => setMetered(null)}
+      onTake={(m) => take(metered.key, m)}
+    />
+  ) : null
+}
+
+interface FigurePadProps {
+  readonly field: Figure | undefined
+  readonly job: JobDocument
+  readonly setPad: (value: Key | null) => void
+  readonly id: string
+  readonly setMetered: (value: Figure | null) => void
+}
+
+function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
+  return field ? (
+    <NumberPad
+      open
+      title={field.name}
+      unit={field.unit}
+      value={job.chargeFigures[field.key] ?? null}
+      onClose={() => setPad(null)}
+      onSet={(value) =>
+        editJob(id, [
+          { path: ['chargeFigures', field.key], value },
+          ...(job.measurements[chargeProbe(field.key)]
+            ? [{ path: ['measurements', chargeProbe(field.key)], value: null }]
+            : []),
+        ])
+      }
+      extra={
+        field.unit === '°F' ? (
+          <QuietButton
+            text="From the clamp meter"
+            onPress={() => {
+              setPad(null)
+              setMetered(field)
+            }}
+            testID="charge-meter"
+          />
+        ) : undefined
+      }
+    />
+  ) : null
+}
+
 const WIDTH = 360
 const HEIGHT = 312
 
@@ -167,55 +192,7 @@ function Circuit({ job, onPress }: { readonly job: JobDocument; readonly onPress
   const coil = (y: number) => Array.from({ length: 9 }, (_, i) => `M${122 + i * 13} ${y}v34`).join('')
   return (
     <View style={{ width: WIDTH, height: HEIGHT, alignSelf: 'center' }} testID="charge-picture">
-      <Svg width={WIDTH} height={HEIGHT} style={{ position: 'absolute' }} aria-hidden>
-        <Path d="M118 88H56V220H118M242 88H304V220H242" stroke={palette.ink} strokeWidth={5} fill="none" />
-        <Rect
-          x={114}
-          y={68}
-          width={132}
-          height={40}
-          rx={5}
-          fill={palette.surface}
-          stroke={palette.ink}
-          strokeWidth={2.5}
-        />
-        <Rect
-          x={114}
-          y={200}
-          width={132}
-          height={40}
-          rx={5}
-          fill={palette.surface}
-          stroke={palette.ink}
-          strokeWidth={2.5}
-        />
-        <Path d={coil(71)} stroke={palette.line} strokeWidth={4} />
-        <Path d={coil(203)} stroke={palette.line} strokeWidth={4} />
-        <Text
-          x={180}
-          y={94}
-          fontSize={15}
-          fontWeight="700"
-          textAnchor="middle"
-          fill={palette.ink}
-          fontFamily={FONT}
-        >
-          outdoor coil
-        </Text>
-        <Text
-          x={180}
-          y={226}
-          fontSize={15}
-          fontWeight="700"
-          textAnchor="middle"
-          fill={palette.ink}
-          fontFamily={FONT}
-        >
-          indoor coil
-        </Text>
-        <Path d="M56 120l-9 14h18z" fill={palette.ink} />
-        <Path d="M304 196l-9-14h18z" fill={palette.ink} />
-      </Svg>
+      <CoilsPicture coil={coil} />
       {FIGURES.map(({ key, name, unit, x, y }) => {
         const value = job.chargeFigures[key]
         return (
@@ -248,5 +225,60 @@ function Circuit({ job, onPress }: { readonly job: JobDocument; readonly onPress
         )
       })}
     </View>
+  )
+}
+
+function CoilsPicture({ coil }: { readonly coil: (y: number) => string }) {
+  const palette = usePalette()
+  return (
+    <Svg width={WIDTH} height={HEIGHT} style={{ position: 'absolute' }} aria-hidden>
+      <Path d="M118 88H56V220H118M242 88H304V220H242" stroke={palette.ink} strokeWidth={5} fill="none" />
+      <Rect
+        x={114}
+        y={68}
+        width={132}
+        height={40}
+        rx={5}
+        fill={palette.surface}
+        stroke={palette.ink}
+        strokeWidth={2.5}
+      />
+      <Rect
+        x={114}
+        y={200}
+        width={132}
+        height={40}
+        rx={5}
+        fill={palette.surface}
+        stroke={palette.ink}
+        strokeWidth={2.5}
+      />
+      <Path d={coil(71)} stroke={palette.line} strokeWidth={4} />
+      <Path d={coil(203)} stroke={palette.line} strokeWidth={4} />
+      <Text
+        x={180}
+        y={94}
+        fontSize={15}
+        fontWeight="700"
+        textAnchor="middle"
+        fill={palette.ink}
+        fontFamily={FONT}
+      >
+        outdoor coil
+      </Text>
+      <Text
+        x={180}
+        y={226}
+        fontSize={15}
+        fontWeight="700"
+        textAnchor="middle"
+        fill={palette.ink}
+        fontFamily={FONT}
+      >
+        indoor coil
+      </Text>
+      <Path d="M56 120l-9 14h18z" fill={palette.ink} />
+      <Path d="M304 196l-9-14h18z" fill={palette.ink} />
+    </Svg>
   )
 }

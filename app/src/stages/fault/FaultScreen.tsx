@@ -7,10 +7,9 @@ import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
-import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { ChooseUnit } from '../../parts/unit/ChooseUnit'
 import { CauseBars } from './CauseBars'
@@ -18,6 +17,7 @@ import { CauseSheet } from './CauseSheet'
 import { FanTiles } from './FanTiles'
 import { diagnoseInput, KIND_TITLES } from './fault-model'
 import { QuestionSheet } from './QuestionSheet'
+import { Strip, NextAction } from './FaultFoot'
 
 export function FaultScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   return job.unit ? <FindFault id={id} job={job} /> : <ChooseUnit id={id} job={job} />
@@ -73,26 +73,7 @@ function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument
         id={id}
         job={job}
         title="Find the fault"
-        picture={
-          <View style={{ gap: 14 }}>
-            {begun ? (
-              <CauseBars causes={d.causes} taken={job.fault?.cause ?? null} onPress={setCause} />
-            ) : null}
-            {!begun && fan ? (
-              <View style={{ gap: 8 }}>
-                <Words size="title" heading={2}>
-                  {fan.question}
-                </Words>
-                <FanTiles
-                  answers={fan.answers}
-                  value={fan.answer}
-                  onPick={(value) => answer('fan-does', value)}
-                />
-              </View>
-            ) : null}
-            <Notes d={d} job={job} />
-          </View>
-        }
+        picture={<FaultPicture begun={begun} d={d} job={job} setCause={setCause} fan={fan} answer={answer} />}
         evidence={<Questions d={d} without={begun ? null : 'fan-does'} onAsk={setAsked} />}
         strip={<Strip d={d} />}
         action={
@@ -106,24 +87,7 @@ function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument
           />
         }
       />
-      {question ? (
-        <QuestionSheet
-          id={id}
-          job={job}
-          question={question}
-          why={d.next.find((n) => n.test === question.id)?.why}
-          judged={d.readings.find((r) => r.test === question.id)}
-          onClose={() => setAsked(null)}
-          onAnswer={(value) => {
-            answer(question.id, value)
-            setAsked(null)
-          }}
-          onMeasure={(probe, measurement) =>
-            editJob(id, [{ path: ['measurements', probe], value: measurement }])
-          }
-          onMarking={() => router.replace(`/job/${id}/plates`)}
-        />
-      ) : null}
+      <OpenQuestion question={question} id={id} job={job} d={d} setAsked={setAsked} answer={answer} />
       {opened ? (
         <CauseSheet cause={opened} onClose={() => setCause(null)} onTake={() => take(opened)} />
       ) : null}
@@ -131,22 +95,59 @@ function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument
   )
 }
 
-const STATE_MARKS: Readonly<Record<DiagnoseOutput['state'], Verdict>> = {
-  settled: 'proven',
-  'go-on': 'cannotTell',
-  'nothing-left': 'watch',
+interface FaultPictureProps {
+  readonly begun: boolean
+  readonly d: DiagnoseOutput
+  readonly job: JobDocument
+  readonly setCause: (value: string | null) => void
+  readonly fan: DiagnoseOutput['questions'][number] | undefined
+  readonly answer: (test: string, value: string | null) => string | null
 }
 
-function Strip({ d }: { readonly d: DiagnoseOutput }) {
-  const mark = STATE_MARKS[d.state]
+function FaultPicture({ begun, d, job, setCause, fan, answer }: FaultPictureProps) {
   return (
-    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-      <VerdictMark verdict={mark} size={34} />
-      <Words size="strong" tone={mark} style={{ flex: 1 }} live testID="fault-sentence">
-        {d.sentence}
-      </Words>
+    <View style={{ gap: 14 }}>
+      {begun ? <CauseBars causes={d.causes} taken={job.fault?.cause ?? null} onPress={setCause} /> : null}
+      {!begun && fan ? (
+        <View style={{ gap: 8 }}>
+          <Words size="title" heading={2}>
+            {fan.question}
+          </Words>
+          <FanTiles answers={fan.answers} value={fan.answer} onPick={(value) => answer('fan-does', value)} />
+        </View>
+      ) : null}
+      <Notes d={d} job={job} />
     </View>
   )
+}
+
+interface OpenQuestionProps {
+  readonly question: DiagnoseOutput['questions'][number] | undefined
+  readonly id: string
+  readonly job: JobDocument
+  readonly d: DiagnoseOutput
+  readonly setAsked: (value: string | null) => void
+  readonly answer: (test: string, value: string | null) => string | null
+}
+
+function OpenQuestion({ question, id, job, d, setAsked, answer }: OpenQuestionProps) {
+  const router = useRouter()
+  return question ? (
+    <QuestionSheet
+      id={id}
+      job={job}
+      question={question}
+      why={d.next.find((n) => n.test === question.id)?.why}
+      judged={d.readings.find((r) => r.test === question.id)}
+      onClose={() => setAsked(null)}
+      onAnswer={(value) => {
+        answer(question.id, value)
+        setAsked(null)
+      }}
+      onMeasure={(probe, measurement) => editJob(id, [{ path: ['measurements', probe], value: measurement }])}
+      onMarking={() => router.replace(`/job/${id}/plates`)}
+    />
+  ) : null
 }
 
 /** What contradicts, what contributed, and a cause that was taken and no longer leads. */
@@ -231,43 +232,3 @@ function Questions({
     </View>
   )
 }
-
-interface NextActionProps {
-  readonly d: DiagnoseOutput
-  readonly job: JobDocument
-  readonly begun: boolean
-  readonly onAsk: (id: string) => void
-  readonly onTake: (cause: DiagnoseOutput['causes'][number]) => void
-  readonly onGo: (stage: string) => void
-}
-
-/** The next test; or the cause to take; or, once taken, the way on. */
-function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionProps) {
-  const top = d.causes[0]
-  const next = d.questions.find((q) => q.id === d.next[0]?.test)
-  if (!begun) return null
-  if (job.fault)
-    return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
-  if (d.state === 'settled' && top)
-    return (
-      <PrimaryButton
-        text="Take this as the cause"
-        icon="check"
-        onPress={() => onTake(top)}
-        testID="fault-next"
-      />
-    )
-  if (next)
-    return (
-      <PrimaryButton
-        text={`Next: ${cut(next.question)}`}
-        onPress={() => onAsk(next.id)}
-        testID="fault-next"
-      />
-    )
-  return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
-}
-
-/** A question cut to a button's width. */
-const cut = (text: string): string =>
-  text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`

@@ -57,70 +57,15 @@ export function PlatesScreen({ id, job }: { readonly id: string; readonly job: J
         job={job}
         title="Plates and labels"
         picture={
-          <View style={{ gap: 14 }}>
-            <PlateCard
-              title={TITLES.can}
-              testID="plate-can"
-              fields={canFields(job.canMarking)}
-              onChange={changeCan}
-              onRead={() => setLine('can')}
-            >
-              <QuietButton
-                text="Test it on the bench"
-                onPress={() => setSheet('old-can')}
-                testID="to-old-can"
-              />
-            </PlateCard>
-            <PlateCard
-              title={TITLES.motor}
-              testID="plate-motor"
-              fields={motorFields(job.motorPlate)}
-              onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
-              onRead={() => setLine('motor')}
-            >
-              <QuietButton
-                text="Not readable? Estimate"
-                onPress={() => setSheet('estimate')}
-                testID="to-estimate"
-              />
-            </PlateCard>
-          </View>
+          <CanAndMotorPlates
+            job={job}
+            changeCan={changeCan}
+            setLine={setLine}
+            setSheet={setSheet}
+            keep={keep}
+          />
         }
-        evidence={
-          <View style={{ gap: 14 }}>
-            <PlateCard
-              title={TITLES.unit}
-              testID="plate-unit"
-              fields={unitFields(job.unitPlate)}
-              onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))}
-              onRead={() => setLine('unit')}
-            />
-            <PlateCard
-              title="Old motor’s body"
-              testID="plate-body"
-              fields={bodyFields(job.oldBody)}
-              onChange={(key, value) =>
-                editJob(id, [{ path: ['oldBody'], value: withBodyField(job.oldBody, key, value) }])
-              }
-            />
-            <PlateCard
-              title="Old blade"
-              testID="plate-blade"
-              fields={[...bladeFields(job.oldBlade), steepField(job.steepBlades)]}
-              onChange={(key, value) =>
-                editJob(id, [
-                  key === STEEP
-                    ? { path: ['steepBlades'], value: value === null ? null : value === 'steep' }
-                    : { path: ['oldBlade'], value: withBladeField(job.oldBlade, key, value) },
-                ])
-              }
-            />
-            <Words size="small" tone="quiet">
-              What cannot be read stays blank. The new capacitor follows the new motor’s tag, not the old
-              label.
-            </Words>
-          </View>
-        }
+        evidence={<OtherPlates job={job} keep={keep} setLine={setLine} id={id} />}
         action={
           <PrimaryButton
             text="Next: the wires"
@@ -141,6 +86,87 @@ export function PlatesScreen({ id, job }: { readonly id: string; readonly job: J
       {sheet === 'estimate' ? <EstimateSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
       {sheet === 'old-can' ? <OldCanSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
     </>
+  )
+}
+
+interface OtherPlatesProps {
+  readonly job: JobDocument
+  readonly keep: (plate: PlateName, value: unknown) => string | null
+  readonly setLine: (value: PlateName | null) => void
+  readonly id: string
+}
+
+function OtherPlates({ job, keep, setLine, id }: OtherPlatesProps) {
+  return (
+    <View style={{ gap: 14 }}>
+      <PlateCard
+        title={TITLES.unit}
+        testID="plate-unit"
+        fields={unitFields(job.unitPlate)}
+        onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))}
+        onRead={() => setLine('unit')}
+      />
+      <PlateCard
+        title="Old motor’s body"
+        testID="plate-body"
+        fields={bodyFields(job.oldBody)}
+        onChange={(key, value) =>
+          editJob(id, [{ path: ['oldBody'], value: withBodyField(job.oldBody, key, value) }])
+        }
+      />
+      <PlateCard
+        title="Old blade"
+        testID="plate-blade"
+        fields={[...bladeFields(job.oldBlade), steepField(job.steepBlades)]}
+        onChange={(key, value) =>
+          editJob(id, [
+            key === STEEP
+              ? { path: ['steepBlades'], value: value === null ? null : value === 'steep' }
+              : { path: ['oldBlade'], value: withBladeField(job.oldBlade, key, value) },
+          ])
+        }
+      />
+      <Words size="small" tone="quiet">
+        What cannot be read stays blank. The new capacitor follows the new motor’s tag, not the old label.
+      </Words>
+    </View>
+  )
+}
+
+interface CanAndMotorPlatesProps {
+  readonly job: JobDocument
+  readonly changeCan: (key: string, value: string | number | null) => string | null
+  readonly setLine: (value: PlateName | null) => void
+  readonly setSheet: (value: 'estimate' | 'old-can' | null) => void
+  readonly keep: (plate: PlateName, value: unknown) => string | null
+}
+
+function CanAndMotorPlates({ job, changeCan, setLine, setSheet, keep }: CanAndMotorPlatesProps) {
+  return (
+    <View style={{ gap: 14 }}>
+      <PlateCard
+        title={TITLES.can}
+        testID="plate-can"
+        fields={canFields(job.canMarking)}
+        onChange={changeCan}
+        onRead={() => setLine('can')}
+      >
+        <QuietButton text="Test it on the bench" onPress={() => setSheet('old-can')} testID="to-old-can" />
+      </PlateCard>
+      <PlateCard
+        title={TITLES.motor}
+        testID="plate-motor"
+        fields={motorFields(job.motorPlate)}
+        onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
+        onRead={() => setLine('motor')}
+      >
+        <QuietButton
+          text="Not readable? Estimate"
+          onPress={() => setSheet('estimate')}
+          testID="to-estimate"
+        />
+      </PlateCard>
+    </View>
   )
 }
 

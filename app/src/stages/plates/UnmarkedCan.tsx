@@ -43,7 +43,6 @@ export interface UnmarkedCanProps {
 }
 
 export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
-  const palette = usePalette()
   const [blades, setBlades] = useState<Readonly<Record<string, string>>>({})
   const input = useMemo(() => inputOf(job, blades), [job, blades])
   const result = useOperation('identify-terminals', input)
@@ -54,76 +53,7 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
       <Words size="small">
         Number the posts as you see them. Read each pair; press a figure to read it again.
       </Words>
-      <View style={{ width: SIZE, height: SIZE, alignSelf: 'center' }} testID="unmarked-can">
-        <Svg width={SIZE} height={SIZE} style={{ position: 'absolute' }} aria-hidden>
-          <Circle cx={150} cy={155} r={140} fill={palette.surface} stroke={palette.ink} strokeWidth={3} />
-          {PAIRS.map(([a, b]) => (
-            <Line
-              key={a + b}
-              x1={at(a).x}
-              y1={at(a).y}
-              x2={at(b).x}
-              y2={at(b).y}
-              stroke={palette.ink}
-              strokeWidth={2}
-              strokeDasharray="6 5"
-            />
-          ))}
-          {POSTS.map((p) => (
-            <Circle key={p.id} cx={p.x} cy={p.y} r={29} fill={palette.ink} />
-          ))}
-        </Svg>
-        {POSTS.map((p) => {
-          const told = answer?.posts.find((f) => f.post === p.id)
-          return (
-            <View
-              key={p.id}
-              style={{
-                position: 'absolute',
-                left: p.x - 29,
-                top: p.y - 22,
-                width: 58,
-                alignItems: 'center',
-                pointerEvents: 'none',
-              }}
-              aria-label={`Post ${p.id}${told?.is ? `: ${told.is}` : ''}`}
-            >
-              <Words size="strong" style={{ color: palette.ground }}>
-                {told?.is ?? p.id}
-              </Words>
-              <Words size="tiny" style={{ color: palette.ground }}>
-                {told?.is ? told.certainty : 'post'}
-              </Words>
-            </View>
-          )
-        })}
-        {PAIRS.map(([a, b]) => {
-          const kept = job.measurements[probeOf(a, b)]
-          const [x, y] = [(at(a).x + at(b).x) / 2, (at(a).y + at(b).y) / 2]
-          return (
-            <Tap
-              key={a + b}
-              testID={`pair-${a}-${b}`}
-              label={`Posts ${a} and ${b}: ${kept ? readingText(kept) : 'read'}`}
-              onPress={() => onAsk(probeOf(a, b), `Post ${a} to post ${b}`)}
-              style={{
-                position: 'absolute',
-                left: x - 46,
-                top: y - 24,
-                width: 92,
-                height: 48,
-                borderRadius: 24,
-                borderWidth: 2,
-                borderColor: palette.ink,
-                backgroundColor: palette.ground,
-                alignItems: 'center',
-              }}
-            >
-              <Words size="strong">{kept ? readingText(kept) : 'read'}</Words>
-            </Tap>
-          )
-        })}
-      </View>
+      <PostsPicture answer={answer} job={job} onAsk={onAsk} />
       {missing ? (
         <Words size="small" tone="quiet">
           Still to read: post {missing[0]} to post {missing[1]}.
@@ -135,24 +65,7 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
         </Words>
       ) : null}
       {answer ? <Finding answer={answer} /> : null}
-      <View style={{ gap: 6 }}>
-        <Words size="small" tone="quiet">
-          Blades on each post, if you like: a hint, never proof.
-        </Words>
-        {POSTS.map((p) => (
-          <View key={p.id} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-            <Words style={{ width: 58 }}>post {p.id}</Words>
-            <View style={{ flex: 1 }}>
-              <Choice
-                label={`Blades on post ${p.id}`}
-                value={blades[p.id] ?? null}
-                onChange={(n) => setBlades({ ...blades, [p.id]: n })}
-                options={['1', '2', '3', '4'].map((n) => ({ value: n, text: n }))}
-              />
-            </View>
-          </View>
-        ))}
-      </View>
+      <BladeHints blades={blades} setBlades={setBlades} />
       {PAIRS.some(([a, b]) => job.measurements[probeOf(a, b)]) ? (
         <Tap
           label="Clear the three readings"
@@ -162,6 +75,117 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
           <Words size="small">Clear the three readings</Words>
         </Tap>
       ) : null}
+    </View>
+  )
+}
+
+function BladeHints({
+  blades,
+  setBlades,
+}: {
+  readonly blades: Readonly<Record<string, string>>
+  readonly setBlades: (value: Readonly<Record<string, string>>) => void
+}) {
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small" tone="quiet">
+        Blades on each post, if you like: a hint, never proof.
+      </Words>
+      {POSTS.map((p) => (
+        <View key={p.id} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+          <Words style={{ width: 58 }}>post {p.id}</Words>
+          <View style={{ flex: 1 }}>
+            <Choice
+              label={`Blades on post ${p.id}`}
+              value={blades[p.id] ?? null}
+              onChange={(n) => setBlades({ ...blades, [p.id]: n })}
+              options={['1', '2', '3', '4'].map((n) => ({ value: n, text: n }))}
+            />
+          </View>
+        </View>
+      ))}
+    </View>
+  )
+}
+
+interface PostsPictureProps {
+  readonly answer: TerminalAnswer | null
+  readonly job: JobDocument
+  readonly onAsk: (probe: string, title: string) => void
+}
+
+function PostsPicture({ answer, job, onAsk }: PostsPictureProps) {
+  const palette = usePalette()
+  return (
+    <View style={{ width: SIZE, height: SIZE, alignSelf: 'center' }} testID="unmarked-can">
+      <Svg width={SIZE} height={SIZE} style={{ position: 'absolute' }} aria-hidden>
+        <Circle cx={150} cy={155} r={140} fill={palette.surface} stroke={palette.ink} strokeWidth={3} />
+        {PAIRS.map(([a, b]) => (
+          <Line
+            key={a + b}
+            x1={at(a).x}
+            y1={at(a).y}
+            x2={at(b).x}
+            y2={at(b).y}
+            stroke={palette.ink}
+            strokeWidth={2}
+            strokeDasharray="6 5"
+          />
+        ))}
+        {POSTS.map((p) => (
+          <Circle key={p.id} cx={p.x} cy={p.y} r={29} fill={palette.ink} />
+        ))}
+      </Svg>
+      {POSTS.map((p) => {
+        const told = answer?.posts.find((f) => f.post === p.id)
+        return (
+          <View
+            key={p.id}
+            style={{
+              position: 'absolute',
+              left: p.x - 29,
+              top: p.y - 22,
+              width: 58,
+              alignItems: 'center',
+              pointerEvents: 'none',
+            }}
+            aria-label={`Post ${p.id}${told?.is ? `: ${told.is}` : ''}`}
+          >
+            <Words size="strong" style={{ color: palette.ground }}>
+              {told?.is ?? p.id}
+            </Words>
+            <Words size="tiny" style={{ color: palette.ground }}>
+              {told?.is ? told.certainty : 'post'}
+            </Words>
+          </View>
+        )
+      })}
+      {PAIRS.map(([a, b]) => {
+        const kept = job.measurements[probeOf(a, b)]
+        const [x, y] = [(at(a).x + at(b).x) / 2, (at(a).y + at(b).y) / 2]
+        return (
+          <Tap
+            key={a + b}
+            testID={`pair-${a}-${b}`}
+            label={`Posts ${a} and ${b}: ${kept ? readingText(kept) : 'read'}`}
+            onPress={() => onAsk(probeOf(a, b), `Post ${a} to post ${b}`)}
+            style={{
+              position: 'absolute',
+              left: x - 46,
+              top: y - 24,
+              width: 92,
+              height: 48,
+              borderRadius: 24,
+              borderWidth: 2,
+              borderColor: palette.ink,
+              backgroundColor: palette.ground,
+              alignItems: 'center',
+            }}
+          >
+            <Words size="strong">{kept ? readingText(kept) : 'read'}</Words>
+          </Tap>
+        )
+      })}
     </View>
   )
 }

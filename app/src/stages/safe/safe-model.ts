@@ -20,16 +20,17 @@ export interface DischargeSetup {
   readonly assumed: boolean
 }
 
+/** µF as marked; a start capacitor at the upper end of its range. Empty: nothing is marked. */
+function markedSections(marking: JobDocument['canMarking']): readonly number[] {
+  if (!marking) return []
+  if (marking.sections.length > 0) return marking.sections
+  return marking.range ? [marking.range.high] : []
+}
+
 export function dischargeSetup(job: JobDocument): DischargeSetup {
   if (job.discharge) return { record: job.discharge, assumed: false }
   const { canMarking } = job
-  const sections = canMarking
-    ? canMarking.sections.length > 0
-      ? canMarking.sections
-      : canMarking.range
-        ? [canMarking.range.high]
-        : []
-    : []
+  const sections = markedSections(canMarking)
   return {
     record: {
       ...USUAL_RESISTOR,

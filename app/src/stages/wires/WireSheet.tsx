@@ -116,44 +116,15 @@ function Segments({
               <InsulationLabel insulation={piece} />
             </View>
           </Tap>
-          {open === i ? (
-            <View style={{ gap: 8 }}>
-              <SwatchGrid
-                label="Colour"
-                value={piece?.colour ?? null}
-                onPick={(colour) => colour && put(i, { colour, stripe: piece?.stripe ?? null })}
-              />
-              {piece ? (
-                <>
-                  <Words size="small" tone="quiet">
-                    Stripe along it
-                  </Words>
-                  <SwatchGrid
-                    label="Stripe"
-                    none="no stripe"
-                    value={piece.stripe ?? null}
-                    onPick={(stripe) => put(i, { ...piece, stripe })}
-                  />
-                </>
-              ) : null}
-              <View style={{ flexDirection: 'row', gap: 8 }}>
-                {i > 0 ? (
-                  <View style={{ flex: 1 }}>
-                    <QuietButton
-                      text="Remove segment"
-                      onPress={() => {
-                        onChange(wire.segments.filter((_, j) => j !== i))
-                        setOpen(null)
-                      }}
-                    />
-                  </View>
-                ) : null}
-                <View style={{ flex: 1 }}>
-                  <QuietButton text="Done" icon="check" onPress={() => setOpen(null)} testID="segment-done" />
-                </View>
-              </View>
-            </View>
-          ) : null}
+          <SegmentPicker
+            open={open}
+            i={i}
+            piece={piece}
+            put={put}
+            onChange={onChange}
+            wire={wire}
+            setOpen={setOpen}
+          />
         </View>
       ))}
       {wire.segments.length > 0 && wire.segments.length < 8 ? (
@@ -169,6 +140,57 @@ function Segments({
       ) : null}
     </View>
   )
+}
+
+interface SegmentPickerProps {
+  readonly open: number | null
+  readonly i: number
+  readonly piece: Insulation | null
+  readonly put: (i: number, piece: Insulation) => void
+  readonly onChange: (segments: Insulation[]) => void
+  readonly wire: NamedWire
+  readonly setOpen: (value: number | null) => void
+}
+
+function SegmentPicker({ open, i, piece, put, onChange, wire, setOpen }: SegmentPickerProps) {
+  return open === i ? (
+    <View style={{ gap: 8 }}>
+      <SwatchGrid
+        label="Colour"
+        value={piece?.colour ?? null}
+        onPick={(colour) => colour && put(i, { colour, stripe: piece?.stripe ?? null })}
+      />
+      {piece ? (
+        <>
+          <Words size="small" tone="quiet">
+            Stripe along it
+          </Words>
+          <SwatchGrid
+            label="Stripe"
+            none="no stripe"
+            value={piece.stripe ?? null}
+            onPick={(stripe) => put(i, { ...piece, stripe })}
+          />
+        </>
+      ) : null}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        {i > 0 ? (
+          <View style={{ flex: 1 }}>
+            <QuietButton
+              text="Remove segment"
+              onPress={() => {
+                onChange(wire.segments.filter((_, j) => j !== i))
+                setOpen(null)
+              }}
+            />
+          </View>
+        ) : null}
+        <View style={{ flex: 1 }}>
+          <QuietButton text="Done" icon="check" onPress={() => setOpen(null)} testID="segment-done" />
+        </View>
+      </View>
+    </View>
+  ) : null
 }
 
 function Stated({

@@ -7,8 +7,9 @@ import type { Problem } from '@oak/core/quantity/problem'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
-import { goesToMotor, MOTOR_END, type NamedWire } from '@oak/core/wiring/wire'
+import { goesToMotor, type NamedWire } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
+import type { StageProps } from '../../parts/frame/stage-screen'
 import { PhotoStrip } from '../../parts/photos/PhotoStrip'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
@@ -19,7 +20,7 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { FindingView } from './FindingView'
-import { traceAllEdits } from '../../parts/unit/unit-edits'
+import { addWireEdits, traceAllEdits } from '../../parts/unit/unit-edits'
 import { ChooseUnit } from '../../parts/unit/ChooseUnit'
 import { WiresPicture } from '../../parts/posts/WiresPicture'
 import { WireSheet } from './WireSheet'
@@ -39,15 +40,7 @@ function useFindings(unit: UnitType, wires: readonly NamedWire[]) {
   }
 }
 
-function RecordWires({
-  id,
-  job,
-  unit,
-}: {
-  readonly id: string
-  readonly job: JobDocument
-  readonly unit: UnitType
-}) {
+function RecordWires({ id, job, unit }: StageProps & { readonly unit: UnitType }) {
   const router = useRouter()
   const [open, setOpen] = useState<string | null>(null)
   const wires = useMemo(
@@ -64,14 +57,7 @@ function RecordWires({
 
   const addWire = () => {
     const key = `w-${Date.now().toString(36)}`
-    const free = unit.posts.find((p) => p.kind === 'load') ?? unit.posts[0]
-    if (!free) return
-    editJob(id, [
-      {
-        path: ['wires', key],
-        value: { from: free.id, to: MOTOR_END, segments: [], traced: false, stated: [] },
-      },
-    ])
+    editJob(id, addWireEdits(unit, key))
     setOpen(key)
   }
   const onward = () => {
@@ -105,12 +91,7 @@ function RecordWires({
             onLeads={() => router.navigate(`/job/${id}/leads`)}
           />
         }
-        strip={
-          <WiresStrip
-            problem={problems[0]?.message}
-            conflicts={findings.filter((f) => f.conflicts.length > 0).length}
-          />
-        }
+        strip={<WiresStrip problem={problems[0]?.message} findings={findings} />}
         action={
           <PrimaryButton
             text={untraced ? 'I traced every wire: as drawn' : 'Next: the motor'}
@@ -120,31 +101,51 @@ function RecordWires({
           />
         }
       />
-      {chosen ? (
-        <WireSheet
-          unit={unit}
-          wire={chosen}
-          finding={findings.find((f) => f.wire === chosen.id)}
-          problems={problemsOf(chosen.id)}
-          onClose={() => setOpen(null)}
-          onChange={(wire) => editJob(id, [{ path: ['wires', chosen.id], value: wire }])}
-          onRemove={() => {
-            editJob(id, [{ path: ['wires', chosen.id], value: null }])
-            setOpen(null)
-          }}
-        />
-      ) : null}
+      <ChosenWire
+        chosen={chosen}
+        unit={unit}
+        findings={findings}
+        problemsOf={problemsOf}
+        setOpen={setOpen}
+        id={id}
+      />
     </>
   )
 }
 
-function WiresStrip({
-  problem,
-  conflicts,
-}: {
+interface ChosenWireProps {
+  readonly chosen: NamedWire | undefined
+  readonly unit: UnitType
+  readonly findings: WireFinding[]
+  readonly problemsOf: (wire: string) => string[]
+  readonly setOpen: (value: string | null) => void
+  readonly id: string
+}
+
+function ChosenWire({ chosen, unit, findings, problemsOf, setOpen, id }: ChosenWireProps) {
+  return chosen ? (
+    <WireSheet
+      unit={unit}
+      wire={chosen}
+      finding={findings.find((f) => f.wire === chosen.id)}
+      problems={problemsOf(chosen.id)}
+      onClose={() => setOpen(null)}
+      onChange={(wire) => editJob(id, [{ path: ['wires', chosen.id], value: wire }])}
+      onRemove={() => {
+        editJob(id, [{ path: ['wires', chosen.id], value: null }])
+        setOpen(null)
+      }}
+    />
+  ) : null
+}
+
+interface WiresStripProps {
   readonly problem: string | undefined
-  readonly conflicts: number
-}) {
+  readonly findings: readonly WireFinding[]
+}
+
+function WiresStrip({ problem, findings }: WiresStripProps) {
+  const conflicts = findings.filter((f) => f.conflicts.length > 0).length
   if (!problem && conflicts === 0) return null
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>

@@ -1,0 +1,84 @@
+// A job on home: what it is, how far it is, and its verdict.
+import { format } from 'date-fns/format'
+import { View } from 'react-native'
+import { standingProof } from '@oak/core/job/standing-proof'
+import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
+import type { JobEntry } from '../../platform/state/jobs'
+import { Icon } from '../../ui/Icon'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+import { lastEdit } from './last-edit'
+
+export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly onPress: () => void }) {
+  const palette = usePalette()
+  const { document: job } = entry
+  const next = STAGES.find((s) => s.id === nextStage(job))
+  const proven = standingProof(job)
+  const state = proven
+    ? proven.sentence
+    : `Next: ${next?.name.toLowerCase()}${job.proven ? ', changed since it was proven' : ''}`
+  return (
+    <Tap
+      onPress={onPress}
+      testID={`job-${entry.id}`}
+      label={`${job.title || 'Unnamed job'}, ${state}`}
+      style={{
+        borderRadius: 10,
+        borderWidth: 1.5,
+        borderColor: palette.line,
+        backgroundColor: palette.surface,
+        padding: 12,
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
+        <View style={{ flex: 1, gap: 2 }}>
+          <Words size="strong" lines={2}>
+            {job.title || 'Unnamed job'}
+          </Words>
+          {job.site ? (
+            <Words size="small" tone="quiet" lines={1}>
+              {job.site}
+            </Words>
+          ) : null}
+          <View style={{ flexDirection: 'row', gap: 4, marginTop: 6 }} aria-hidden>
+            {STAGES.map((s) => {
+              const state = stageState(job, s.id)
+              return (
+                <View
+                  key={s.id}
+                  style={{
+                    flex: 1,
+                    maxWidth: 46,
+                    height: 7,
+                    borderRadius: 4,
+                    borderWidth: 1.5,
+                    borderColor: palette.ink,
+                    overflow: 'hidden',
+                  }}
+                >
+                  <View
+                    style={{
+                      height: 7,
+                      width: state === 'done' ? '100%' : state === 'part' ? '45%' : 0,
+                      backgroundColor: palette.ink,
+                    }}
+                  />
+                </View>
+              )
+            })}
+          </View>
+          <Words size="small" tone={proven ? proven.verdict : 'ink'} lines={2}>
+            {state} · {format(lastEdit(entry), 'd MMM, HH:mm')}
+          </Words>
+        </View>
+        {proven ? (
+          <VerdictMark verdict={proven.verdict} size={34} />
+        ) : (
+          <Icon name="more" color={palette.ink} size={30} />
+        )}
+      </View>
+    </Tap>
+  )
+}

@@ -1,0 +1,146 @@
+// One job in the office: its stages, its report, and who changed what.
+import type { JobDocument } from '@oak/core/job/document'
+import { format } from 'date-fns/format'
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { View } from 'react-native'
+import { writeJobFile } from '@oak/core/job/job-file'
+import type { ReportOutput } from '@oak/core/operations/report'
+import { stageState, STAGES } from '../../parts/frame/stages'
+import { useOperation } from '../../parts/frame/use-operation'
+import type { JobEntry } from '../../platform/state/jobs'
+import { fileName } from '../../platform/files/file-name'
+import { saveTextFile } from '../../platform/files/pick-file'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { historyLines, type HistoryLine } from './office-model'
+
+const SHOWN = 40
+
+export function OneJob({ entry }: { readonly entry: JobEntry }) {
+  const router = useRouter()
+  const { id, document: job, changes } = entry
+  const input = useMemo(() => ({ changes: [...changes], style: 'technical' as const }), [changes])
+  const result = useOperation('report', input)
+  const output = result?.ok ? (result.output as ReportOutput) : null
+  const lines = useMemo(() => historyLines(entry), [entry])
+  const [all, setAll] = useState(false)
+  return (
+    <View style={{ gap: 14 }} testID="office-job">
+      <Words size="title" heading={2}>
+        {job.title || 'unnamed'}
+      </Words>
+      {job.site ? <Words tone="quiet">{job.site}</Words> : null}
+      <StageChips job={job} id={id} />
+      {output?.sections.map((s) => (
+        <View key={s.id} style={{ gap: 2 }}>
+          <Words size="strong" heading={3}>
+            {s.heading}
+          </Words>
+          {s.lines.map((line, i) => (
+            <Words key={i} size="small">
+              {line}
+            </Words>
+          ))}
+        </View>
+      ))}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Job as JSON"
+            icon="save"
+            onPress={() =>
+              saveTextFile(
+                fileName(job.title, id, 'job.json'),
+                'application/json',
+                writeJobFile(id, [...changes]),
+              )
+            }
+            testID="office-json"
+          />
+        </View>
+        <View style={{ flex: 1 }}>
+          <QuietButton
+            text="Report"
+            icon="list"
+            onPress={() => router.navigate(`/job/${id}/report`)}
+            testID="office-report"
+          />
+        </View>
+      </View>
+      <Words size="strong" heading={3}>
+        Who changed what, latest first
+      </Words>
+      <HistoryLines lines={lines} all={all} />
+      {lines.length > SHOWN && !all ? (
+        <QuietButton text={`All ${lines.length} changes`} onPress={() => setAll(true)} testID="office-all" />
+      ) : null}
+    </View>
+  )
+}
+
+interface HistoryLinesProps {
+  readonly lines: HistoryLine[]
+  readonly all: boolean
+}
+
+function HistoryLines({ lines, all }: HistoryLinesProps) {
+  const palette = usePalette()
+  return (
+    <View style={{ gap: 6 }} testID="office-history">
+      {lines.slice(0, all ? undefined : SHOWN).map((line) => (
+        <View
+          key={line.id}
+          style={{
+            borderLeftWidth: 3,
+            borderColor: line.stands ? palette.ink : palette.line,
+            paddingLeft: 8,
+          }}
+        >
+          <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>
+            {line.what}: {line.value}
+          </Words>
+          <Words size="tiny" tone="quiet">
+            {format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}
+            {line.stands ? '' : ' · replaced since'}
+          </Words>
+        </View>
+      ))}
+    </View>
+  )
+}
+
+interface StageChipsProps {
+  readonly job: JobDocument
+  readonly id: string
+}
+
+function StageChips({ job, id }: StageChipsProps) {
+  const router = useRouter()
+  const palette = usePalette()
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      {STAGES.map((stage) => {
+        const state = stageState(job, stage.id)
+        return (
+          <Tap
+            key={stage.id}
+            label={`${stage.name}, ${state}: open it`}
+            onPress={() => router.navigate(`/job/${id}/${stage.id}`)}
+            style={{
+              paddingHorizontal: 10,
+              borderRadius: 8,
+              borderWidth: state === 'done' ? 3 : 1.5,
+              borderStyle: state === 'empty' ? 'dashed' : 'solid',
+              borderColor: state === 'empty' ? palette.line : palette.ink,
+            }}
+          >
+            <Words size="small">{stage.name}</Words>
+          </Tap>
+        )
+      })}
+    </View>
+  )
+}

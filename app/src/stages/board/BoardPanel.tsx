@@ -1,0 +1,125 @@
+// The board itself with its mode, the figures of that mode, and the tools beside it.
+import { useState } from 'react'
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import type { ModeId } from '@oak/core/wiring/unit-type'
+import { Choice } from '../../ui/Choice'
+import { Icon, type IconName } from '../../ui/Icon'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
+import { BoardPicture } from './BoardPicture'
+import { ModeFigures } from './ModeFigures'
+import { saveCircuit } from './save-circuit'
+import type { BoardState } from './use-board'
+
+export interface BoardPanelProps {
+  readonly board: BoardState
+  readonly job: JobDocument
+  readonly answer: HookupOutput
+  readonly wide: boolean
+  readonly onOpen: (sheet: 'old' | 'curve') => void
+}
+
+export function BoardPanel({ board, job, answer, wide, onOpen }: BoardPanelProps) {
+  const { proof, plug } = answer
+  const { chosen, selected, move, sheet } = board
+  const psc = sheet.capacitor !== null
+  return (
+    <View style={{ gap: 10 }}>
+      <Choice<ModeId>
+        label="Mode"
+        value={board.mode}
+        onChange={board.setMode}
+        testID="mode"
+        options={proof.modes.map((m) => ({ value: m.mode, text: m.name }))}
+      />
+      <BoardPicture
+        parts={board.parts}
+        posts={board.posts}
+        faces={board.faces}
+        leads={board.leads}
+        stopped={board.stopped}
+        selected={selected}
+        onLead={(lead) => board.take(selected === lead ? null : lead)}
+        onPost={(post) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined)}
+        onDrop={(lead, post) => move(lead, { kind: 'post', post })}
+        plugTitle={`plug set ${plug.set.direction}`}
+      />
+      <ModeFigures
+        mode={board.shownMode}
+        set={{ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom }}
+        solved={psc}
+        estimated={proof.estimated || !psc}
+        onTurn={sheet.settings.rotation.length > 1 ? board.turnPlug : undefined}
+      />
+      <BoardTools board={board} job={job} wide={wide} psc={psc} onOpen={onOpen} />
+    </View>
+  )
+}
+
+interface BoardToolsProps extends Pick<BoardPanelProps, 'board' | 'job' | 'wide' | 'onOpen'> {
+  readonly psc: boolean
+}
+
+function BoardTools({ board, job, wide, psc, onOpen }: BoardToolsProps) {
+  const [notSaved, setNotSaved] = useState<string | null>(null)
+  const { undo, redo } = board
+  const mode = board.shownMode?.mode ?? board.mode
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: 6 }}>
+        <Small text="Undo" icon="undo" onPress={() => undo?.()} disabled={!undo} testID="undo" />
+        <Small text="Redo" icon="redo" onPress={() => redo?.()} disabled={!redo} testID="redo" />
+        {wide ? null : <Small text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />}
+        {psc ? <Small text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" /> : null}
+        <Small
+          text="SPICE"
+          icon="save"
+          onPress={() => void saveCircuit(job, mode).then(setNotSaved)}
+          testID="save-spice"
+        />
+      </View>
+      {notSaved ? (
+        <Words tone="stop" live testID="spice-problem">
+          {notSaved}
+        </Words>
+      ) : null}
+    </>
+  )
+}
+
+interface SmallProps {
+  readonly text: string
+  readonly icon: IconName
+  readonly onPress: () => void
+  readonly disabled?: boolean
+  readonly testID: string
+}
+
+/** Beside the picture: a tool, not the next action. */
+function Small({ text, icon, onPress, disabled, testID }: SmallProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      onPress={onPress}
+      disabled={disabled}
+      testID={testID}
+      label={text}
+      style={{
+        flexGrow: 1,
+        borderRadius: 8,
+        borderWidth: 1.5,
+        borderColor: palette.line,
+        paddingHorizontal: 3,
+        alignItems: 'center',
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}>
+        <Icon name={icon} color={palette.ink} size={18} />
+        <Words size="tiny">{text}</Words>
+      </View>
+    </Tap>
+  )
+}

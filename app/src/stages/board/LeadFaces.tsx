@@ -1,0 +1,201 @@
+// The labels of the leads on the board: those that land, each to be dragged, and those that stay in the plug.
+import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
+import type { HookupPost } from '@oak/core/wiring/hookup-posts'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { WirePiece } from '../../ui/Swatch'
+import { Words } from '../../ui/Words'
+import { DragLead } from './DragLead'
+import { placeName, type BoardLead } from './board-model'
+import { LEAD_WIDTH, LEAD_HEIGHT, PLUG_CELL, type Dragged } from './lead-layout'
+
+interface PlugFacesProps {
+  readonly plug: BoardLead[]
+  readonly posts: readonly HookupPost[]
+  readonly selected: string | null
+  readonly stopped: ReadonlySet<string>
+  readonly onLead: (lead: string) => void
+  readonly plugAt: (i: number) => { x: number; y: number }
+}
+
+export function PlugFaces({ plug, posts, selected, stopped, onLead, plugAt }: PlugFacesProps) {
+  return (
+    <>
+      {plug.map((lead, i) => (
+        <PlugFace
+          key={lead.id}
+          lead={lead}
+          posts={posts}
+          selected={selected === lead.id}
+          stopped={stopped.has(lead.id)}
+          onPress={() => onLead(lead.id)}
+          left={plugAt(i).x}
+          top={plugAt(i).y}
+        />
+      ))}
+    </>
+  )
+}
+
+interface PlugTitleProps {
+  readonly plug: BoardLead[]
+  readonly right: number
+  readonly plugTop: number
+  readonly plugTitle: string
+}
+
+export function PlugTitle({ plug, right, plugTop, plugTitle }: PlugTitleProps) {
+  return plug.length > 0 ? (
+    <Words
+      size="tiny"
+      tone="quiet"
+      lines={1}
+      style={{ position: 'absolute', left: right, top: plugTop, width: LEAD_WIDTH }}
+    >
+      {plugTitle}
+    </Words>
+  ) : null
+}
+
+interface LeadFacesProps {
+  readonly main: BoardLead[]
+  readonly right: number
+  readonly yOf: (i: number) => number
+  readonly setDrag: (drag: Dragged | null) => void
+  readonly drop: (lead: string, x: number, y: number) => void
+  readonly drag: Dragged | null
+  readonly endDrag: () => void
+  readonly posts: readonly HookupPost[]
+  readonly selected: string | null
+  readonly stopped: ReadonlySet<string>
+  readonly tap: (lead: string) => undefined
+}
+
+export function LeadFaces({
+  main,
+  right,
+  yOf,
+  setDrag,
+  drop,
+  drag,
+  endDrag,
+  posts,
+  selected,
+  stopped,
+  tap,
+}: LeadFacesProps) {
+  return (
+    <>
+      {main.map((lead, i) => (
+        <DragLead
+          key={lead.id}
+          style={{ position: 'absolute', left: right, top: yOf(i), width: LEAD_WIDTH, height: LEAD_HEIGHT }}
+          onDrag={(x, y) => setDrag({ lead, x: right + x, y: yOf(i) + y })}
+          onDrop={(x, y) => drop(lead.id, right + x, yOf(i) + y)}
+          onCancel={() => drag && endDrag()}
+        >
+          <LeadFace
+            lead={lead}
+            posts={posts}
+            selected={selected === lead.id}
+            stopped={stopped.has(lead.id)}
+            onPress={() => tap(lead.id)}
+          />
+        </DragLead>
+      ))}
+    </>
+  )
+}
+
+/** "brown/white" */
+const shortName = ({ colour, stripe }: Insulation): string =>
+  stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
+
+interface FaceProps {
+  readonly lead: BoardLead
+  readonly posts: readonly HookupPost[]
+  readonly selected: boolean
+  readonly stopped: boolean
+  readonly onPress: () => void
+  readonly left?: number
+  readonly top?: number
+}
+
+function useFrame({ selected, stopped }: FaceProps) {
+  const palette = usePalette()
+  return {
+    borderRadius: 8,
+    borderWidth: selected || stopped ? 3 : 1.5,
+    borderColor: stopped ? palette.stop : selected ? palette.action : palette.ink,
+    backgroundColor: palette.surface,
+  } as const
+}
+
+/** What stands under the lead's name; null: as advised. */
+function stateWord({ goes, moved }: BoardLead): string | null {
+  if (goes.kind === 'insulated') return 'insulated'
+  if (goes.kind === 'loose') return 'loose!'
+  return moved ? 'moved' : null
+}
+
+function LeadFace(props: FaceProps) {
+  const { lead, posts, selected, onPress } = props
+  const state = stateWord(lead)
+  const frame = useFrame(props)
+  return (
+    <Tap
+      testID={`lead-${lead.id}`}
+      selected={selected}
+      label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`}
+      onPress={onPress}
+      style={[{ width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}
+    >
+      <Words size="small" lines={1} style={{ fontWeight: '700' }}>
+        {lead.role}
+      </Words>
+      <Words size="tiny" lines={1}>
+        {shortName(lead.insulation)}
+        {lead.insulation.stripe ? '' : ` · ${insulationCode(lead.insulation)}`}
+      </Words>
+      {state || lead.insulation.stripe ? (
+        <Words size="tiny" tone={state === 'loose!' ? 'stop' : 'quiet'} lines={1}>
+          {[lead.insulation.stripe ? insulationCode(lead.insulation) : '', state].filter(Boolean).join(' · ')}
+        </Words>
+      ) : null}
+    </Tap>
+  )
+}
+
+function PlugFace(props: FaceProps) {
+  const { lead, posts, selected, onPress, left, top } = props
+  const frame = useFrame(props)
+  return (
+    <Tap
+      testID={`lead-${lead.id}`}
+      selected={selected}
+      label={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`}
+      onPress={onPress}
+      style={[
+        {
+          position: 'absolute',
+          left,
+          top,
+          width: LEAD_WIDTH / 2 - 4,
+          height: PLUG_CELL,
+          alignItems: 'center',
+        },
+        frame,
+      ]}
+    >
+      <WirePiece insulation={lead.insulation} width={46} />
+      <Words size="tiny" lines={1}>
+        {insulationCode(lead.insulation)}
+      </Words>
+      {lead.goes.kind === 'plug' ? null : (
+        <Words size="tiny" tone={lead.moved ? 'stop' : 'quiet'} lines={1}>
+          {lead.goes.kind === 'insulated' ? 'open' : lead.goes.kind === 'loose' ? 'loose!' : 'moved'}
+        </Words>
+      )}
+    </Tap>
+  )
+}

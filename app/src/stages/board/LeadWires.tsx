@@ -1,0 +1,84 @@
+// The wires of the board, from each lead’s label to its post, and the one under the finger.
+import Svg, { Circle, Rect } from 'react-native-svg'
+import { usePalette } from '../../ui/theme'
+import { WirePath } from '../../ui/WirePath'
+import { wireToRight, type PostLayout } from '../../parts/posts/post-layout'
+import { type BoardLead } from './board-model'
+import { type WireEnd, type Dragged, type Layout } from './lead-layout'
+
+interface LeadWiresProps {
+  readonly width: number
+  readonly height: number
+  readonly ends: readonly WireEnd[]
+  readonly layout: PostLayout
+  readonly selected: string | null
+  readonly stopped: ReadonlySet<string>
+  readonly drag: Dragged | null
+  readonly right: number
+}
+
+export function LeadWires({ width, height, ends, layout, selected, stopped, drag, right }: LeadWiresProps) {
+  const palette = usePalette()
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      width={width}
+      height={height}
+      aria-hidden
+    >
+      {ends.map(({ lead, x, y }) => (
+        <LeadWire
+          key={lead.id}
+          lead={lead}
+          x={x}
+          y={y}
+          layout={layout}
+          ink={palette.ink}
+          emphasis={selected === lead.id ? 'selected' : stopped.has(lead.id) ? 'stop' : undefined}
+        />
+      ))}
+      {drag ? (
+        <WirePath
+          d={`M${drag.x} ${drag.y}L${right} ${ends.find((e) => e.lead.id === drag.lead.id)?.y ?? drag.y}`}
+          insulation={drag.lead.insulation}
+          emphasis="selected"
+        />
+      ) : null}
+    </Svg>
+  )
+}
+
+interface LeadWireProps {
+  readonly lead: BoardLead
+  readonly x: number
+  readonly y: number
+  readonly layout: Layout
+  readonly ink: string
+  readonly emphasis?: 'selected' | 'stop'
+}
+
+function LeadWire({ lead, x, y, layout, ink, emphasis }: LeadWireProps) {
+  const cell = lead.goes.kind === 'post' ? layout.cells.get(lead.goes.post) : undefined
+  if (cell)
+    return (
+      <>
+        <WirePath d={wireToRight(layout, cell, { x, y })} insulation={lead.insulation} emphasis={emphasis} />
+        <Circle cx={cell.dot.x} cy={cell.dot.y} r={5.5} fill={ink} />
+      </>
+    )
+  if (lead.goes.kind === 'plug') return null
+  // A stub: with a cap on it when insulated, bare and broken when loose.
+  return (
+    <>
+      <WirePath
+        d={`M${x} ${y}H${x - 22}`}
+        insulation={lead.insulation}
+        broken={lead.goes.kind === 'loose'}
+        emphasis={emphasis}
+      />
+      {lead.goes.kind === 'insulated' ? (
+        <Rect x={x - 34} y={y - 8} width={15} height={16} rx={5} fill={ink} />
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,48 @@
+// What the solved circuit says of a mode, as the figures beside the board tell it. No rendering here.
+import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import { figure } from '@oak/core/quantity/display'
+import type { Rotation } from '@oak/core/rotation/view'
+
+export type Mode = HookupOutput['proof']['modes'][number]
+
+export interface ModeWords {
+  /** The way the shaft starts, else the way the plug is set. */
+  readonly turning: Rotation
+  /** Stands before the direction: "Starts", "Stands; set to". */
+  readonly does: string
+  /** rpm, amps, capacitor volts, start torque; empty where the motor does not run. */
+  readonly figures: readonly string[]
+}
+
+/** Below this a motor without a model takes no current worth the name, A. Our judgement. */
+const RUNNING_AMPS = 0.1
+/** Below this a capacitor's section is not in use, A. Our judgement. */
+const USED_AMPS = 0.01
+
+/** `set`: as the plug is set; `solved`: the motor has a two-winding model, so that its start is known. */
+export function describeMode(mode: Mode | undefined, set: Rotation, solved: boolean): ModeWords {
+  const motor = mode?.solution.motor
+  const runs = motor !== undefined && (solved ? motor.direction !== 0 : motor.amps > RUNNING_AMPS)
+  const turning = motor?.direction === -1 ? reversed(set) : set
+  if (!runs)
+    return { turning, does: mode?.fanRuns ? 'Does not start; set to' : 'Stands; set to', figures: [] }
+  const amps = `${figure(motor.amps, 1)} A`
+  return { turning, does: 'Starts', figures: solved ? solvedFigures(mode, amps) : [amps] }
+}
+
+function solvedFigures(mode: Mode | undefined, amps: string): string[] {
+  if (!mode) return [amps]
+  const { motor, sections } = mode.solution
+  const capacitor = Math.max(0, ...sections.filter((s) => s.amps > USED_AMPS).map((s) => s.volts))
+  return [
+    `${figure(motor.rpm, 0)} rpm`,
+    amps,
+    ...(capacitor > 0 ? [`capacitor ${figure(capacitor, 0)} V`] : []),
+    `start torque ${figure(100 * Math.abs(motor.startTorque), 0)} %`,
+  ]
+}
+
+const reversed = (rotation: Rotation): Rotation => ({
+  ...rotation,
+  direction: rotation.direction === 'CW' ? 'CCW' : 'CW',
+})

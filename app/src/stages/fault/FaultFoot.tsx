@@ -1,0 +1,65 @@
+// The foot of the fault’s stage: what is known, and the one thing to do next.
+import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+
+const STATE_MARKS: Readonly<Record<DiagnoseOutput['state'], Verdict>> = {
+  settled: 'proven',
+  'go-on': 'cannotTell',
+  'nothing-left': 'watch',
+}
+
+export function Strip({ d }: { readonly d: DiagnoseOutput }) {
+  const mark = STATE_MARKS[d.state]
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+      <VerdictMark verdict={mark} size={34} />
+      <Words size="strong" tone={mark} style={{ flex: 1 }} live testID="fault-sentence">
+        {d.sentence}
+      </Words>
+    </View>
+  )
+}
+
+interface NextActionProps {
+  readonly d: DiagnoseOutput
+  readonly job: JobDocument
+  readonly begun: boolean
+  readonly onAsk: (id: string) => void
+  readonly onTake: (cause: DiagnoseOutput['causes'][number]) => void
+  readonly onGo: (stage: string) => void
+}
+
+/** The next test; or the cause to take; or, once taken, the way on. */
+export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionProps) {
+  const top = d.causes[0]
+  const next = d.questions.find((q) => q.id === d.next[0]?.test)
+  if (!begun) return null
+  if (job.fault)
+    return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
+  if (d.state === 'settled' && top)
+    return (
+      <PrimaryButton
+        text="Take this as the cause"
+        icon="check"
+        onPress={() => onTake(top)}
+        testID="fault-next"
+      />
+    )
+  if (next)
+    return (
+      <PrimaryButton
+        text={`Next: ${cut(next.question)}`}
+        onPress={() => onAsk(next.id)}
+        testID="fault-next"
+      />
+    )
+  return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
+}
+
+/** A question cut to a button's width. */
+const cut = (text: string): string =>
+  text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`

@@ -1,0 +1,149 @@
+// Every motor with how it fits, and under the chosen one what is to be set on it.
+import { type Shelf } from './shelf'
+import { View } from 'react-native'
+import type { LeadSheet, SpeedChoice, SpeedName } from '@oak/core/motor/lead-sheet'
+import { selectSpeeds } from '@oak/core/motor/settings'
+import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { editJob } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
+import { Tap } from '../../ui/Tap'
+import { VerdictMark } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
+import { MATCH_MARKS } from './MatchSheet'
+import { SheetTag } from './SheetTag'
+import { type MotorParts } from './motor-parts'
+
+interface MotorListProps extends StageProps {
+  readonly shelf: Shelf
+  readonly onChoose: (sheet: LeadSheet) => void
+  readonly onWhy: (sheet: string) => void
+  readonly Speeds: MotorParts['Speeds']
+}
+
+/** Every motor, best first; the settings of the chosen one under it. */
+export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorListProps) {
+  return (
+    <>
+      <Words size="strong" heading={2}>
+        Motor from the van
+      </Words>
+      <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
+        {shelf.shown.map(({ sheet, match, stock }) => (
+          <View key={sheet.id} style={{ gap: 8 }}>
+            <SheetTag
+              sheet={sheet}
+              stock={stock}
+              selected={job.motor?.id === sheet.id}
+              onPress={() => onChoose(sheet)}
+            />
+            {match ? <Verdict match={match} onPress={() => onWhy(sheet.id)} /> : null}
+            {job.motor?.id === sheet.id ? <Settings id={id} job={job} sheet={sheet} Speeds={Speeds} /> : null}
+          </View>
+        ))}
+      </View>
+      {shelf.problem ? (
+        <Words tone="stop" size="strong" live testID="plate-problem">
+          {shelf.problem} Nothing is matched against such a plate: read it again.
+        </Words>
+      ) : null}
+    </>
+  )
+}
+
+interface SettingsProps extends StageProps {
+  readonly sheet: LeadSheet
+}
+
+/** What is to be set on the chosen motor, as far as it leaves a choice. */
+function Settings({ id, job, sheet, Speeds }: SettingsProps & Pick<MotorParts, 'Speeds'>) {
+  return (
+    <>
+      {sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
+      {selectSpeeds(sheet).length > 0 ? <SelectSpeed id={id} job={job} sheet={sheet} /> : null}
+      {sheet.settings.speed.some((s) => s.tap !== null) ? <Speeds id={id} job={job} sheet={sheet} /> : null}
+    </>
+  )
+}
+
+function Verdict({
+  match,
+  onPress,
+}: {
+  readonly match: MatchMotorOutput['matches'][number]
+  readonly onPress: () => void
+}) {
+  return (
+    <Tap
+      testID={`match-${match.id}`}
+      label={`${match.name}: ${match.sentence} Open the reasons`}
+      onPress={onPress}
+      style={{ paddingHorizontal: 8 }}
+    >
+      <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+        <VerdictMark verdict={MATCH_MARKS[match.verdict]} size={26} />
+        <Words size="small" style={{ flex: 1 }} lines={2}>
+          {match.sentence}
+        </Words>
+      </View>
+    </Tap>
+  )
+}
+
+function Horsepower({ id, job, sheet }: SettingsProps) {
+  const options = sheet.settings.horsepower.map((c) => ({
+    value: c.horsepower,
+    text: `${c.horsepower} hp`,
+    hint: `${c.amps} A`,
+  }))
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="strong" heading={2}>
+        Horsepower to set
+      </Words>
+      <Choice
+        label="Horsepower to set"
+        options={options}
+        value={job.horsepower ?? options[0]?.value ?? null}
+        onChange={(value) => editJob(id, [{ path: ['horsepower'], value }])}
+      />
+      <Words size="small" tone="quiet">
+        The same as the old one is best; never below it.
+      </Words>
+    </View>
+  )
+}
+
+/** A motor that takes either of two classes must be told which: the old motor's, never another. */
+function SelectSpeed({ id, job, sheet }: SettingsProps) {
+  const speeds = selectSpeeds(sheet)
+  const chosen = speeds.find((c) => c.speed === job.speed)
+  return (
+    <View style={{ gap: 6 }} testID="select-speed">
+      <Words size="strong" heading={2}>
+        Speed to set
+      </Words>
+      <Choice<SpeedName>
+        label="Speed to set"
+        options={speeds.map((c) => ({
+          value: c.speed,
+          text: c.speed.replace('-', ' '),
+          hint: c.rpm ? `${c.rpm} rpm` : undefined,
+        }))}
+        value={chosen?.speed ?? null}
+        onChange={(value) => editJob(id, [{ path: ['speed'], value }])}
+      />
+      <Words size="small" tone="quiet">
+        {chosen
+          ? howSet(chosen)
+          : 'The old motor’s own class, from its plate: another would overload it or starve the coil.'}
+      </Words>
+    </View>
+  )
+}
+
+const howSet = ({ join, open }: SpeedChoice): string =>
+  [
+    ...join.map(([a, b]) => `${a} is joined to ${b}`),
+    ...open.map((lead) => `${lead} is left open, insulated`),
+  ].join('; ') + '.'
