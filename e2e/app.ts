@@ -41,10 +41,17 @@ export async function enterNumber(page: Page, digits: string): Promise<void> {
 export const direction = (page: Page, name: 'CW' | 'CCW') =>
   page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
 
+/** What a quick hookup is told: the tag, the wanted rotation, the compressor's µF. */
+interface QuickJob {
+  readonly sheet?: string
+  readonly turns?: 'CW' | 'CCW'
+  readonly compressor?: string
+}
+
 /** From home to the board with the demo motor. Counts the taps that are not digits. */
 export async function toBoard(
   page: Page,
-  { sheet = 'rowan-25r', turns = 'CW' as 'CW' | 'CCW', compressor = '40' } = {},
+  { sheet = 'rowan-25r', turns = 'CW', compressor = '40' }: QuickJob = {},
 ): Promise<number> {
   let taps = 0
   const tap = async (id: string) => {

@@ -1,5 +1,6 @@
 // Which post of an unmarked dual can is C, HERM and FAN, from the three readings between its posts, taken pair by pair.
 // With C shared, C-HERM reads a, C-FAN reads b, and HERM-FAN reads ab/(a+b), the smallest (series capacitors, textbook).
+import { known, first } from '../quantity/at'
 import { figure, microfaradsText } from '../quantity/display'
 import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/interval'
 import { OPEN_MICROFARADS, type MeterReading } from './bench'
@@ -50,7 +51,10 @@ type Ranges = (a: string, b: string) => Interval
 export function identifyTerminals(problem: TerminalProblem): TerminalAnswer {
   const { posts, pairs, meter } = problem
   const of = (a: string, b: string) =>
-    pairs.find(({ between }) => between.includes(a) && between.includes(b)) as PairReading
+    known(
+      pairs.find(({ between }) => between.includes(a) && between.includes(b)),
+      'The pair reading',
+    )
   const open = pairs.filter((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS)
   const over = pairs.filter((p) => p.microfarads === 'OL')
   const answer =
@@ -101,11 +105,22 @@ function openSections({ posts, pairs, rated }: TerminalProblem, openCount: numbe
         'Two pairs read and the third reads nothing: no can does that, since the third would be the two in series.',
       ],
       settledBy: [
-        `Read ${name((pairs.find((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS) as PairReading).between)} again, with clean posts.`,
+        `Read ${name(
+          known(
+            pairs.find((p) => p.microfarads !== 'OL' && p.microfarads < OPEN_MICROFARADS),
+            'The pair reading',
+          ).between,
+        )} again, with clean posts.`,
       ],
     }
-  const live = pairs.find((p) => p.microfarads !== 'OL' && p.microfarads >= OPEN_MICROFARADS) as PairReading
-  const third = posts.find((post) => !live.between.includes(post)) as string
+  const live = known(
+    pairs.find((p) => p.microfarads !== 'OL' && p.microfarads >= OPEN_MICROFARADS),
+    'The pair reading',
+  )
+  const third = known(
+    posts.find((post) => !live.between.includes(post)),
+    'The post',
+  )
   const read = live.microfarads as number
   const series = rated ? (rated.herm * rated.fan) / (rated.herm + rated.fan) : 0
   const near = (value: number) => (rated ? ` (marked ${figure(value)}, read ${figure(read)})` : '')
@@ -134,7 +149,7 @@ function fromThree(problem: TerminalProblem, range: Ranges): Bare {
     const [a, b] = [range(c, x), range(c, y)]
     return overlap({ low: seriesOf(a.low, b.low), high: seriesOf(a.high, b.high) }, range(x, y))
   })
-  if (fits.length === 1) return withC(problem, range, fits[0] as string, others(fits[0] as string))
+  if (fits.length === 1) return withC(problem, range, first(fits), others(first(fits)))
   if (fits.length === 2) return withOneTold(problem, range, fits as [string, string])
   if (fits.length === 3)
     return {
@@ -161,7 +176,10 @@ function nearestWords({ pairs }: TerminalProblem, others: (c: string) => [string
     (a, b) => (a.microfarads as number) - (b.microfarads as number),
   ) as [PairReading, PairReading, PairReading]
   const [a, b] = rest.map((p) => p.microfarads as number) as [number, number]
-  const c = rest[0]?.between.find((p) => rest[1]?.between.includes(p)) as string
+  const c = known(
+    rest[0]?.between.find((p) => rest[1]?.between.includes(p)),
+    'The post',
+  )
   return `With ${c} as C, ${name(others(c))} should read ${microfaradsText(seriesOf(a, b))}, and it reads ${microfaradsText(least.microfarads as number)}.`
 }
 
@@ -214,7 +232,10 @@ const NAMING: Readonly<Record<Certainty, (large: string, small: string) => strin
 
 /** Very unequal sections: the series value is nearly the small one, so C and HERM change places; the post in both small pairs is FAN. */
 function withOneTold(problem: TerminalProblem, range: Ranges, [c1, c2]: [string, string]): Bare {
-  const third = problem.posts.find((p) => p !== c1 && p !== c2) as string
+  const third = known(
+    problem.posts.find((p) => p !== c1 && p !== c2),
+    'The post',
+  )
   const large = range(c1, c2)
   const small = Math.max(range(c1, third).high, range(c2, third).high)
   if (large.low <= small)
@@ -254,7 +275,10 @@ function sectionOf(
   posts: [string, string],
 ): TerminalAnswer['sections'][number] {
   const interval = range(...posts)
-  const read = pairs.find(({ between }) => posts.every((p) => between.includes(p))) as PairReading
+  const read = known(
+    pairs.find(({ between }) => posts.every((p) => between.includes(p))),
+    'The pair reading',
+  )
   const marked = load && rated ? (load === 'HERM' ? rated.herm : rated.fan) : null
   return {
     load,

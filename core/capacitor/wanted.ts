@@ -51,7 +51,7 @@ const AGED_PERCENT = 2
 export function wantedMicrofarads(input: WantedInput): Wanted {
   const { load, newMotor, tolerancePercent, reading = null } = input
   const stated = (['tag', 'plate', 'label'] as const).flatMap((source) =>
-    typeof input[source] === 'number' ? [{ source, microfarads: input[source] as number }] : [],
+    typeof input[source] === 'number' ? [{ source, microfarads: input[source] }] : [],
   )
   const guesses = reading ? tradeGuesses(reading, tolerancePercent) : []
   const allowed = newMotor ? stated.filter((s) => s.source === 'tag') : stated

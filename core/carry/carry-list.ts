@@ -47,7 +47,7 @@ const LONGER_SHAFT = 0.5
 
 export function carryList(input: CarryInput): CarryItem[] {
   const holds = conditionsOf(input)
-  return (data.items as readonly ItemData[])
+  return data.items
     .filter((item) => holds.has(item.when))
     .map((item) => ({
       id: item.id,

@@ -233,7 +233,7 @@ function planCan({ unit, sheet, can: given, compressorMicrofarads, prefer }: Hoo
 }
 
 function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction | null) {
-  const only = sheet.settings.rotation[0] as RotationChoice
+  const only = first(sheet.settings.rotation)
   const answer = wanted && plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction)
   const advised = answer?.kind === 'set' ? answer.choice : null
   const refusals: TranslationNote[] =

@@ -1,5 +1,3 @@
-// The hookup as a network: points, copper between them, switches, capacitor sections and windings.
-// The judge of today walks it by conduction; anything that solves it as a circuit starts from the same network.
 import type { SetLead } from '../motor/settings'
 import { sectionPost, NEW_C, type FittedCan, type UnitWire } from '../wiring/new-can'
 import type { Placement } from '../wiring/placement'
@@ -88,7 +86,7 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
     switches: unit.switches.map(({ from, to, closedIn }) => ({ a: from, b: to, closedIn })),
     capacitors: [
       ...can.sections.map(({ id, microfarads }) => ({ a: sectionPost(id), b: NEW_C, microfarads })),
-      ...(kept.length === 2 ? [{ a: kept[0] as Point, b: kept[1] as Point, microfarads: null }] : []),
+      ...(kept.length === 2 ? [{ a: kept[0]!, b: kept[1]!, microfarads: null }] : []),
     ],
     windings: [
       { a: COMMON, b: RUN },

@@ -1,5 +1,6 @@
 // The proof of a hookup, mode by mode, before any power is applied: the circuit is solved, and the copper walked.
 // Either may stop it. What neither can know is said instead of assumed.
+import { first, known } from '../quantity/at'
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
 import type { ModeId, PostId } from '../wiring/unit-type'
@@ -135,11 +136,11 @@ function sentenceOf(
   hazards: readonly Hazard[],
   { unit, refusals, unknowns }: ProofInput,
 ): string {
-  if (verdict === 'stop') return refusals[0] ?? (hazards[0] as Hazard).message
+  if (verdict === 'stop') return refusals[0] ?? first(hazards).message
   if (verdict === 'cannotTell') return `Cannot tell yet: ${unknowns[0]}`
   const names = unit.modes.map((mode) => mode.name)
   const proven = `Proven in ${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
-  return verdict === 'proven' ? `${proven}.` : `${proven}. Watch: ${(hazards[0] as Hazard).message}`
+  return verdict === 'proven' ? `${proven}.` : `${proven}. Watch: ${first(hazards).message}`
 }
 
 /** The first blamed lead that is not where the app would put it is the one to move. */
@@ -160,7 +161,10 @@ function describeModes(view: ProofView, solved: readonly ModeSolution[]): ModePr
     if (!copper) throw new Error(`mode ${id} was not prepared`)
     const at = potentials(copper, network, [...posts.map((p) => p.id), ...hookup.leads.map(leadPoint)])
     return {
-      solution: solved.find((s) => s.mode === id) as ModeSolution,
+      solution: known(
+        solved.find((s) => s.mode === id),
+        'The mode solution',
+      ),
       mode: id,
       name,
       fanRuns,

@@ -1,4 +1,5 @@
 // From meter readings to answers of the tests. A reading whose uncertainty lies on both sides of a limit answers nothing.
+import { at } from '../quantity/at'
 import { judgeBench } from '../capacitor/bench'
 import type { CanMarking } from '../capacitor/marking'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
@@ -209,8 +210,8 @@ function speeds(low?: ProbeReading, medium?: ProbeReading, high?: ProbeReading):
   if (!low || !high) return null
   const steps = [low, ...(medium ? [medium] : []), high]
   const words = `${steps.map((s) => shown(s, 'A')).join(', ')} from low to high.`
-  const rises = steps.slice(1).map((step, i) => range(step).low > range(steps[i] as ProbeReading).high)
-  const falls = steps.slice(1).map((step, i) => range(step).high < range(steps[i] as ProbeReading).low)
+  const rises = steps.slice(1).map((step, i) => range(step).low > range(at(steps, i)).high)
+  const falls = steps.slice(1).map((step, i) => range(step).high < range(at(steps, i)).low)
   if (falls.some(Boolean))
     return said('speed-amps', 'crossed', `${words} They fall where they should rise: the taps are crossed.`)
   if (rises.every(Boolean)) return said('speed-amps', 'rise', `${words} They rise with the selection.`)

@@ -1,4 +1,5 @@
 // The ranked causes of a fault, with what speaks for and against each, what contradicts, and the next test worth doing.
+import { known } from '../quantity/at'
 import type { CanMarking } from '../capacitor/marking'
 import type { UnitType } from '../wiring/unit-type'
 import { answersFrom, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
@@ -81,8 +82,8 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     .map((cause, c): RankedCause => ({
       id: cause.id,
       name: cause.name,
-      chance: chances[c] as number,
-      strength: strengthOf(chances[c] as number),
+      chance: chances[c]!,
+      strength: strengthOf(chances[c]!),
       ...spoken(model, answers, c),
       remedy: cause.remedy,
       stage: cause.stage ?? null,
@@ -157,14 +158,17 @@ function spoken(
   answers: Answers,
   c: number,
 ): { readonly for: string[]; readonly against: string[] } {
-  const found = { for: [] as string[], against: [] as string[] }
+  const found: { for: string[]; against: string[] } = { for: [], against: [] }
   for (const test of tests) {
     const a = answerIndex(test, answers)
     if (a < 0) continue
-    const here = test.rows[c]?.[a] as number
+    const here = known(test.rows[c]?.[a], 'The likelihood')
     const others =
-      priors.reduce((sum, p, i) => (i === c ? sum : sum + p * (test.rows[i]?.[a] as number)), 0) /
-      (1 - (priors[c] as number))
+      priors.reduce(
+        (sum, p, i) => (i === c ? sum : sum + p * known(test.rows[i]?.[a], 'The likelihood')),
+        0,
+      ) /
+      (1 - priors[c]!)
     if (here > others * SPEAKS) found.for.push(textOf(test, a))
     else if (here < others / SPEAKS) found.against.push(textOf(test, a))
   }
@@ -209,8 +213,8 @@ function contradictions(model: Model, answers: Answers): string[] {
   if (seen.length < 2) return []
   return seen.flatMap((test) => {
     const a = answerIndex(test, answers)
-    const expected = predict(test, named(model, posterior(model, answers, test.id)))[a] as number
-    const usual = predict(test, named(model, model.priors))[a] as number
+    const expected = predict(test, named(model, posterior(model, answers, test.id)))[a]!
+    const usual = predict(test, named(model, model.priors))[a]!
     if (expected >= RARE || usual < expected * RARER) return []
     return [
       `“${textOf(test, a)}” goes badly with the rest: it is seen in about ${Math.max(1, Math.round(100 * expected))} of 100 such cases. Look at it again.`,

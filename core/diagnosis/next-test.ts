@@ -1,4 +1,5 @@
 // Which test to do next: the most doubt taken away for its minutes and its risk; and when to stop.
+import { at } from '../quantity/at'
 import type { Cause, Model, ModelTest } from './model'
 import { expectedBits, type Answers } from './posterior'
 
@@ -79,7 +80,7 @@ function topOf(
   chances: readonly number[],
 ): { readonly cause: Cause; readonly chance: number } {
   const i = chances.indexOf(Math.max(...chances))
-  return { cause: causes[i] as Cause, chance: chances[i] as number }
+  return { cause: at(causes, i), chance: at(chances, i) }
 }
 
 /** The cheapest test that confirms this cause, unless one of them is done. An open winding that was read hot is confirmed cold. */

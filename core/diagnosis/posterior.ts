@@ -1,5 +1,6 @@
 // From answers to probabilities: Bayes' rule with answers taken as independent given the cause (textbook). Sums of logarithms
 // are made in the order of the model, so that the order in which things were entered cannot matter, not even by rounding.
+import { known } from '../quantity/at'
 import type { Model, ModelTest } from './model'
 
 /** Test id to answer id. Answers the model does not know are passed over. */
@@ -11,10 +12,10 @@ export const answerIndex = (test: ModelTest, answers: Answers): number =>
 /** Probability of each cause, in the model's order; sums to 1. `without` leaves one test out. */
 export function posterior({ causes, priors, tests }: Model, answers: Answers, without?: string): number[] {
   const logs = causes.map((_, c) => {
-    let log = Math.log(priors[c] as number)
+    let log = Math.log(priors[c]!)
     for (const test of tests) {
       const a = test.id === without ? -1 : answerIndex(test, answers)
-      if (a >= 0) log += Math.log(test.rows[c]?.[a] as number)
+      if (a >= 0) log += Math.log(known(test.rows[c]?.[a], 'The likelihood'))
     }
     return log
   })

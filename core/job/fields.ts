@@ -1,4 +1,3 @@
-// Every field a job has, by path, with the schema of its value. A change to any other path is refused.
 import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
@@ -106,21 +105,22 @@ export type Pin = Photo['pins'][number]
 
 const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
 
-/** Single fields. `null` clears one. */
 /** Records once said only *that* a section of the old can stays; the end of its id ("1-HERM") is the load it stays for. */
 function withStaysByLoad(can: unknown): unknown {
-  const sections = (can as { sections?: unknown } | null)?.sections
-  if (!Array.isArray(sections)) return can
+  if (typeof can !== 'object' || can === null || !('sections' in can) || !Array.isArray(can.sections))
+    return can
   return {
-    ...(can as object),
-    sections: sections.map((s) =>
-      typeof s?.stays === 'boolean'
-        ? { ...s, stays: s.stays ? String(s.id).replace(/^\d+-/, '') : undefined }
-        : s,
-    ),
+    ...can,
+    sections: can.sections.map((section: unknown) => {
+      if (typeof section !== 'object' || section === null || !('stays' in section)) return section
+      if (typeof section.stays !== 'boolean') return section
+      const id = 'id' in section && typeof section.id === 'string' ? section.id : ''
+      return { ...section, stays: section.stays ? id.replace(/^\d+-/, '') : undefined }
+    }),
   }
 }
 
+/** Single fields. `null` clears one. */
 export const FIELDS = {
   title: text('The job’s name', 300),
   site: text('The place', 300),

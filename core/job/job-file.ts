@@ -1,4 +1,3 @@
-// A job as a file (format "oak-switch/job"): its changes, whole, so that history travels with it.
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { VAN_ID } from './van'
@@ -40,8 +39,8 @@ export function readJobFile(text: string): ReadJobFile {
     }
   const json = parseJson(text)
   if (!json.ok) return json
-  const head = json.value as { format?: unknown; version?: unknown } | null
-  if (typeof head !== 'object' || head === null || head.format !== JOB_FORMAT)
+  const head = json.value
+  if (typeof head !== 'object' || head === null || !('format' in head) || head.format !== JOB_FORMAT)
     return { ok: false, problems: [{ path: 'format', message: 'This is not a job file of Oak Switch.' }] }
   const file = v.safeParse(JobFileSchema, json.value)
   if (!file.success) return { ok: false, problems: problemsOf(file.issues) }
@@ -77,7 +76,7 @@ export function parseJson(
   | { readonly ok: true; readonly value: unknown }
   | { readonly ok: false; readonly problems: readonly Problem[] } {
   try {
-    return { ok: true, value: JSON.parse(text) as unknown }
+    return { ok: true, value: JSON.parse(text) }
   } catch {
     const cut = /^\s*[[{]/.test(text)
     return {

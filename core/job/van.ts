@@ -1,5 +1,6 @@
 // The van: a document of its own in the same list of changes. Its lines of stock, the lead sheets entered here,
 // and what is left of each line once jobs took their parts.
+import { first } from '../quantity/at'
 import * as v from 'valibot'
 import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
 import { LineIdSchema, StockLineSchema, type StockLine } from '../van/stock-line'
@@ -53,7 +54,7 @@ export function stockLeft(stock: VanDocument['stock'], takings: readonly Taking[
     byHolder.set(key, [...(byHolder.get(key) ?? []), taking])
   }
   for (const held of byHolder.values()) {
-    const { line } = held[0] as Taking
+    const { line } = first(held)
     const counted = stock[line]
     if (!counted) continue
     const inOrder = [...held].sort((a, b) => a.at - b.at)

@@ -1,4 +1,5 @@
 // What the figures of a capacitor label mean: sections, a start capacitor's range, or figures that are really volts.
+import { first, last, known, at } from '../quantity/at'
 import { MAX_MICROFARADS } from '../capacitor/can'
 import { TRADE_CAPACITOR_VOLTS, TRADE_MICROFARADS } from '../capacitor/marking'
 import { figure } from '../quantity/display'
@@ -31,7 +32,7 @@ const sections = (id: string, values: readonly number[], volts: number | null = 
   volts,
   words:
     values.length === 1
-      ? `a single of ${figure(values[0] as number)} µF`
+      ? `a single of ${figure(first(values))} µF`
       : values.length === 2
         ? `a dual: ${values.map((x) => `${figure(x)} µF`).join(' and ')}`
         : `${values.length} sections: ${values.map((x) => figure(x)).join(', ')} µF`,
@@ -46,10 +47,10 @@ export function microfaradReadings(piece: Piece): MicrofaradReading[] {
   const values = [...all]
   let volts: number | null = null
   // "45/5/370": what trails and is a voltage rating is not microfarads. A lone 370 is volts altogether.
-  while (values.length > 1 && isVolts(values.at(-1) as number))
-    volts = Math.max(volts ?? 0, values.pop() as number)
+  while (values.length > 1 && isVolts(last(values)))
+    volts = Math.max(volts ?? 0, known(values.pop(), 'The last value'))
   if (!values.every(isMicrofarads) || values.length === 0 || values.length > 24) return []
-  if (values.length === 1) return readSingle(piece.figures[0] as string, volts)
+  if (values.length === 1) return readSingle(first(piece.figures), volts)
   const dash = /[-–]|to/i.test(text)
   const [a, b] = values as [number, number]
   if (values.length === 2 && dash && a < b) return readRange(a, b)
@@ -64,7 +65,7 @@ function readSingle(text: string, volts: number | null): MicrofaradReading[] {
   const parts = /^(\d+)\.(\d+)$/.exec(text)
   if (!parts || isTrade(value)) return [single]
   const [herm, fan] = [Number(parts[1]), Number(parts[2])]
-  const dual = herm >= LEAST_COMPRESSOR && isTrade(herm) && isTrade(fan) && !/^0/.test(parts[2] as string)
+  const dual = herm >= LEAST_COMPRESSOR && isTrade(herm) && isTrade(fan) && !/^0/.test(at(parts, 2))
   return dual ? [sections('dual', [herm, fan], volts), single] : [single]
 }
 

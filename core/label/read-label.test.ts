@@ -81,7 +81,7 @@ describe('capacitor labels', () => {
     ['5-35 MFD', ['dual', 'range']],
     ['20-25 MFD', ['range', 'dual']],
   ])('%s asks %j', (line, options) =>
-    expect(readLabel(line as string).questions.flatMap((q) => q.options.map((o) => o.id))).toEqual(options),
+    expect(readLabel(line).questions.flatMap((q) => q.options.map((o) => o.id))).toEqual(options),
   )
 })
 

@@ -1,4 +1,5 @@
 // The words and marks that plates and labels use, as patterns: the grammar of the reader. Common practice, no source.
+import { at } from '../quantity/at'
 import { figuresIn, type Rule } from './piece'
 
 const NUM = String.raw`\d*\.?\d+`
@@ -15,9 +16,9 @@ const rule = (kind: Rule['kind'], pattern: string, read: Rule['read']): Rule => 
 })
 /** A figure, or a list of them, before or after its unit. */
 const withUnit = (kind: Rule['kind'], figures: string, unit: string, names = unit): Rule[] => [
-  rule(kind, `${BEFORE}(${figures})\\s*(?:${unit})${AFTER}`, (m) => ({ figures: figuresIn(m[1] as string) })),
+  rule(kind, `${BEFORE}(${figures})\\s*(?:${unit})${AFTER}`, (m) => ({ figures: figuresIn(at(m, 1)) })),
   rule(kind, `${BEFORE}(?:${names})\\s*[:=#]?\\s*(${figures})${AFTER}(?!\\s*[/%]|\\.\\d)`, (m) => ({
-    figures: figuresIn(m[1] as string),
+    figures: figuresIn(at(m, 1)),
   })),
 ]
 /** The name comes first: "MCA 18.2". */
@@ -28,7 +29,7 @@ const named = (
   tail = String.raw`(?:\s*A(?:MPS?)?)?`,
 ): Rule =>
   rule(kind, `${BEFORE}(?:${names})\\s*[:=#]?\\s*(${figures})${tail}${AFTER}`, (m) => ({
-    figures: figuresIn(m[1] as string),
+    figures: figuresIn(at(m, 1)),
   }))
 
 const listOf = (figure: string) => `${figure}(?:${SEP}${figure})*`
@@ -44,11 +45,11 @@ const ROTATION_VIEW = String.raw`lead\s*end|shaft\s*end|opp(?:osite)?\.?\s*(?:sh
 
 export const RULES: readonly Rule[] = [
   rule('tolerance', `(?:±|\\+\\s*/?\\s*[-–]|[-–]\\s*/\\s*\\+)\\s*(${NUM})\\s*(?:%|pct|percent)?`, (m) => ({
-    figures: [m[1] as string],
+    figures: [at(m, 1)],
   })),
-  rule('tolerance', `${BEFORE}(${NUM})\\s*%`, (m) => ({ figures: [m[1] as string] })),
+  rule('tolerance', `${BEFORE}(${NUM})\\s*%`, (m) => ({ figures: [at(m, 1)] })),
   rule('refrigerant', `${BEFORE}R\\s?-?\\s?(22|410A|407C|32|454B|134A)${AFTER}`, (m) => ({
-    words: [`R-${(m[1] as string).toUpperCase()}`],
+    words: [`R-${at(m, 1).toUpperCase()}`],
   })),
   named('circuit-amps', 'M\\.?C\\.?A\\.?|min(?:imum)?\\.?\\s*circuit\\s*amp(?:acity|s)?'),
   named(
@@ -64,21 +65,21 @@ export const RULES: readonly Rule[] = [
   rule(
     'horsepower',
     `${BEFORE}((?:${HP})(?:${SEP}(?:${HP}))*)\\s*(?:h\\.?\\s?p\\.?|horse\\s?power)${AFTER}`,
-    (m) => ({ figures: horsepowers(m[1] as string) }),
+    (m) => ({ figures: horsepowers(at(m, 1)) }),
   ),
   rule(
     'horsepower',
     `${BEFORE}(?:h\\.?p\\.?|horse\\s?power)\\s*[:=]?\\s*((?:${HP})(?:\\s*[-–]\\s*(?:${HP}))*)${AFTER}`,
-    (m) => ({ figures: horsepowers(m[1] as string) }),
+    (m) => ({ figures: horsepowers(at(m, 1)) }),
   ),
   ...withUnit('rpm', listOf('\\d{3,4}'), 'r\\.?\\s?p\\.?\\s?m\\.?|rev/min|r/min'),
   ...withUnit('hertz', '\\d{2}(?:\\s*/\\s*\\d{2})?', 'hz|hertz|cycles?|cyc\\.?|c/s'),
   rule('phase', `${BEFORE}([13])\\s*-?\\s*(?:ph(?:ase)?|ø|φ)\\.?${AFTER}`, (m) => ({
-    figures: [m[1] as string],
+    figures: [at(m, 1)],
   })),
-  rule('phase', `${BEFORE}ph(?:ase)?\\.?\\s*[:=]?\\s*([13])${AFTER}`, (m) => ({ figures: [m[1] as string] })),
+  rule('phase', `${BEFORE}ph(?:ase)?\\.?\\s*[:=]?\\s*([13])${AFTER}`, (m) => ({ figures: [at(m, 1)] })),
   rule('phase', `${BEFORE}(single|one|three)[\\s-]*ph(?:ase)?${AFTER}`, (m) => ({
-    words: [(m[1] as string).toLowerCase()],
+    words: [at(m, 1).toLowerCase()],
   })),
   rule(
     'reversible',
@@ -88,31 +89,31 @@ export const RULES: readonly Rule[] = [
   rule(
     'rotation',
     `${BEFORE}(?:rot(?:ation)?\\.?\\s*[:=]?\\s*)?(CCW|CW|counter\\s*-?\\s*clockwise|anti\\s*-?\\s*clockwise|clockwise)(?:\\s*(?:rot(?:ation)?\\.?)?\\s*[,@/(]?\\s*(?:from\\s*|facing\\s*)?(${ROTATION_VIEW})\\)?)?${AFTER}`,
-    (m) => ({ words: [m[1] as string, ...(m[2] ? [m[2]] : [])] }),
+    (m) => ({ words: [at(m, 1), ...(m[2] ? [m[2]] : [])] }),
   ),
   ...withUnit('poles', '\\d{1,2}', '-?\\s*poles?'),
   rule('speeds', `${BEFORE}(\\d)\\s*-?\\s*(?:spd|speeds?|sp)\\.?${AFTER}`, (m) => ({
-    figures: [m[1] as string],
+    figures: [at(m, 1)],
   })),
   rule('frame', `${BEFORE}fr(?:ame)?\\.?\\s*[:=#]?\\s*(\\d{2,3}\\s?[A-Z]{0,2})${AFTER}`, (m) => ({
-    words: [(m[1] as string).replace(/\s/g, '').toUpperCase()],
+    words: [at(m, 1).replace(/\s/g, '').toUpperCase()],
   })),
   rule('frame', `${BEFORE}(\\d{2,3}[A-Z]{0,2})\\s*fr(?:ame)?\\.?${AFTER}`, (m) => ({
-    words: [(m[1] as string).toUpperCase()],
+    words: [at(m, 1).toUpperCase()],
   })),
   // A plate's "CAP 5/370": one value and its volts.
   rule(
     'microfarads',
     `${BEFORE}cap(?:acitor)?\\.?\\s*[:=]?\\s*(${MICRO_LIST})\\s*(?:${MICRO})?${AFTER}`,
-    (m) => ({ figures: figuresIn(m[1] as string), words: [m[1] as string, 'cap'] }),
+    (m) => ({ figures: figuresIn(at(m, 1)), words: [at(m, 1), 'cap'] }),
   ),
   rule('microfarads', `${BEFORE}(${MICRO_LIST})\\s*${MICRO}(?![\\p{L}])`, (m) => ({
-    figures: figuresIn(m[1] as string),
-    words: [m[1] as string],
+    figures: figuresIn(at(m, 1)),
+    words: [at(m, 1)],
   })),
   rule('microfarads', `${BEFORE}${MICRO}\\s*[:=]?\\s*(${MICRO_LIST})${AFTER}(?!\\s*[/%]|\\.\\d)`, (m) => ({
-    figures: figuresIn(m[1] as string),
-    words: [m[1] as string],
+    figures: figuresIn(at(m, 1)),
+    words: [at(m, 1)],
   })),
   ...withUnit(
     'volts',
@@ -141,6 +142,6 @@ export const RULES: readonly Rule[] = [
 
 /** A figure that stands alone, or a list joined as capacitor labels join theirs; used when nothing else named a motor or a unit. */
 export const BARE: Rule = rule('microfarads', `${BEFORE}(${MICRO_LIST})${AFTER}(?!\\s*[/%]|\\.\\d)`, (m) => ({
-  figures: figuresIn(m[1] as string),
-  words: [m[1] as string],
+  figures: figuresIn(at(m, 1)),
+  words: [at(m, 1)],
 }))

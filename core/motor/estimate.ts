@@ -1,4 +1,5 @@
 // What an unreadable plate probably said, from what can still be seen: a range with its reasons, never a figure to order by.
+import { first, last, at } from '../quantity/at'
 import data from './estimates.json'
 
 export interface EstimateFrom {
@@ -94,8 +95,8 @@ function horsepowerOf(sources: readonly Source[]): Pick<PlateEstimate, 'horsepow
     }
   return {
     horsepower: {
-      low: common[0] as string,
-      high: common.at(-1) as string,
+      low: first(common),
+      high: last(common),
       because: telling.map((s) => s.because),
     },
     conflict: null,
@@ -106,8 +107,8 @@ function rpmOf({ diameterInches }: NonNullable<EstimateFrom['blade']>): Estimate
   const row = data.speedByBladeInches.find((r) => diameterInches < r.below)
   return row
     ? {
-        low: row.rpm[0] as number,
-        high: row.rpm[1] as number,
+        low: first(row.rpm),
+        high: at(row.rpm, 1),
         because: [
           `Its blade is ${diameterInches} in across; count the poles by another sign before ordering.`,
         ],

@@ -1,4 +1,5 @@
 // Speed classes and what the fan laws make of a change of speed.
+import { at } from '../quantity/at'
 import { WATTS_PER_HORSEPOWER } from './horsepower'
 
 export const POLES = [2, 4, 6, 8, 10, 12] as const
@@ -14,7 +15,7 @@ export const synchronousRpm = (poles: Poles, hertz: number): number => (120 * he
 export function polesOf(rpm: number, hertz: number): Poles | null {
   if (rpm < (2 / 3) * synchronousRpm(12, hertz)) return null
   for (let i = POLES.length - 1; i >= 0; i--)
-    if (synchronousRpm(POLES[i] as Poles, hertz) > rpm) return POLES[i] as Poles
+    if (synchronousRpm(at(POLES, i), hertz) > rpm) return at(POLES, i)
   return null
 }
 

@@ -1,5 +1,6 @@
 // A lead sheet while it is read from the tag on a motor's leads: right or wrong, half done or whole. What it becomes is the
 // lead-sheet format itself, so the same contradictions show here that show when a file is read.
+import { known, first, at } from '../quantity/at'
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { COLOUR_NAMES, insulationName, sameInsulation, type Insulation } from './colour'
@@ -131,7 +132,7 @@ function settle(draft: TagDraft): TagDraft {
   const first = draft.horsepower[0] ?? EMPTY_TAG.horsepower[0]
   const horsepower =
     taps.length === 0
-      ? [{ ...(first as TagDraft['horsepower'][number]), tap: null }]
+      ? [{ ...known(first, 'A horsepower'), tap: null }]
       : taps.map(
           (tap, i) =>
             draft.horsepower.find((h) => h.tap === tap) ?? {
@@ -178,9 +179,9 @@ function settle(draft: TagDraft): TagDraft {
 
 /** The ways in which these plug leads can be joined in pairs, and "left open" where there are two. */
 export function pairingsOf(leads: readonly string[]): Pairing[] {
-  if (leads.length === 2) return [[[leads[0] as string, leads[1] as string]], null]
+  if (leads.length === 2) return [[[first(leads), at(leads, 1)]], null]
   if (leads.length !== 4) return []
-  const [a, b, c, d] = leads as unknown as readonly [string, string, string, string]
+  const [a, b, c, d] = leads as readonly [string, string, string, string]
   return [
     [
       [a, b],

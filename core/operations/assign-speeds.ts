@@ -1,8 +1,7 @@
 import * as v from 'valibot'
 import { LeadSheetSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { assignSpeeds as assign, crossedBy } from '../wiring/speeds'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { positive } from './fields'
 import { NamedWiresSchema, UnitIdSchema } from './hookup'
 import { operation } from './operation'
@@ -40,7 +39,7 @@ export const assignSpeeds = operation({
     crossed: v.array(v.string()),
   }),
   run({ unit, wires, sheet, choices, amps }) {
-    const type = unitTypeById(unit) as UnitType
+    const type = knownUnitType(unit)
     return plain({ ...assign({ unit: type, wires, sheet, choices }), crossed: crossedBy(type, wires, amps) })
   },
 })

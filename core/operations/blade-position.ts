@@ -6,8 +6,7 @@ import { mountingChecks } from '../mounting/checklist'
 import { adviseDrains } from '../mounting/drains'
 import { judgeStud } from '../mounting/studs'
 import { centreWheel } from '../mounting/wheel'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -122,6 +121,6 @@ export const bladePosition = operation({
       wheel: wheel && centreWheel(wheel.motorSide, wheel.farSide),
       stud: stud && judgeStud(stud),
       drains: drains && adviseDrains(drains.openings, drains.position),
-      checks: unit ? mountingChecks(unitTypeById(unit) as UnitType, throughShaft) : [],
+      checks: unit ? mountingChecks(knownUnitType(unit), throughShaft) : [],
     }),
 })

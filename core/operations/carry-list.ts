@@ -1,8 +1,7 @@
 import * as v from 'valibot'
 import { CARRY_GROUPS, carryList } from '../carry/carry-list'
 import { LeadSheetSchema, MechanicalSchema } from '../motor/lead-sheet'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -42,5 +41,5 @@ export const carry = operation({
     ),
   }),
   output: OutputSchema,
-  run: ({ unit, ...rest }) => plain({ items: carryList({ unit: unitTypeById(unit) as UnitType, ...rest }) }),
+  run: ({ unit, ...rest }) => plain({ items: carryList({ unit: knownUnitType(unit), ...rest }) }),
 })

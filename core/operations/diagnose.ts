@@ -4,8 +4,7 @@ import { PROBES } from '../diagnosis/answers'
 import { diagnose as work } from '../diagnosis/diagnose'
 import { MeasurementSchema, QUANTITIES } from '../meter/measurement'
 import { checkWhole, type Problem } from '../quantity/problem'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { AccuracySchema, positive, ReadingValueSchema } from './fields'
 import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
@@ -22,7 +21,7 @@ const readingProblems = (
   readings: Readonly<Record<string, v.InferOutput<typeof ReadingSchema>>>,
 ): Problem[] =>
   Object.entries(readings).flatMap(([probe, reading]): Problem[] => {
-    if (!(PROBES as readonly string[]).includes(probe))
+    if (!PROBES.some((known) => known === probe))
       return [
         {
           path: probe,
@@ -90,5 +89,5 @@ export const diagnose = operation({
     plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
   }),
   output: DiagnosisSchema,
-  run: (input) => plain(work({ ...input, unit: unitTypeById(input.unit) as UnitType })),
+  run: (input) => plain(work({ ...input, unit: knownUnitType(input.unit) })),
 })

@@ -4,8 +4,7 @@ import { makeCard } from '../job/card/card'
 import { CARD_HEIGHT, CARD_WIDTH, layOutCard } from '../job/card/card-layout'
 import { cardSvg } from '../job/card/card-svg'
 import { InsulationSchema } from '../motor/colour'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { HookupInputSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -91,7 +90,7 @@ export const hookupCard = operation({
   }),
   output: OutputSchema,
   run({ hookup, heading }): HookupCardOutput {
-    const request = { ...hookup, unit: unitTypeById(hookup.unit) as UnitType }
+    const request = { ...hookup, unit: knownUnitType(hookup.unit) }
     const answer = workOutHookup(request)
     const card = makeCard(request, answer, heading)
     const shapes = card ? layOutCard(card) : []
@@ -102,6 +101,6 @@ export const hookupCard = operation({
       heightMm: CARD_HEIGHT,
       shapes,
       svg: card ? cardSvg(shapes, card.title) : '',
-    }) as HookupCardOutput
+    })
   },
 })

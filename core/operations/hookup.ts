@@ -9,8 +9,7 @@ import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { NO_CAN, PROTECTED_POST } from '../wiring/new-can'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { PlacementSchema } from '../wiring/placement'
-import { UNIT_TYPE_IDS, unitTypeById } from '../wiring/unit-types'
-import type { UnitType } from '../wiring/unit-type'
+import { UNIT_TYPE_IDS, knownUnitType } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
 import { wireProblems } from '../wiring/wire-problems'
 import { operation } from './operation'
@@ -92,7 +91,7 @@ const InputShape = v.strictObject({
 type HookupOperationInput = v.InferOutput<typeof InputShape>
 
 function wholeProblems(input: HookupOperationInput): Problem[] {
-  const unit = unitTypeById(input.unit) as UnitType
+  const unit = knownUnitType(input.unit)
   const posts = new Set(hookupPosts(unit, input.can ?? NO_CAN).map((post) => post.id))
   const problems = wireProblems(unit, input.wires)
   input.placements.forEach(({ lead, goes }, i) => {
@@ -135,7 +134,7 @@ export const hookup = operation({
   input: HookupInputSchema,
   output: HookupOutputSchema,
   run(input): HookupOutput {
-    const unit = unitTypeById(input.unit) as UnitType
+    const unit = knownUnitType(input.unit)
     const answer = workOutHookup({ ...input, unit } satisfies HookupRequest)
     const { plan, findings, horsepower, speed, plug, unitWires, added, warnings, refusals, proof } = answer
     const leads = answer.leads.map(({ lead, goes, why, evidence }) => ({

@@ -1,7 +1,6 @@
 import * as v from 'valibot'
 import { makeSafe as work } from '../safety/make-safe'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { NamedWiresSchema, UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -31,5 +30,5 @@ export const makeSafe = operation({
       }),
     ),
   }),
-  run: ({ unit, wires }) => plain(work(unitTypeById(unit) as UnitType, wires ?? [])),
+  run: ({ unit, wires }) => plain(work(knownUnitType(unit), wires ?? [])),
 })

@@ -1,8 +1,9 @@
+import { known } from '../quantity/at'
 import * as v from 'valibot'
 import { MAX_MICROFARADS } from '../capacitor/can'
 import { LeadSheetSchema } from '../motor/lead-sheet'
 import { motorCurve } from '../motor/machine/curve'
-import { machineOf, type Machine } from '../motor/machine/machine'
+import { machineOf } from '../motor/machine/machine'
 import { checkWhole } from '../quantity/problem'
 import { positive } from './fields'
 import { operation } from './operation'
@@ -53,7 +54,7 @@ export const motorCurveOperation = operation({
   ),
   output: OutputSchema,
   run({ sheet, volts, hertz, microfarads, points }) {
-    const machine = machineOf(sheet) as Machine
+    const machine = known(machineOf(sheet), 'The machine')
     return plain({
       ...motorCurve(machine, {
         volts: volts ?? machine.ratedVolts,

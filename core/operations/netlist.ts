@@ -4,8 +4,8 @@ import { prepare } from '../circuit/solution/solve'
 import { runCircuit } from '../circuit/solution/run'
 import { spiceText } from '../circuit/solution/spice'
 import { checkWhole } from '../quantity/problem'
-import { MODE_IDS, type UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { MODE_IDS } from '../wiring/unit-type'
+import { unitTypeById, knownUnitType } from '../wiring/unit-types'
 import { HookupInputSchema } from './hookup'
 import { operation } from './operation'
 
@@ -39,7 +39,7 @@ export const netlist = operation({
   ),
   output: OutputSchema,
   run({ hookup, mode, at }) {
-    const unit = unitTypeById(hookup.unit) as UnitType
+    const unit = knownUnitType(hookup.unit)
     const request = { ...hookup, unit } satisfies HookupRequest
     const { built, machine } = hookupCircuit(request, workOutHookup(request), mode)
     const run = runCircuit(built.circuit, machine)

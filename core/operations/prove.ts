@@ -1,7 +1,6 @@
 import type { HookupRequest } from '../circuit/hookup'
 import { workOutHookup } from '../circuit/hookup'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { HookupInputSchema } from './hookup'
 import { HookupOutputSchema } from './hookup-output'
 import { operation } from './operation'
@@ -14,6 +13,9 @@ export const prove = operation({
   output: HookupOutputSchema.entries.proof,
   run: (input) =>
     plain(
-      workOutHookup({ ...input, unit: unitTypeById(input.unit) as UnitType } satisfies HookupRequest).proof,
+      workOutHookup({
+        ...input,
+        unit: knownUnitType(input.unit),
+      } satisfies HookupRequest).proof,
     ),
 })

@@ -1,8 +1,7 @@
 import * as v from 'valibot'
 import { WIRE_ROLES } from '../motor/role'
 import { findRoles } from '../wiring/evidence'
-import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { knownUnitType } from '../wiring/unit-types'
 import { wireProblems } from '../wiring/wire-problems'
 import { NamedWiresSchema, UnitIdSchema } from './hookup'
 import { operation } from './operation'
@@ -26,7 +25,7 @@ export const readWires = operation({
     problems: v.array(v.object({ path: v.string(), message: v.string() })),
   }),
   run({ unit, wires }) {
-    const type = unitTypeById(unit) as UnitType
+    const type = knownUnitType(unit)
     return plain({ findings: findRoles(type, wires), problems: wireProblems(type, wires) })
   },
 })

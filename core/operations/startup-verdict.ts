@@ -7,8 +7,8 @@ import { checkWhole, type Problem } from '../quantity/problem'
 import { readingInterval } from '../quantity/interval'
 import { expectedModes } from '../startup/expected'
 import { judgeStartUp } from '../startup/verdict'
-import { MODE_IDS, type UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { MODE_IDS } from '../wiring/unit-type'
+import { knownUnitType } from '../wiring/unit-types'
 import { AccuracySchema, positive } from './fields'
 import { HookupInputSchema } from './hookup'
 import { operation } from './operation'
@@ -58,7 +58,9 @@ const InputSchema = v.strictObject({
 })
 
 function problems({ hookup, readings }: v.InferOutput<typeof InputSchema>): Problem[] {
-  const modes = (unitTypeById(hookup.unit) as UnitType).modes.filter((m) => m.fanRuns).map((m) => m.id)
+  const modes = knownUnitType(hookup.unit)
+    .modes.filter((m) => m.fanRuns)
+    .map((m) => m.id)
   return readings.flatMap((r, i) =>
     modes.includes(r.mode)
       ? []
@@ -125,7 +127,7 @@ export const startupVerdict = operation({
   input: v.pipe(InputSchema, checkWhole(problems)),
   output: OutputSchema,
   run({ hookup, turned, readings, capacitor, supply, oldRpm, sameBlade }) {
-    const unit = unitTypeById(hookup.unit) as UnitType
+    const unit = knownUnitType(hookup.unit)
     const { sheet } = hookup
     const answer = workOutHookup({ ...hookup, unit })
     const expected = expectedModes(sheet, answer)

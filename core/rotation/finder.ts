@@ -1,4 +1,5 @@
 // Which way the shaft must turn, from what can be seen of plate, blade or wheel, or from a short test. Each source speaks for itself.
+import { known } from '../quantity/at'
 import * as v from 'valibot'
 import {
   DirectionSchema,
@@ -108,7 +109,7 @@ function findingOf(source: RotationSource): SourceFinding {
       )
     case 'wheel-outlet':
       return told(
-        { direction: turnAt(source.outlet, source.air) as Direction, seenFrom: source.looking },
+        { direction: known(turnAt(source.outlet, source.air), 'The direction'), seenFrom: source.looking },
         `Air leaves at the ${source.outlet} going ${source.air}, as the rim moves there`,
       )
     case 'wheel-cups':

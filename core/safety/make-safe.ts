@@ -1,4 +1,5 @@
 // Before hands go in: what to open, what stays live all the same, and where to prove it dead.
+import { first } from '../quantity/at'
 import { recordedCopper } from '../wiring/capacitor-sides'
 import { postName, type PostId, type UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
@@ -76,7 +77,7 @@ export function makeSafe(unit: UnitType, recorded: readonly NamedWire[]): MakeSa
 function sentenceOf(unit: UnitType, live: readonly LivePost[]): string {
   if (live.length === 0)
     return 'With the thermostat off nothing behind the contactor is on a line. The incoming posts are, until the disconnect is open.'
-  const at = live.find((p) => p.motorWire) ?? (live[0] as LivePost)
+  const at = live.find((p) => p.motorWire) ?? first(live)
   const neutral = unit.posts.find((p) => p.id === at.post)?.kind === 'neutral'
   const motor = live.some((p) => p.motorWire)
   if (neutral)

@@ -1,4 +1,5 @@
 // Amps of a fan just started, against its nameplate and against what the solved circuit of the proof expects, with the meter's doubt.
+import { known, at } from '../quantity/at'
 import { figure } from '../quantity/display'
 import type { Interval } from '../quantity/interval'
 
@@ -83,11 +84,11 @@ function inrushText(inrush: number | null, amps: Interval): string {
 export function crossedSpeeds(readings: readonly AmpsReading[], order: readonly string[]): string | null {
   const sorted = readings
     .filter((r) => r.speed !== null && order.includes(r.speed))
-    .sort((a, b) => order.indexOf(a.speed as string) - order.indexOf(b.speed as string))
+    .sort((a, b) => order.indexOf(known(a.speed, 'The speed')) - order.indexOf(known(b.speed, 'The speed')))
   for (let i = 1; i < sorted.length; i++) {
-    const [faster, slower] = [sorted[i - 1] as AmpsReading, sorted[i] as AmpsReading]
+    const [faster, slower] = [at(sorted, i - 1), at(sorted, i)]
     if (faster.speed !== slower.speed && slower.amps.low > faster.amps.high)
-      return `${capital(slower.speed as string)} draws more than ${faster.speed}: their taps are crossed. Amps rise with speed.`
+      return `${capital(known(slower.speed, 'The speed'))} draws more than ${faster.speed}: their taps are crossed. Amps rise with speed.`
   }
   return null
 }

@@ -1,4 +1,5 @@
 // Everything read at start-up, each with its verdict, and the worst of them.
+import { known } from '../quantity/at'
 import { microfaradsFromReading, type CapacitorReadingResult } from '../capacitor/reading'
 import type { MeterAccuracy } from '../quantity/interval'
 import { crossedSpeeds, judgeAmps, type AmpsAnswer, type AmpsReading } from './amps'
@@ -93,7 +94,12 @@ function sentenceOf(
   if (crossed) return crossed
   if (capacitor?.verdict === 'out') return 'The capacitor under load is outside the tag’s value.'
   if (verdict === 'watch')
-    return `Watch its amps in ${(amps.find((a) => a.verdict === 'watch') as AmpsAnswer).name}.`
+    return `Watch its amps in ${
+      known(
+        amps.find((a) => a.verdict === 'watch'),
+        'The amps answer',
+      ).name
+    }.`
   if (direction.verdict === 'not-tested') return 'Not tested yet: direction first.'
   if (amps.length === 0) return 'It turns the right way; amps are not read yet.'
   if (verdict === 'cannotTell') return 'A reading lies too near its limit for this meter.'

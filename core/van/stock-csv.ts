@@ -1,4 +1,5 @@
 // The van's stock as a table of text, in and out: one row a part, the columns below. Reading finds every wrong row; nothing is read by halves.
+import { at } from '../quantity/at'
 import * as v from 'valibot'
 import type { Problem } from '../quantity/problem'
 import {
@@ -94,7 +95,7 @@ function readLines(
     if (over >= 0)
       return void problems.push({
         path: `row ${row}`,
-        message: `A cell without a column: “${(cells[over] as string).slice(0, 40)}”.`,
+        message: `A cell without a column: “${at(cells, over).slice(0, 40)}”.`,
       })
     const cell = (column: Column) => unguard((cells[head.indexOf(column)] ?? '').trim())
     const read = readLine(cell, reading)
@@ -233,7 +234,7 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   const layout =
     cell('layout').toLowerCase() ||
     (parts.length === 1 ? 'single' : parts.length === 2 ? 'dual' : 'multi-tap')
-  if (!(CAN_LAYOUTS as readonly string[]).includes(layout))
+  if (!CAN_LAYOUTS.some((known) => known === layout))
     problems.push({
       path: 'layout',
       message: `“${layout.slice(0, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.`,
@@ -283,41 +284,45 @@ export function writeStockRows(lines: Readonly<Record<string, StockLine>>): stri
   return [[...STOCK_COLUMNS], ...sorted.map((line) => STOCK_COLUMNS.map((column) => cellOf(line, column)))]
 }
 
+const textOf = (value: number | string | null | undefined): string =>
+  value === null || value === undefined ? '' : String(value)
+
+type Cells = Partial<Record<Column, string>>
+
+/** What a line writes into the columns that its kind has; the others stay empty. */
 function cellOf(line: StockLine, column: Column): string {
-  const text = (value: number | string | null | undefined) =>
-    value === null || value === undefined ? '' : String(value)
-  switch (column) {
-    case 'kind':
-      return line.kind
-    case 'name':
-      return line.name
-    case 'quantity':
-      return text(line.quantity)
-    case 'price':
-      return line.cents === null ? '' : (line.cents / 100).toFixed(2)
-    case 'sheet':
-      return line.kind === 'motor' ? line.sheet : ''
+  const shared: Cells = {
+    kind: line.kind,
+    name: line.name,
+    quantity: textOf(line.quantity),
+    price: line.cents === null ? '' : (line.cents / 100).toFixed(2),
   }
-  if (line.kind === 'capacitor') {
-    const cells: Partial<Record<Column, string>> = {
-      layout: line.layout,
-      microfarads: line.microfarads.join('/'),
-      volts: text(line.volts),
-      tolerance: text(line.tolerancePercent),
-      protected: line.protectedStart ? 'yes' : '',
-      measured: (line.measured ?? []).map((x) => x ?? '').join('/'),
-    }
-    return cells[column] ?? ''
+  return shared[column] ?? kindCells(line)[column] ?? ''
+}
+
+function kindCells(line: StockLine): Cells {
+  switch (line.kind) {
+    case 'motor':
+      return { sheet: line.sheet }
+    case 'capacitor':
+      return {
+        layout: line.layout,
+        microfarads: line.microfarads.join('/'),
+        volts: textOf(line.volts),
+        tolerance: textOf(line.tolerancePercent),
+        protected: line.protectedStart ? 'yes' : '',
+        measured: (line.measured ?? []).map((x) => x ?? '').join('/'),
+      }
+    case 'blade':
+      return {
+        'diameter in': textOf(line.blade.diameterInches),
+        'pitch deg': textOf(line.blade.pitchDegrees),
+        blades: textOf(line.blade.blades),
+        'width in': textOf(line.blade.widthInches),
+        'bore in': textOf(line.blade.boreInches),
+        hand: textOf(line.blade.hand),
+      }
+    case 'part':
+      return {}
   }
-  if (line.kind !== 'blade') return ''
-  const { diameterInches, pitchDegrees, blades, widthInches, boreInches, hand } = line.blade
-  const cells: Partial<Record<Column, string>> = {
-    'diameter in': text(diameterInches),
-    'pitch deg': text(pitchDegrees),
-    blades: text(blades),
-    'width in': text(widthInches),
-    'bore in': text(boreInches),
-    hand: text(hand),
-  }
-  return cells[column] ?? ''
 }

@@ -1,4 +1,5 @@
 // One line of the van's stock: a part, how many were counted, and what a plan must know of it.
+import { first, at, known } from '../quantity/at'
 import * as v from 'valibot'
 import { MAX_MICROFARADS, MAX_SECTIONS, TolerancePercent } from '../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
@@ -125,7 +126,7 @@ function sectionsFitLayout({
   microfarads: list,
 }: v.InferOutput<typeof CapacitorLineSchema>): boolean {
   if (layout === 'single') return list.length === 1
-  if (layout === 'start') return list.length === 2 && (list[0] as number) < (list[1] as number)
+  if (layout === 'start') return list.length === 2 && first(list) < at(list, 1)
   return layout === 'dual' ? list.length === 2 : list.length >= 2
 }
 
@@ -154,7 +155,7 @@ export function lineIdOf(kind: StockKind, name: string): string {
   )
     return `${kind}-${slug}`
   let hash = 0x811c9dc5
-  for (const char of name) hash = Math.imul(hash ^ (char.codePointAt(0) as number), FNV_PRIME) >>> 0
+  for (const char of name) hash = Math.imul(hash ^ known(char.codePointAt(0), 'The letter'), FNV_PRIME) >>> 0
   return `${kind}-${slug.slice(0, 36)}${slug ? '-' : ''}${hash.toString(16)}`.replace(/--+/g, '-')
 }
 

@@ -1,5 +1,6 @@
 // Which side of the fan's capacitor faces run, and whether copper ties it to a line already.
 // A capacitor that is tied must get the shared hookup; one that is not gets run-return (derived: see translate).
+import { known } from '../quantity/at'
 import { Conductors } from './conductors'
 import { runningMode, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
@@ -28,7 +29,8 @@ export function recordedCopper(
 
 /** A fan capacitor of its own has two like posts: the one that a wire ties to a line is its C side. */
 export function capacitorSides(unit: UnitType, copper: Conductors): CapacitorSides {
-  const post = (kind: 'cap-c' | 'cap-fan') => unit.posts.find((p) => p.kind === kind)?.id as PostId
+  const post = (kind: 'cap-c' | 'cap-fan') =>
+    known(unit.posts.find((p) => p.kind === kind)?.id, 'A post of the capacitor')
   const onLine = (id: PostId) => copper.joined(id, unit.supply.line1) || copper.joined(id, unit.supply.line2)
   const marked = { cSide: post('cap-c'), fanSide: post('cap-fan') }
   if (unit.traits.capacitor === 'own' && onLine(marked.fanSide) && !onLine(marked.cSide))

@@ -1,5 +1,3 @@
-// Which points are one piece of copper. Everything here is about conduction, not about voltage.
-
 /** Groups of points joined by conductors (a disjoint-set forest). Unknown points are each their own group. */
 export class Conductors {
   private readonly parent = new Map<string, string>()
@@ -16,7 +14,7 @@ export class Conductors {
     for (let next = this.parent.get(root); next !== undefined; next = this.parent.get(root)) root = next
     // Shorten the way for the next call.
     for (let at = point; at !== root;) {
-      const next = this.parent.get(at) as string
+      const next = this.parent.get(at)!
       this.parent.set(at, root)
       at = next
     }

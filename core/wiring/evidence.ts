@@ -1,5 +1,6 @@
 // What a wire of the old motor was for, on what evidence. The strongest evidence carries the role; what disagrees is shown.
 // Order, strongest first: the terminal traced end to end; the unit's diagram; the motor's label; resistance; colour.
+import { first } from '../quantity/at'
 import { COLOUR_NAMES, insulationName, sameInsulation } from '../motor/colour'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
 import hintData from './colour-hints.json'
@@ -88,7 +89,7 @@ function weigh(evidence: readonly Evidence[]): Omit<WireFinding, 'wire'> {
     carriedBy = item.source
     if (narrowed.length === 1) break
   }
-  const role = allowed?.length === 1 ? (allowed[0] as WireRole) : null
+  const role = allowed?.length === 1 ? first(allowed) : null
   const conflicts = role ? evidence.filter((item) => !item.roles.includes(role)) : []
   return { role, carriedBy: role ? carriedBy : null, evidence, conflicts }
 }
@@ -190,7 +191,7 @@ function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
   const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
   const names = 'word' in hint && hint.word ? hint.word : roles.map((r) => ROLE_NAMES[r]).join(' or ')
   const splice = changed
-    ? ` It is ${COLOUR_NAMES[(wire.segments[0] as typeof last).colour]} at the terminal: the colour changes on the way.`
+    ? ` It is ${COLOUR_NAMES[first(wire.segments).colour]} at the terminal: the colour changes on the way.`
     : ''
   return [
     {

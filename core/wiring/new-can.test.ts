@@ -63,7 +63,7 @@ it('where the old can stays nothing is moved off its C or its own section; else 
     jumperShare: 0,
   })
   const moved = (sections: typeof two, lead: string) =>
-    moveUnitWires(unit, real as never, { cSide, fanSide } as never, {
+    moveUnitWires(unit, real, { cSide, fanSide } as never, {
       name: 'x',
       volts: 440,
       tolerancePercent: 6,

@@ -2,7 +2,7 @@
 // Cooling wants the most air, heating less, circulation the least (common practice, no source).
 import type { LeadSheet, SpeedChoice, SpeedName } from '../motor/lead-sheet'
 import { fanLaws } from '../motor/speed'
-import { at } from '../quantity/at'
+import { at, known } from '../quantity/at'
 import { figure } from '../quantity/display'
 import { modesOfOutput, postName, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
@@ -133,7 +133,7 @@ function propose(unit: UnitType, outputs: readonly Output[], taps: number): (num
   if (taps >= n) return outputs.map((_, i) => Math.round((i * (taps - 1)) / (n - 1)))
   const groups = outputs.map((output) => [output])
   for (let i = groups.length - 1; groups.length > taps && i > 0; i--) {
-    const [above, here] = [groups[i - 1] as Output[], groups[i] as Output[]]
+    const [above, here] = [at(groups, i - 1), at(groups, i)]
     if (
       !mayShare(
         unit,
@@ -175,14 +175,16 @@ function sharingProblems(unit: UnitType, picked: readonly Picked[]): string[] {
 function jumpersOf(picked: readonly Picked[], taps: readonly SpeedChoice[]): SpeedPlan['jumpers'] {
   return taps.flatMap((tap, i) => {
     const [first, ...others] = picked.filter((p) => p.tap === i).map((p) => p.output.id)
-    return first === undefined ? [] : others.map((to) => ({ from: first, to, tap: tap.tap as string }))
+    return first === undefined
+      ? []
+      : others.map((to) => ({ from: first, to, tap: known(tap.tap, 'The tap') }))
   })
 }
 
 /** One to a parking post, never two; the rest insulated one by one, never together. */
 function idleTaps(unit: UnitType, idle: readonly SpeedChoice[]): IdleTap[] {
   const parks = unit.posts.filter((post) => post.kind === 'park').map((post) => post.id)
-  return idle.map(({ tap, speed }, i) => ({ tap: tap as string, speed, park: parks[i] ?? null }))
+  return idle.map(({ tap, speed }, i) => ({ tap: known(tap, 'The tap'), speed, park: parks[i] ?? null }))
 }
 
 interface Described {
@@ -232,10 +234,10 @@ export function crossedBy(
   return read.flatMap((more, i) =>
     read
       .slice(i + 1)
-      .filter((less) => (amps[less.id] as number) > (amps[more.id] as number))
+      .filter((less) => known(amps[less.id], 'The reading') > known(amps[more.id], 'The reading'))
       .map(
         (less) =>
-          `${less.name} draws ${figure(amps[less.id] as number)} A and ${more.name} ${figure(amps[more.id] as number)} A: amps rise with speed, so these two are crossed.`,
+          `${less.name} draws ${figure(known(amps[less.id], 'The reading'))} A and ${more.name} ${figure(known(amps[more.id], 'The reading'))} A: amps rise with speed, so these two are crossed.`,
       ),
   )
 }

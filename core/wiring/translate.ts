@@ -1,4 +1,5 @@
 // From where the old leads were to where the new ones go, lead by lead, each with its reason and evidence.
+import { known } from '../quantity/at'
 import { insulationName } from '../motor/colour'
 import type { Lead, LeadSheet } from '../motor/lead-sheet'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
@@ -286,7 +287,7 @@ function findingWarnings({ findings, wires, sides, unit }: TranslationInput): Tr
     for (const conflict of finding.conflicts)
       notes.push({
         code: 'evidence-conflict',
-        message: `The wire on ${from} is ${ROLE_NAMES[finding.role as WireRole]} by ${SOURCE_NAMES[finding.carriedBy as Evidence['source']]}, against this: ${conflict.text}`,
+        message: `The wire on ${from} is ${ROLE_NAMES[known(finding.role, 'The role')]} by ${SOURCE_NAMES[known(finding.carriedBy, 'What carries the role')]}, against this: ${conflict.text}`,
       })
   }
   for (const role of ['motor-common', 'run', 'start'] as const)

@@ -1,5 +1,6 @@
 // The unit types that ship with the app.
 import * as v from 'valibot'
+import { known } from '../quantity/at'
 import cooling1Own from './unit-types/cooling-1-pole-own-capacitor.json'
 import cooling1Shared from './unit-types/cooling-1-pole-shared-capacitor.json'
 import cooling2Own from './unit-types/cooling-2-pole-own-capacitor.json'
@@ -34,6 +35,9 @@ export const UNIT_TYPES: readonly UnitType[] = [
 ].map((data) => v.parse(UnitTypeSchema, data))
 
 export const UNIT_TYPE_IDS: readonly string[] = UNIT_TYPES.map((unit) => unit.id)
+
+/** The unit type of an id that was checked before. Throws on any other. */
+export const knownUnitType = (id: string): UnitType => known(unitTypeById(id), `The unit type ${id}`)
 
 export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.find((unit) => unit.id === id)
 

@@ -1,4 +1,5 @@
 // What is contradictory in a recorded set of old wires, before anything is concluded from it.
+import { at } from '../quantity/at'
 import type { Problem } from '../quantity/problem'
 import { insulationName } from '../motor/colour'
 import { postName, postOf, type UnitType } from './unit-type'
@@ -28,7 +29,7 @@ export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Probl
       problems.push({ path: `wires.${i}.id`, message: `Two wires are called “${wire.id}”.` })
     const rival = wires.findIndex((other, j) => j < i && claimsSame(unit, other, wire))
     if (rival >= 0) {
-      const message = `Two motor wires claim ${postName(unit, wire.from)}: ${wireName(wires[rival] as NamedWire)} and ${wireName(wire)}. Each winding end has its own terminal; trace both again.`
+      const message = `Two motor wires claim ${postName(unit, wire.from)}: ${wireName(at(wires, rival))} and ${wireName(wire)}. Each winding end has its own terminal; trace both again.`
       problems.push({ path: `wires.${i}.from`, message })
     }
   })

@@ -1,5 +1,6 @@
 // The clamp meter that ships with the server: a stand-in with ranges, digits, accuracy and noise, on a truth it is given.
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
+import { last } from '@oak/core/quantity/at'
 
 export const METER_NAME = 'Plover 600 clamp (simulated)'
 
@@ -50,7 +51,7 @@ const OPEN_LEADS: Readonly<Record<Quantity, number>> = {
 export function readMeter(quantity: Quantity, truth: number | undefined, random: () => number): MeterFrame {
   const { ranges: list, percent, counts } = SHEET[quantity]
   const value = truth ?? OPEN_LEADS[quantity]
-  const range = list.find((r) => value <= r.upTo) ?? (list.at(-1) as Range)
+  const range = list.find((r) => value <= r.upTo) ?? last(list)
   const accuracy = { percent, counts, resolution: range.resolution }
   if (value > range.upTo) return { value: 'OL', range: range.upTo, accuracy }
   // Rounding takes half a digit of the room; the sum of three draws is near the middle most of the time.

@@ -19,7 +19,7 @@ export function photoRoutes(store: PhotoStore): Router {
       return refuse(res, 415, 'bad-input', [{ path: '', message: 'A photo is sent as image/jpeg.' }])
     const wrong = jpegProblem(req.body)
     if (wrong) return refuse(res, 400, 'bad-input', [{ path: '', message: wrong }])
-    const result = await store.put(req.params.id as string, req.body)
+    const result = await store.put(req.params.id, req.body)
     if (result === 'clash')
       return refuse(res, 409, 'id-clash', [{ path: 'id', message: 'Another photo is kept under this id.' }])
     res.status(result === 'added' ? 201 : 200).json({ kept: true })

@@ -38,13 +38,16 @@ export async function openDatabase(file: string): Promise<Database> {
   sqlite.pragma('journal_mode = WAL')
   sqlite.pragma('synchronous = FULL')
   const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) })
-  const migrator = new Migrator({ db, provider: { getMigrations: async () => MIGRATIONS } })
+  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(MIGRATIONS) } })
   const { error } = await migrator.migrateToLatest()
   if (error) {
     await db.destroy()
-    throw new Error(`The database ${file} could not be brought up to date: ${String(error)}`, {
-      cause: error,
-    })
+    throw new Error(
+      `The database ${file} could not be brought up to date: ${error instanceof Error ? error.message : 'for an unknown reason'}`,
+      {
+        cause: error,
+      },
+    )
   }
   return db
 }

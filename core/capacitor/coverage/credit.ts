@@ -1,5 +1,3 @@
-// What purchases promise a call, and the most that further ones can bring: the arithmetic of the bound.
-
 export interface CallIndex {
   /** Of each purchase: 1 over the size of the smallest set it stands in, or 0. */
   readonly base: Float64Array
@@ -11,7 +9,7 @@ export function indexOf(sets: readonly (readonly number[])[], purchases: number)
   const setsOf = new Map<number, (readonly number[])[]>()
   for (const set of sets)
     for (const p of set) {
-      base[p] = Math.max(base[p] as number, 1 / set.length)
+      base[p] = Math.max(base[p]!, 1 / set.length)
       const held = setsOf.get(p)
       if (held) held.push(set)
       else setsOf.set(p, [set])
@@ -28,24 +26,21 @@ export function largestSum(
   money: number,
 ): number {
   const open: number[] = []
-  for (let j = from; j < credit.length; j++)
-    if ((credit[j] as number) > 0 && (cents[j] as number) <= money) open.push(j)
+  for (let j = from; j < credit.length; j++) if (credit[j]! > 0 && cents[j]! <= money) open.push(j)
   const largest = open
-    .map((j) => credit[j] as number)
+    .map((j) => credit[j]!)
     .sort((a, b) => b - a)
     .slice(0, left)
     .reduce((a, b) => a + b, 0)
   if (money === Infinity) return largest
   let [rest, sum] = [money, 0]
-  for (const j of open.sort(
-    (a, b) => (credit[b] as number) * (cents[a] as number) - (credit[a] as number) * (cents[b] as number),
-  )) {
-    const price = cents[j] as number
+  for (const j of open.sort((a, b) => credit[b]! * cents[a]! - credit[a]! * cents[b]!)) {
+    const price = cents[j]!
     if (price > rest) {
-      sum += ((credit[j] as number) * rest) / price
+      sum += (credit[j]! * rest) / price
       break
     }
-    sum += credit[j] as number
+    sum += credit[j]!
     rest -= price
   }
   return Math.min(largest, sum)

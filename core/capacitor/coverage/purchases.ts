@@ -92,7 +92,7 @@ class PurchaseSearch {
   /** Something good to begin with: one after another by what each adds and promises, then single exchanges while they help. */
   private seed(): void {
     const { cents, most, budget } = this.input
-    const costOf = (chosen: readonly number[]) => chosen.reduce((sum, p) => sum + (cents[p] as number), 0)
+    const costOf = (chosen: readonly number[]) => chosen.reduce((sum, p) => sum + cents[p]!, 0)
     const allowed = (chosen: readonly number[]) => budget === null || costOf(chosen) <= budget
     let now: number[] = []
     for (let k = 0; k < most; k++) {
@@ -139,7 +139,7 @@ class PurchaseSearch {
     for (const p of chosen) this.has[p] = 1
     return this.input.calls.reduce((sum, { weight }, c) => {
       if (this.metBy(c, chosen)) return sum + weight
-      const { setsOf } = this.index[c] as CallIndex
+      const { setsOf } = this.index[c]!
       const near = chosen.some((p) =>
         setsOf.get(p)?.some((set) => set.filter((q) => !this.has[q]).length === 1),
       )
@@ -172,13 +172,10 @@ class PurchaseSearch {
     }
     const last = node.chosen.length + 1 === most
     for (let j = from; j < cents.length; j++) {
-      const spent = node.cents + (cents[j] as number)
+      const spent = node.cents + cents[j]!
       if (budget !== null && spent > budget) continue
       this.has[j] = 1
-      const gain = open.reduce(
-        (sum, c) => sum + (this.completes(c, j) ? (calls[c] as OpenCall).weight : 0),
-        0,
-      )
+      const gain = open.reduce((sum, c) => sum + (this.completes(c, j) ? calls[c]!.weight : 0), 0)
       this.has[j] = 0
       const next: Node = { chosen: [...node.chosen, j], cents: spent, met: node.met + gain, exact: false }
       if (next.met > this.best.met || (next.met === this.best.met && spent < this.best.cents))
@@ -193,7 +190,7 @@ class PurchaseSearch {
 
   /** A set with this purchase in it is bought whole. */
   private completes(c: number, p: number): boolean {
-    return (this.index[c] as CallIndex).setsOf.get(p)?.some((set) => set.every((q) => this.has[q])) ?? false
+    return this.index[c]!.setsOf.get(p)?.some((set) => set.every((q) => this.has[q])) ?? false
   }
 
   /**
@@ -205,7 +202,7 @@ class PurchaseSearch {
     const credit = new Float64Array(cents.length)
     let [reachable, cut] = [0, 0]
     for (const c of open) {
-      const call = calls[c] as OpenCall
+      const call = calls[c]!
       const any = this.addCredit(credit, c, node.chosen, from)
       if (call.cut) cut += call.weight
       if (any || call.cut) reachable += call.weight
@@ -225,8 +222,8 @@ class PurchaseSearch {
 
   /** True when any purchase that may still be made helps with this call. */
   private addCredit(credit: Float64Array, c: number, chosen: readonly number[], from: number): boolean {
-    const { weight } = this.input.calls[c] as OpenCall
-    const { base, setsOf } = this.index[c] as CallIndex
+    const { weight } = this.input.calls[c]!
+    const { base, setsOf } = this.index[c]!
     const raised = new Map<number, number>()
     for (const p of chosen)
       for (const set of setsOf.get(p) ?? []) {
@@ -235,10 +232,10 @@ class PurchaseSearch {
       }
     let any = false
     for (let j = from; j < base.length; j++) {
-      const share = Math.max(base[j] as number, raised.size > 0 ? (raised.get(j) ?? 0) : 0)
+      const share = Math.max(base[j]!, raised.size > 0 ? (raised.get(j) ?? 0) : 0)
       if (share === 0) continue
       any = true
-      credit[j] = (credit[j] as number) + weight * share
+      credit[j] = credit[j]! + weight * share
     }
     return any
   }

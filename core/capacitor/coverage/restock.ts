@@ -1,4 +1,3 @@
-// What to buy: which purchases within a budget meet most of the shop's own past calls, and which parts none of them needs.
 import type { StockPart } from '../stock-plan/part'
 import { bestPurchases, isMet, type OpenCall } from './purchases'
 import { waysToMeet, type Ways } from './ways'
@@ -68,9 +67,9 @@ export function restock(input: RestockInput, report: (share: number) => void = (
   const alone = bestPurchases({ cents, calls: open, most: 1, budget })
   const told = (chosen: readonly number[]) =>
     inOrder(chosen, open).map(({ part, adds }) => ({
-      part: (catalogue[part] as StockPart).id,
+      part: catalogue[part]!.id,
       adds,
-      cents: (catalogue[part] as StockPart).cents,
+      cents: catalogue[part]!.cents,
     }))
   return {
     buy: told(found.chosen),
@@ -78,7 +77,7 @@ export function restock(input: RestockInput, report: (share: number) => void = (
     metBefore: before,
     metAfter: before + found.met,
     bound: before + found.bound,
-    cents: found.chosen.reduce((sum, p) => sum + (cents[p] as number), 0),
+    cents: found.chosen.reduce((sum, p) => sum + cents[p]!, 0),
     neverNeeded: spare(
       stock,
       met.map((a) => a.call).filter((c) => c.compressor !== null || c.fan !== null),
@@ -130,7 +129,7 @@ function inOrder(
     const gains = left
       .map((part) => ({ part, adds: metWith([...held, part]) - now }))
       .sort((a, b) => b.adds - a.adds || a.part - b.part)
-    const next = gains[0] as { part: number; adds: number }
+    const next = gains[0]!
     order.push(next)
     left.splice(left.indexOf(next.part), 1)
   }
@@ -169,10 +168,10 @@ function spare(
     const hit = (setsWith.get(i) ?? []).filter((entry) => !entry.dead)
     const lost = new Map<number, number>()
     for (const { call } of hit) lost.set(call, (lost.get(call) ?? 0) + 1)
-    if ([...lost].some(([call, n]) => (alive[call] as number) <= n)) continue
+    if ([...lost].some(([call, n]) => alive[call]! <= n)) continue
     for (const entry of hit) entry.dead = true
-    for (const [call, n] of lost) alive[call] = (alive[call] as number) - n
+    for (const [call, n] of lost) alive[call] = alive[call]! - n
     off.push(i)
   }
-  return off.sort((a, b) => a - b).map((i) => (stock[i] as StockPart).id)
+  return off.sort((a, b) => a - b).map((i) => stock[i]!.id)
 }

@@ -1,4 +1,3 @@
-// Every least set of purchases with which a stock meets a call: from these, sets of purchases are judged without planning anew.
 import { toPicofarads } from '../../quantity/exact'
 import { lowerBound } from '../../quantity/sorted'
 import { allOptions, windowOf } from '../stock-plan/options'
@@ -72,7 +71,7 @@ class Enumeration {
     const windows = loads.map((l) => windowOf(toPicofarads(l.microfarads), tolerancePercent))
     this.limits = windows.map((w) => w.most)
     this.floors = windows.map((w) => w.least)
-    const asked = loads.map(({ load, volts }, l) => ({ load, volts, limit: this.limits[l] as number }))
+    const asked = loads.map(({ load, volts }, l) => ({ load, volts, limit: this.limits[l]! }))
     const parts = [...stock, ...catalogue]
     const { options, whole } = allOptions(parts, asked)
     this.whole = whole
@@ -80,11 +79,11 @@ class Enumeration {
       .map(({ part, gives }): Way => ({
         part,
         buy: part < stock.length ? -1 : part - stock.length,
-        quantity: (parts[part] as StockPart).quantity,
+        quantity: parts[part]!.quantity,
         gives,
       }))
-      .sort((a, b) => (a.gives[0] as number) - (b.gives[0] as number))
-    this.firsts = this.ways.map((w) => w.gives[0] as number)
+      .sort((a, b) => a.gives[0]! - b.gives[0]!)
+    this.firsts = this.ways.map((w) => w.gives[0]!)
   }
 
   run(): void {
@@ -98,16 +97,16 @@ class Enumeration {
 
   private extend(left: number, sums: readonly number[], from: number): void {
     const last = left === 1
-    const low = last ? (this.floors[0] as number) - (sums[0] as number) : 0
-    const high = (this.limits[0] as number) - (sums[0] as number)
+    const low = last ? this.floors[0]! - sums[0]! : 0
+    const high = this.limits[0]! - sums[0]!
     for (
       let i = Math.max(from, last ? lowerBound(this.firsts, low) : 0);
-      i < this.ways.length && (this.firsts[i] as number) <= high;
+      i < this.ways.length && this.firsts[i]! <= high;
       i++
     ) {
       if (++this.steps > WAYS_STEP_LIMIT) this.stop()
       if (this.met || this.stopped) return
-      const way = this.ways[i] as Way
+      const way = this.ways[i]!
       if (this.singles.has(way.buy) || !this.fits(way, sums, last) || this.countOf(way.part) >= way.quantity)
         continue
       this.chosen.push(way)
@@ -115,7 +114,7 @@ class Enumeration {
       else
         this.extend(
           left - 1,
-          sums.map((s, l) => s + (way.gives[l] as number)),
+          sums.map((s, l) => s + way.gives[l]!),
           i,
         )
       this.chosen.pop()
@@ -129,8 +128,8 @@ class Enumeration {
 
   private fits({ gives }: Way, sums: readonly number[], last: boolean): boolean {
     for (let l = 0; l < sums.length; l++) {
-      const total = (sums[l] as number) + (gives[l] as number)
-      if (total > (this.limits[l] as number) || (last && total < (this.floors[l] as number))) return false
+      const total = sums[l]! + gives[l]!
+      if (total > this.limits[l]! || (last && total < this.floors[l]!)) return false
     }
     return true
   }
@@ -146,7 +145,7 @@ class Enumeration {
     if (this.sets.length >= MOST_SETS) return this.stop()
     this.known.add(key)
     this.sets.push(set)
-    if (set.length === 1) this.singles.add(set[0] as number)
+    if (set.length === 1) this.singles.add(set[0]!)
   }
 
   /** A set of two may be found before one of them is found to do with a part of the stock: what holds a smaller one is let go at the end. */

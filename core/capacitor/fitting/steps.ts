@@ -1,4 +1,5 @@
 // How a capacitor is fitted, step by step, from the plan: discharge first, strap, the ties of C, jumpers, a check with the meter, leads last.
+import { first } from '../../quantity/at'
 import { figure, microfaradsText } from '../../quantity/display'
 import { casesOf, type Can, type Case } from '../can'
 import type { TapGroup } from '../tap-plan/plan'
@@ -84,7 +85,7 @@ const strapStep = ({ name }: Case, i: number, count: number): FitStep => ({
 
 function cStep(cases: readonly Case[], shared: boolean): FitStep {
   const stays = cases.find((c) => c.stays)
-  const { name } = stays ?? (cases[0] as Case)
+  const { name } = stays ?? first(cases)
   if (!shared)
     return {
       id: 'c',
@@ -109,7 +110,7 @@ function tieSteps(cases: readonly Case[]): FitStep[] {
     .map((c, i) => ({
       id: `tie-${i}`,
       kind: 'join',
-      text: `Tie C of ${c.name} to C of ${(first as Case).stays ? 'the old can' : (first as Case).name} with a wire as thick as the one that feeds it.${c.sections.length === 1 ? ' A single has no C: either post is its C, and the other its section.' : ''}`,
+      text: `Tie C of ${c.name} to C of ${first?.stays ? 'the old can' : first?.name} with a wire as thick as the one that feeds it.${c.sections.length === 1 ? ' A single has no C: either post is its C, and the other its section.' : ''}`,
       why: 'Without the tie its sections hang on nothing.',
     }))
 }

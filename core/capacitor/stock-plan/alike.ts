@@ -1,4 +1,5 @@
 // Parts that are alike in everything a plan looks at, put on one shelf: a van of many like lines is planned like a small one, and told once.
+import { first } from '../../quantity/at'
 import type { StockPart } from './part'
 
 export interface Shelf {
@@ -30,6 +31,6 @@ export function alike(parts: readonly StockPart[]): Shelf[] {
     const pieces = lines.flatMap((line) =>
       Array.from({ length: Math.min(line.quantity, MOST_PIECES) }, () => line),
     )
-    return { part: { ...(lines[0] as StockPart), quantity: pieces.length }, pieces }
+    return { part: { ...first(lines), quantity: pieces.length }, pieces }
   })
 }

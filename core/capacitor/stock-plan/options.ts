@@ -1,4 +1,3 @@
-// What one part can give: every way of joining its sections for the loads that stays below what the loads may have, each sum once.
 import { isSound, valueOf, type StockPart } from './part'
 
 /** The least and the most that a load may get, whole picofarads; a value exactly at a limit is inside. */
@@ -46,9 +45,7 @@ function optionsOf(
   const live = part.sections
     .map((s, i) => ({ i, value: valueOf(s), sound: isSound(s, part) }))
     .filter((s) => s.sound)
-  const serves = loads
-    .map(({ limit }, load) => ({ limit, load }))
-    .filter((_, l) => mayServe(part, loads[l] as LoadLimit))
+  const serves = loads.map(({ limit }, load) => ({ limit, load })).filter((_, l) => mayServe(part, loads[l]!))
   let states = new Map<string, Option>([
     ['', { part: index, gives: loads.map(() => 0), used: 0, assignment: part.sections.map(() => -1) }],
   ])
@@ -57,7 +54,7 @@ function optionsOf(
     const next = new Map(states)
     for (const state of states.values())
       for (const { limit, load } of serves) {
-        const total = (state.gives[load] as number) + value
+        const total = state.gives[load]! + value
         if (total > limit) continue
         const gives = state.gives.map((g, l) => (l === load ? total : g))
         const key = gives.join()

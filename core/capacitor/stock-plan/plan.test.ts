@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { toPicofarads } from '../../quantity/exact'
-import { AIMS, USUAL_AIMS, type Aim } from './aims'
+import { AIMS, USUAL_AIMS } from './aims'
 import { planFromStock, type StockPlanInput } from './plan'
 import { seriesPairs } from './series'
 import type { StockPart } from './part'
@@ -285,12 +285,12 @@ it('is the optimum that exhaustive enumeration finds, in every order of the aims
         parts,
         loads,
         tolerancePercent: tolerance,
-        aims: aims as Aim[],
+        aims: aims,
         mostParts,
         keep: 1,
       })
       expect(proven).toBe(true)
-      const oracle = exhaustiveStock(parts, loads, tolerance, aims as Aim[], mostParts)
+      const oracle = exhaustiveStock(parts, loads, tolerance, aims, mostParts)
       expect(plans[0]?.score ?? null).toEqual(oracle)
       if (oracle) found += 1
     }),

@@ -1,9 +1,10 @@
 // From the stock and what the loads ask for to which part to fit and how: each load's group, its lead, its jumpers, the ties of C.
+import { first, at, known } from '../../quantity/at'
 import { figure, percentText } from '../../quantity/display'
 import { toMicrofarads, toPicofarads } from '../../quantity/exact'
 import type { Aim, PlanScore } from './aims'
 import { alike, type Shelf } from './alike'
-import { isSound, valueOf, type StockPart, type StockSection } from './part'
+import { isSound, valueOf, type StockPart } from './part'
 import { searchStock, type FoundPlan } from './search'
 
 export interface WantedLoad {
@@ -94,9 +95,7 @@ export function planFromStock({
   if (plans.length === 0)
     return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
   return {
-    plans: plans.map((plan, i) =>
-      describe(shelves, loads, plan, i === 0 ? null : (plans[0] as FoundPlan).score),
-    ),
+    plans: plans.map((plan, i) => describe(shelves, loads, plan, i === 0 ? null : first(plans).score)),
     proven,
     problems: [],
   }
@@ -110,17 +109,14 @@ function describe(
 ): StockPlan {
   const targets = loads.map((l) => toPicofarads(l.microfarads))
   // Alike parts of several lines stand on one shelf: each further one comes from the next line that has any.
-  const cans = options.map(
-    (o, i): StockPart =>
-      (shelves[o.part] as Shelf).pieces[
-        options.slice(0, i).filter((other) => other.part === o.part).length
-      ] as StockPart,
+  const cans = options.map((o, i): StockPart =>
+    at(at(shelves, o.part).pieces, options.slice(0, i).filter((other) => other.part === o.part).length),
   )
   const groups = loads.map(({ load }, l): PlannedGroup => {
     const sections = options
       .flatMap((option, can) =>
         option.assignment.flatMap((to, s): (PlannedSection & { value: number })[] => {
-          const section = (cans[can] as StockPart).sections[s] as StockSection
+          const section = at(at(cans, can).sections, s)
           return to === l
             ? [
                 {
@@ -140,7 +136,7 @@ function describe(
       load,
       sections: plain,
       microfarads: toMicrofarads(sum),
-      errorPercent: (100 * (sum - (targets[l] as number))) / (targets[l] as number),
+      errorPercent: (100 * (sum - at(targets, l))) / at(targets, l),
       jumpers: plain.slice(1).map((to, i) => ({ to, share: (sections[i + 1]?.value ?? 0) / sum })),
     }
   })
@@ -151,7 +147,9 @@ function describe(
     ties: cans.flatMap((_, i) => (i > 0 ? [i] : [])),
     worstErrorPercent: Math.max(...groups.map((g) => Math.abs(g.errorPercent))),
     jumperCount: score.jumpers,
-    cents: prices.some((p) => p === null) ? null : prices.reduce((sum: number, p) => sum + (p as number), 0),
+    cents: prices.some((p) => p === null)
+      ? null
+      : prices.reduce((sum: number, p) => sum + known(p, 'The price'), 0),
     why: whyText(groups, cans, score, best),
   }
 }

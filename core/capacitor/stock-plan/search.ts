@@ -1,4 +1,5 @@
 // The best combinations of parts, exactly: branch and bound over parts in the technician's order of aims, at most `mostParts` capacitors.
+import { last } from '../../quantity/at'
 import { lowerBound } from '../../quantity/sorted'
 import { compareScores, deviation, type Aim, type PlanScore } from './aims'
 import { leastFurther, leastScore, type LeastFurther, type Partial, type Weighed } from './bounds'
@@ -46,10 +47,10 @@ export function searchStock(input: SearchInput): SearchOutcome {
   const floors = windows.map((w) => w.least)
   const { options: ways, whole } = allOptions(
     parts,
-    loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l] as number })),
+    loads.map(({ load, volts }, l) => ({ load, volts, limit: limits[l]! })),
   )
   const options = ways.map((way): Weighed => {
-    const part = parts[way.part] as StockPart
+    const part = parts[way.part]!
     return {
       ...way,
       cost: costOf(part),
@@ -82,10 +83,8 @@ class Search {
     private readonly limits: readonly number[],
     private readonly floors: readonly number[],
   ) {
-    this.sorted = [...options].sort(
-      (a, b) => (a.gives[0] as number) - (b.gives[0] as number) || a.part - b.part,
-    )
-    this.firsts = Float64Array.from(this.sorted, (o) => o.gives[0] as number)
+    this.sorted = [...options].sort((a, b) => a.gives[0]! - b.gives[0]! || a.part - b.part)
+    this.firsts = Float64Array.from(this.sorted, (o) => o.gives[0]!)
     this.least = leastFurther(options)
     const keptFor = input.parts.find((p) => p.keptFor !== null)?.keptFor
     this.stays = input.loads.findIndex((l) => l.load === keptFor)
@@ -106,13 +105,13 @@ class Search {
     if (left === 1) return this.complete(sums, held, from)
     for (let i = from; i < this.sorted.length && !this.cut; i++) {
       if (++this.steps > STEP_LIMIT) this.cut = true
-      const option = this.sorted[i] as Weighed
+      const option = this.sorted[i]!
       if (!this.fits(option, sums) || this.crowds(option)) continue
       if (this.countOf(option.part) >= option.quantity) continue
       this.chosen.push(option)
       this.extend(
         left - 1,
-        sums.map((s, l) => s + (option.gives[l] as number)),
+        sums.map((s, l) => s + option.gives[l]!),
         add(held, option),
         i,
       )
@@ -122,17 +121,17 @@ class Search {
 
   /** The last part: only those that bring the first load within its limits are looked at. */
   private complete(sums: readonly number[], held: Partial, from: number): void {
-    const [low, high] = this.window(sums[0] as number)
+    const [low, high] = this.window(sums[0]!)
     for (
       let i = Math.max(from, lowerBound(this.firsts, low));
-      i < this.sorted.length && (this.firsts[i] as number) <= high;
+      i < this.sorted.length && this.firsts[i]! <= high;
       i++
     ) {
       if (++this.steps > STEP_LIMIT) {
         this.cut = true
         return
       }
-      const option = this.sorted[i] as Weighed
+      const option = this.sorted[i]!
       if (
         this.countOf(option.part) >= option.quantity ||
         !this.completes(option, sums) ||
@@ -145,21 +144,16 @@ class Search {
 
   /** When error comes first, a last part must also come as near as the worst plan that is kept. */
   private window(sum: number): [number, number] {
-    const [floor, limit, target] = [
-      this.floors[0] as number,
-      this.limits[0] as number,
-      this.targets[0] as number,
-    ]
-    const worst =
-      this.input.aims[0] === 'error' && this.full() ? (this.best.at(-1) as FoundPlan).score.error : Infinity
+    const [floor, limit, target] = [this.floors[0]!, this.limits[0]!, this.targets[0]!]
+    const worst = this.input.aims[0] === 'error' && this.full() ? last(this.best).score.error : Infinity
     const slack = Number.isFinite(worst) ? (target * (worst + 1)) / 1e6 : Infinity
     return [Math.max(floor, target - slack) - sum, Math.min(limit, target + slack) - sum]
   }
 
   private completes(option: Weighed, sums: readonly number[]): boolean {
     for (let l = 0; l < sums.length; l++) {
-      const total = (sums[l] as number) + (option.gives[l] as number)
-      if (total < (this.floors[l] as number) || total > (this.limits[l] as number)) return false
+      const total = sums[l]! + option.gives[l]!
+      if (total < this.floors[l]! || total > this.limits[l]!) return false
     }
     return true
   }
@@ -167,9 +161,7 @@ class Search {
   private offer(option: Weighed, sums: readonly number[], held: Partial): void {
     const { targets } = this
     const { aims, keep } = this.input
-    const error = Math.max(
-      ...sums.map((sum, l) => deviation(sum + (option.gives[l] as number), targets[l] as number)),
-    )
+    const error = Math.max(...sums.map((sum, l) => deviation(sum + option.gives[l]!, targets[l]!)))
     const score: PlanScore = {
       error,
       parts: held.parts,
@@ -178,12 +170,12 @@ class Search {
       cost: held.cost,
       versatile: held.versatile,
     }
-    if (this.full() && compareScores(score, (this.best.at(-1) as FoundPlan).score, aims) >= 0) return
+    if (this.full() && compareScores(score, last(this.best).score, aims) >= 0) return
     const plan = { options: [...this.chosen, option], score }
     // Of plans with the same parts only the best is told: the others differ in which section, not in what is fitted.
     const twin = this.best.findIndex((b) => sameParts(b.options, plan.options))
     if (twin >= 0) {
-      if (compareScores(score, (this.best[twin] as FoundPlan).score, aims) >= 0) return
+      if (compareScores(score, this.best[twin]!.score, aims) >= 0) return
       this.best.splice(twin, 1)
     }
     this.best.push(plan)
@@ -194,11 +186,11 @@ class Search {
   /** Nothing that starts like this can be better than the worst that is kept. */
   private hopeless(held: Partial, left: number, sums: readonly number[]): boolean {
     if (!this.full()) return false
-    const lacking = sums.reduce((sum, s, l) => sum + Math.max(0, (this.floors[l] as number) - s), 0)
+    const lacking = sums.reduce((sum, s, l) => sum + Math.max(0, this.floors[l]! - s), 0)
     return (
       compareScores(
         leastScore(held, left, lacking, this.targets.length, this.least),
-        (this.best.at(-1) as FoundPlan).score,
+        last(this.best).score,
         this.input.aims,
       ) >= 0
     )
@@ -209,8 +201,7 @@ class Search {
   }
 
   private fits(option: Weighed, sums: readonly number[]): boolean {
-    for (let l = 0; l < sums.length; l++)
-      if ((sums[l] as number) + (option.gives[l] as number) > (this.limits[l] as number)) return false
+    for (let l = 0; l < sums.length; l++) if (sums[l]! + option.gives[l]! > this.limits[l]!) return false
     return true
   }
 
@@ -218,8 +209,8 @@ class Search {
   private crowds(option: Weighed): boolean {
     const load = this.stays
     if (load < 0) return false
-    if (option.opened === 0) return this.chosen.some((c) => (c.gives[load] as number) > 0)
-    return (option.gives[load] as number) > 0 && this.chosen.some((c) => c.opened === 0)
+    if (option.opened === 0) return this.chosen.some((c) => c.gives[load]! > 0)
+    return option.gives[load]! > 0 && this.chosen.some((c) => c.opened === 0)
   }
 
   private countOf(part: number): number {

@@ -1,4 +1,5 @@
 // From sections and loads in microfarads to who gets which section, where the lead lands and which jumpers go on.
+import { at } from '../../quantity/at'
 import { toMicrofarads, toPicofarads, isWithin } from '../../quantity/exact'
 import { figure } from '../../quantity/display'
 import type { Load, Section } from '../can'
@@ -134,7 +135,7 @@ function planFreely({ sections, loads, tolerancePercent, prefer = 'exact' }: Tap
   if (
     wanted &&
     loads.every((_, l) =>
-      isWithin(sumOf(wanted, problem.values, l), problem.targets[l] as number, tolerancePercent),
+      isWithin(sumOf(wanted, problem.values, l), at(problem.targets, l), tolerancePercent),
     )
   )
     return { feasible: true, ...describe(wanted), nearest: null, problems: [] }
@@ -199,7 +200,7 @@ function explain(
   tolerancePercent: number,
 ): TapPlanProblemNote[] {
   return nearest.groups.flatMap((group, l) => {
-    const target = (loads[l] as Load).microfarads
+    const target = at(loads, l).microfarads
     if (isWithin(toPicofarads(group.microfarads), toPicofarads(target), tolerancePercent)) return []
     const message = `No joining of these sections brings ${group.load} within ${figure(tolerancePercent)} % of ${figure(target)} µF; the closest whole plan gives ${figure(group.microfarads)} µF (${figure(group.errorPercent, 1)} %).`
     return [{ path: `loads.${l}.microfarads`, message }]

@@ -1,6 +1,3 @@
-// Branch and bound over "which load gets this section, or none", largest section first. Whole picofarads throughout,
-// so that ties are ties. It proves its answer best unless it runs out of steps, and says which.
-import { at } from '../../quantity/at'
 import { isWithin } from '../../quantity/exact'
 import { distanceToNearest, tailTotals } from './reachable'
 import { isBetter, type Preference, type Score } from './score'
@@ -61,7 +58,7 @@ class TapSearch {
     this.loadCount = targets.length
     this.tables = tailTotals(values, Math.max(0, n - (n > 12 ? TABLE_LENGTH : SHORT_TABLE_LENGTH)))
     this.tailSum = new Float64Array(n + 1)
-    for (let i = n - 1; i >= 0; i--) this.tailSum[i] = at(this.tailSum, i + 1) + at(values, i)
+    for (let i = n - 1; i >= 0; i--) this.tailSum[i] = this.tailSum[i + 1]! + values[i]!
     this.targetSum = targets.reduce((a, b) => a + b, 0)
     this.choice = new Int32Array(n).fill(this.loadCount)
     this.sums = new Float64Array(this.loadCount)
@@ -73,10 +70,10 @@ class TapSearch {
     const { values } = this.problem
     if (section === this.sectionCount || ++this.steps > this.stepLimit || !this.hopeful(section)) return
     // Equal sections are interchangeable: the second never goes to an earlier load than the first.
-    const from = section > 0 && values[section] === values[section - 1] ? at(this.choice, section - 1) : 0
+    const from = section > 0 && values[section] === values[section - 1] ? this.choice[section - 1]! : 0
     let tried = 0
     for (;;) {
-      const load = this.neediest(from, tried, at(values, section))
+      const load = this.neediest(from, tried, values[section]!)
       if (load < 0) break
       tried |= 1 << load
       this.choice[section] = load
@@ -95,9 +92,9 @@ class TapSearch {
     let worst = 0
     let sum = 0
     for (let load = 0; load < this.loadCount; load++) {
-      const target = at(targets, load)
-      if (prefer === 'simple' && !isWithin(at(this.sums, load), target, tolerancePercent)) return
-      const error = Math.abs(at(this.sums, load) - target) / target
+      const target = targets[load]!
+      if (prefer === 'simple' && !isWithin(this.sums[load]!, target, tolerancePercent)) return
+      const error = Math.abs(this.sums[load]! - target) / target
       if (error > worst) worst = error
       sum += error
     }
@@ -122,15 +119,15 @@ class TapSearch {
   /** The least errors that sections from `next` on can leave, and the fewest of them that are still needed. */
   private promise(next: number): { readonly worst: number; readonly sum: number; readonly more: number } {
     const { values, targets } = this.problem
-    const rest = at(this.tailSum, next)
-    const largest = next < this.sectionCount ? at(values, next) : 0
+    const rest = this.tailSum[next]!
+    const largest = next < this.sectionCount ? values[next]! : 0
     let worst = 0
     let sum = 0
     let missing = 0
     let more = 0
     for (let load = 0; load < this.loadCount; load++) {
-      const target = at(targets, load)
-      const gap = target - at(this.sums, load)
+      const target = targets[load]!
+      const gap = target - this.sums[load]!
       const error = this.leastGap(next, gap, rest) / target
       if (error > worst) worst = error
       sum += error
@@ -150,7 +147,7 @@ class TapSearch {
 
   private sectionsNeeded(load: number, gap: number, largest: number): number {
     // One part in 10^12 of slack: a quotient times its divisor may round past the whole number it came from.
-    const needed = gap - this.allowedError(load) * at(this.problem.targets, load) * (1 + 1e-12) - 1e-3
+    const needed = gap - this.allowedError(load) * this.problem.targets[load]! * (1 + 1e-12) - 1e-3
     if (this.counts[load] !== 0 && needed <= 0) return 0
     return Math.max(1, largest > 0 ? Math.ceil(needed / largest) : Infinity)
   }
@@ -158,12 +155,12 @@ class TapSearch {
   private allowedError(load: number): number {
     const { prefer, tolerancePercent, targets } = this.problem
     if (prefer === 'simple') return tolerancePercent / 100
-    return this.best ? this.best.score.worst : Math.max(1, at(this.tailSum, 0) / at(targets, load))
+    return this.best ? this.best.score.worst : Math.max(1, this.tailSum[0]! / targets[load]!)
   }
 
   private assign(section: number, load: number, sign: 1 | -1): void {
-    this.sums[load] = at(this.sums, load) + sign * at(this.problem.values, section)
-    this.counts[load] = at(this.counts, load) + sign
+    this.sums[load] = this.sums[load]! + sign * this.problem.values[section]!
+    this.counts[load] = this.counts[load]! + sign
     this.usedCount += sign
     if (sign === 1 && this.counts[load] === 1) this.emptyLoads--
     if (sign === -1 && this.counts[load] === 0) this.emptyLoads++
@@ -175,8 +172,8 @@ class TapSearch {
     let least = Infinity
     for (let load = from; load < this.loadCount; load++) {
       if (tried & (1 << load) || this.waits(load)) continue
-      const target = at(this.problem.targets, load)
-      const away = Math.abs(at(this.sums, load) + value - target) / target
+      const target = this.problem.targets[load]!
+      const away = Math.abs(this.sums[load]! + value - target) / target
       if (away < least) {
         least = away
         found = load

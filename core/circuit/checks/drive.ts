@@ -1,4 +1,5 @@
 // Is the main winding across the two lines when the fan is meant to run, and only then?
+import { known } from '../../quantity/at'
 import { stop, watch, type Hazard } from '../hazard'
 import { COMMON, RUN } from '../network'
 import type { ModeCopper, Source } from '../potential'
@@ -9,7 +10,7 @@ const lineOf = ({ sources }: ModeCopper, point: string): Source | null =>
 
 export function checkDrive(view: ProofView): Hazard[] {
   return view.hookup.unit.modes.flatMap(({ id, name, fanRuns }) => {
-    const mode = view.modes.get(id) as ModeCopper
+    const mode = known(view.modes.get(id), 'The mode copper')
     const common = lineOf(mode, COMMON)
     const run = lineOf(mode, RUN)
     const driven = common !== null && run !== null && common !== run

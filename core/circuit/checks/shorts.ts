@@ -1,4 +1,3 @@
-// Copper that joins what must stay apart: the two lines, a line and earth, a line and the 24 V coil.
 import { stop, type Hazard, type HazardCode } from '../hazard'
 import { copperIn, type ModeCopper, type Source } from '../potential'
 import type { ModeId } from '../../wiring/unit-type'
@@ -28,7 +27,7 @@ export function checkShorts(view: ProofView): Hazard[] {
       .filter((mode) => anyGroup(view, mode, has))
       .map((mode) => mode.mode)
     if (modes.length === 0) return []
-    const leads = blame(view, modes[0] as ModeId, has)
+    const leads = blame(view, modes[0]!, has)
     const subject = leads.length > 0 ? `The ${leads.join(' or ')} lead` : 'A wire of the unit'
     return [stop(code, `${subject} ${what} (${modes.join(', ')}).`, leads, modes)]
   })

@@ -1,4 +1,3 @@
-// From the hookup to its circuit in one mode: the unit's copper merged into nodes, leads and jumpers as small resistances.
 import { complex } from '../../quantity/complex'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import type { Machine } from '../../motor/machine/machine'
@@ -151,9 +150,7 @@ function loadsOf({ hookup, sheet }: CircuitInput, nodeOf: (post: PostId) => stri
   const { unit } = hookup
   const compressor = compressorPosts(unit)
   const coils = unit.posts.filter((p) => p.kind === 'coil')
-  const pairs = coils.flatMap((post, i) =>
-    i % 2 === 1 ? [[(coils[i - 1] as typeof post).id, post.id] as const] : [],
-  )
+  const pairs = coils.flatMap((post, i) => (i % 2 === 1 ? [[coils[i - 1]!.id, post.id] as const] : []))
   const amps = Math.max(...sheet.settings.horsepower.map((c) => c.amps), 0) || DEFAULT_AMPS
   return [
     ...(compressor
@@ -192,8 +189,8 @@ function capacitorsOf(
       ? [
           {
             id: 'kept capacitor',
-            a: kept[0] as string,
-            b: kept[1] as string,
+            a: kept[0]!,
+            b: kept[1]!,
             microfarads: compressorMicrofarads ?? KEPT_MICROFARADS,
           },
         ]

@@ -1,5 +1,3 @@
-// Dense complex elimination with partial pivoting. A hookup has some twenty unknowns: dense is the fast way (measured: npm run bench).
-
 /** A square complex system, row by row. */
 export interface ComplexSystem {
   readonly size: number
@@ -40,7 +38,7 @@ export function solveSystem({ size: n, re, im, rightRe, rightIm }: ComplexSystem
     let pivot = k
     let best = 0
     for (let r = k; r < n; r++) {
-      const size = Math.abs(re[r * n + k] as number) + Math.abs(im[r * n + k] as number)
+      const size = Math.abs(re[r * n + k]!) + Math.abs(im[r * n + k]!)
       if (size > best) {
         best = size
         pivot = r
@@ -60,8 +58,7 @@ export function solveSystem({ size: n, re, im, rightRe, rightIm }: ComplexSystem
 
 function largest(re: Float64Array, im: Float64Array): number {
   let most = 0
-  for (let i = 0; i < re.length; i++)
-    most = Math.max(most, Math.abs(re[i] as number) + Math.abs(im[i] as number))
+  for (let i = 0; i < re.length; i++) most = Math.max(most, Math.abs(re[i]!) + Math.abs(im[i]!))
   return most || 1
 }
 
@@ -92,13 +89,13 @@ function swapRows(
 ): void {
   for (const list of [re, im])
     for (let c = 0; c < n; c++) {
-      const held = list[a * n + c] as number
-      list[a * n + c] = list[b * n + c] as number
+      const held = list[a * n + c]!
+      list[a * n + c] = list[b * n + c]!
       list[b * n + c] = held
     }
   for (const list of [rightRe, rightIm]) {
-    const held = list[a] as number
-    list[a] = list[b] as number
+    const held = list[a]!
+    list[a] = list[b]!
     list[b] = held
   }
 }
@@ -111,21 +108,21 @@ function eliminate(
   rightRe: Float64Array,
   rightIm: Float64Array,
 ): void {
-  const [pr, pi] = [re[k * n + k] as number, im[k * n + k] as number]
+  const [pr, pi] = [re[k * n + k]!, im[k * n + k]!]
   const d = pr * pr + pi * pi
   for (let r = k + 1; r < n; r++) {
-    const [ar, ai] = [re[r * n + k] as number, im[r * n + k] as number]
+    const [ar, ai] = [re[r * n + k]!, im[r * n + k]!]
     if (ar === 0 && ai === 0) continue
     const fr = (ar * pr + ai * pi) / d
     const fi = (ai * pr - ar * pi) / d
     for (let c = k + 1; c < n; c++) {
-      const [br, bi] = [re[k * n + c] as number, im[k * n + c] as number]
-      re[r * n + c] = (re[r * n + c] as number) - (fr * br - fi * bi)
-      im[r * n + c] = (im[r * n + c] as number) - (fr * bi + fi * br)
+      const [br, bi] = [re[k * n + c]!, im[k * n + c]!]
+      re[r * n + c] = re[r * n + c]! - (fr * br - fi * bi)
+      im[r * n + c] = im[r * n + c]! - (fr * bi + fi * br)
     }
-    const [yr, yi] = [rightRe[k] as number, rightIm[k] as number]
-    rightRe[r] = (rightRe[r] as number) - (fr * yr - fi * yi)
-    rightIm[r] = (rightIm[r] as number) - (fr * yi + fi * yr)
+    const [yr, yi] = [rightRe[k]!, rightIm[k]!]
+    rightRe[r] = rightRe[r]! - (fr * yr - fi * yi)
+    rightIm[r] = rightIm[r]! - (fr * yi + fi * yr)
   }
 }
 
@@ -137,14 +134,14 @@ function substitute(
   rightRe: Float64Array,
   rightIm: Float64Array,
 ): void {
-  let [yr, yi] = [rightRe[k] as number, rightIm[k] as number]
+  let [yr, yi] = [rightRe[k]!, rightIm[k]!]
   for (let c = k + 1; c < n; c++) {
-    const [ar, ai] = [re[k * n + c] as number, im[k * n + c] as number]
-    const [xr, xi] = [rightRe[c] as number, rightIm[c] as number]
+    const [ar, ai] = [re[k * n + c]!, im[k * n + c]!]
+    const [xr, xi] = [rightRe[c]!, rightIm[c]!]
     yr -= ar * xr - ai * xi
     yi -= ar * xi + ai * xr
   }
-  const [pr, pi] = [re[k * n + k] as number, im[k * n + k] as number]
+  const [pr, pi] = [re[k * n + k]!, im[k * n + k]!]
   const d = pr * pr + pi * pi
   rightRe[k] = (yr * pr + yi * pi) / d
   rightIm[k] = (yi * pr - yr * pi) / d

@@ -1,5 +1,6 @@
 // Modified nodal analysis of one mode at one slip: node voltages and coil currents as RMS phasors.
 // Parts without a path to earth get a reference of their own and are named; nothing comes out as NaN.
+import { at } from '../../quantity/at'
 import { complex, minus, over, times, ZERO, type Complex } from '../../quantity/complex'
 import { coilImpedances, fieldAt, torqueOf } from '../../motor/machine/field'
 import { Conductors } from '../../wiring/conductors'
@@ -138,8 +139,8 @@ export function solveAt(
 
 function add({ size, re, im }: ComplexSystem, row: number, column: number, y: Complex): void {
   if (row < 0 || column < 0) return
-  re[row * size + column] = (re[row * size + column] as number) + y.re
-  im[row * size + column] = (im[row * size + column] as number) + y.im
+  re[row * size + column] = at(re, row * size + column) + y.re
+  im[row * size + column] = at(im, row * size + column) + y.im
 }
 
 function stamp(system: ComplexSystem, a: number, b: number, y: Complex): void {
@@ -152,12 +153,12 @@ function stamp(system: ComplexSystem, a: number, b: number, y: Complex): void {
 
 function inject({ rightRe, rightIm }: ComplexSystem, into: number, outOf: number, amps: Complex): void {
   if (into >= 0) {
-    rightRe[into] = (rightRe[into] as number) + amps.re
-    rightIm[into] = (rightIm[into] as number) + amps.im
+    rightRe[into] = at(rightRe, into) + amps.re
+    rightIm[into] = at(rightIm, into) + amps.im
   }
   if (outOf >= 0) {
-    rightRe[outOf] = (rightRe[outOf] as number) - amps.re
-    rightIm[outOf] = (rightIm[outOf] as number) - amps.im
+    rightRe[outOf] = at(rightRe, outOf) - amps.re
+    rightIm[outOf] = at(rightIm, outOf) - amps.im
   }
 }
 
@@ -175,5 +176,5 @@ export function ampsThrough(circuit: Circuit, solution: Solution, id: string): C
   const source = circuit.sources.find((s) => s.id === id)
   if (source) return over(minus(source.volts, between(solution, source.a, source.b)), complex(source.ohms))
   const coil = circuit.coils.findIndex((c) => c.id === id)
-  return coil >= 0 ? (solution.coilAmps[coil] as Complex) : null
+  return coil >= 0 ? at(solution.coilAmps, coil) : null
 }

@@ -1,5 +1,6 @@
 // The circuit as a SPICE netlist that ngspice runs as it is: one frequency, RMS phasors. The machine's coils are coupled by sources:
 // the real part of a coupling as a current-controlled voltage, the imaginary part through an inductor that carries the other's current.
+import { at } from '../../quantity/at'
 import { coilImpedances, fieldAt } from '../../motor/machine/field'
 import { EARTH, type Circuit } from './elements'
 
@@ -98,19 +99,19 @@ function coilLines(
     lines.push(`FQ${j + 1} 0 q${j + 1} VM${j + 1} 1`, `LQ${j + 1} q${j + 1} 0 ${number(1 / omega)}`),
   )
   coils.forEach((coil, k) => {
-    let at = `m${k + 1}x0`
-    lines.push(`* ${coil.id}, slip ${slip}`, `VM${k + 1} ${node(coil.a)} ${at} 0`)
+    let from = `m${k + 1}x0`
+    lines.push(`* ${coil.id}, slip ${slip}`, `VM${k + 1} ${node(coil.a)} ${from} 0`)
     coils.forEach((_, j) => {
-      const { re, im } = (z[k] as (typeof z)[number])[j] as { re: number; im: number }
+      const { re, im } = at(at(z, k), j)
       const [middle, end] = [
         `m${k + 1}r${j + 1}`,
         j === coils.length - 1 ? node(coil.b) : `m${k + 1}x${j + 1}`,
       ]
       lines.push(
-        `H${k + 1}_${j + 1} ${at} ${middle} VM${j + 1} ${number(re)}`,
+        `H${k + 1}_${j + 1} ${from} ${middle} VM${j + 1} ${number(re)}`,
         `E${k + 1}_${j + 1} ${middle} ${end} q${j + 1} 0 ${number(im)}`,
       )
-      at = end
+      from = end
     })
   })
   return lines

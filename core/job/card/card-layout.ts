@@ -1,4 +1,5 @@
 // The card as plain shapes in millimetres on A5. Screen and SVG file are two renderers of the same shapes.
+import { at, last } from '../../quantity/at'
 import { insulationCode } from '../../motor/colour'
 import { PAINT, tracerOf } from '../../motor/paint'
 import type { Card, CardRow } from './card'
@@ -60,7 +61,7 @@ export function wrap(text: string, letters: number, most: number): string[] {
   }
   if (line) lines.push(line)
   if (lines.length <= most) return lines
-  const last = [...(lines[most - 1] as string)].slice(0, letters - 1).join('')
+  const last = [...at(lines, most - 1)].slice(0, letters - 1).join('')
   return [...lines.slice(0, most - 1), `${last}…`]
 }
 
@@ -72,6 +73,15 @@ const chunk = (word: string, letters: number): string[] => {
 }
 
 /** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
+/** How a text is set: mm from the left edge, mm wide at most, letters' height in mm, and how many lines at most. */
+interface TextStyle {
+  readonly x?: number
+  readonly width?: number
+  readonly size?: number
+  readonly weight?: 400 | 700
+  readonly most?: number
+}
+
 class Column {
   readonly shapes: Shape[] = []
   constructor(
@@ -81,7 +91,7 @@ class Column {
 
   text(
     text: string,
-    { x = MARGIN, width = INNER, size = 3.4, weight = 400 as 400 | 700, most = 3 } = {},
+    { x = MARGIN, width = INNER, size = 3.4, weight = 400, most = 3 }: TextStyle = {},
   ): void {
     const scaled = size * this.scale
     for (const line of wrap(text, lettersIn(width, scaled), most)) {
@@ -114,7 +124,7 @@ const SCALES = [1.35, 1.25, 1.15, 1.05, 0.95, 0.85, 0.75]
 /** The shapes of the card, all within A5, as large as they fit. */
 export function layOutCard(card: Card): Shape[] {
   const pages = SCALES.map((scale) => layOutBody(card, scale))
-  const page = pages.find((p) => p.y <= FOOT) ?? (pages.at(-1) as Column)
+  const page = pages.find((p) => p.y <= FOOT) ?? last(pages)
   return [...page.shapes.filter((shape) => bottomOf(shape) <= FOOT), ...footer(card)]
 }
 

@@ -1,4 +1,5 @@
 // The card's shapes as the text of an SVG file that stands by itself.
+import { known } from '../../quantity/at'
 import { CARD_HEIGHT, CARD_WIDTH, type Shape } from './card-layout'
 
 const ESCAPES: Readonly<Record<string, string>> = {
@@ -15,7 +16,7 @@ const clean = (text: string): string =>
   [...text]
     .filter(allowed)
     .join('')
-    .replace(/[&<>"']/g, (c) => ESCAPES[c] as string)
+    .replace(/[&<>"']/g, (c) => known(ESCAPES[c], 'The escape'))
 
 const round = (value: number): number => Math.round(value * 100) / 100
 

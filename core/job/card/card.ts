@@ -1,4 +1,5 @@
 // The hookup card: what the next hand at this unit needs to know, as data (format "oak-switch/hookup-card").
+import { known } from '../../quantity/at'
 import type { HookupAnswer, HookupRequest } from '../../circuit/hookup'
 import { casesOf } from '../../capacitor/can'
 import { insulationCode, insulationName, type Insulation } from '../../motor/colour'
@@ -79,7 +80,10 @@ function rowsOf(
         colour,
         stripe = null,
         role,
-      } = sheet.leads.find((l) => l.id === lead) as (typeof sheet.leads)[number]
+      } = known(
+        sheet.leads.find((l) => l.id === lead),
+        'The lead',
+      )
       const now = placements.find((p) => p.lead === lead)?.goes ?? goes
       const old =
         like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)

@@ -62,8 +62,8 @@ const FROM_MOUNTING: Readonly<Record<Mechanical['mounting'][number], MountingWay
 }
 
 export function mountingWay(job: JobDocument): MountingWay {
-  const chosen = job.mountChoices.way
-  if ((MOUNTING_WAYS as readonly string[]).includes(chosen ?? '')) return chosen as MountingWay
+  const chosen = MOUNTING_WAYS.find((way) => way === job.mountChoices.way)
+  if (chosen) return chosen
   const [first] = job.oldBody?.mounting ?? []
   if (first) return FROM_MOUNTING[first]
   return job.unit && unitTypeById(job.unit)?.traits.fan === 'blower' ? 'band' : 'base'

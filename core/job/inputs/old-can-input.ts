@@ -1,9 +1,8 @@
-// What a job knows of the old capacitor: each side's marking and reading, its verdict, and the input of the old-can operation.
 import { judgeBench } from '../../capacitor/bench'
 import type { OldCanInput, SideVerdict } from '../../capacitor/old-can'
 import { microfaradsFromReading } from '../../capacitor/reading'
 import { DEFAULT_TOLERANCE_PERCENT, toleranceVerdict } from '../../capacitor/verdict'
-import { measuredInterval, USUAL_ACCURACY, type Measurement } from '../../meter/measurement'
+import { measuredInterval, USUAL_ACCURACY } from '../../meter/measurement'
 import type { Interval } from '../../quantity/interval'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
@@ -30,7 +29,7 @@ export function sideReading({ measurements, readings }: Evidence, side: CanSide)
   const running = readings[side]
   if (!running) return null
   const accuracy = (key: 'amps' | 'volts') =>
-    (measurements[runningProbe(key, side)] as Measurement | undefined)?.accuracy ?? USUAL_ACCURACY[key]
+    measurements[runningProbe(key, side)]?.accuracy ?? USUAL_ACCURACY[key]
   const { low, high } = microfaradsFromReading({
     amps: running.amps,
     volts: running.volts,

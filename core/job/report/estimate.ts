@@ -1,4 +1,5 @@
 // An estimate in whole cents: lines of parts and labour, tax worked out once on the taxed sum. Half a cent rounds up.
+import { at } from '../../quantity/at'
 
 export interface EstimateLine {
   readonly kind: 'part' | 'labour'
@@ -36,7 +37,7 @@ export function totalsOf(
 ): EstimateTotals {
   const each = lines.map((line) => roundHalfUp(line.hundredths * line.cents, 100))
   const sumWhere = (holds: (line: EstimateLine) => boolean) =>
-    lines.reduce((sum, line, i) => (holds(line) ? sum + (each[i] as number) : sum), 0)
+    lines.reduce((sum, line, i) => (holds(line) ? sum + at(each, i) : sum), 0)
   const taxed = sumWhere((l) => l.taxed)
   const tax = roundHalfUp(taxed * taxThousandths, 100_000)
   return {

@@ -182,7 +182,7 @@ const anyTree = fc.integer({ min: 2, max: 8 }).chain((n) =>
         let [at, sum] = [i, 0]
         while (at > 0) {
           sum += ohms[at - 1] as number
-          at = (parents as number[])[at - 1] as number
+          at = parents[at - 1] as number
           path.set(at, sum)
         }
         return path
@@ -193,7 +193,7 @@ const anyTree = fc.integer({ min: 2, max: 8 }).chain((n) =>
       }
       return {
         leads,
-        edges: (parents as number[]).map((p, i) => [`L${p}`, `L${i + 1}`, ohms[i] as number] as const),
+        edges: parents.map((p, i) => [`L${p}`, `L${i + 1}`, ohms[i] as number] as const),
         read: (a: string, b: string) => Math.round(between(Number(a.slice(1)), Number(b.slice(1))) * 10) / 10,
       }
     }),

@@ -1,4 +1,5 @@
 // Leads found by resistance: the winding tree, what each lead is, what is wrong, and which pair to read next.
+import { known, first } from '../../quantity/at'
 import { growFrom, type Growth } from './grow'
 import {
   measured,
@@ -129,8 +130,8 @@ function redundant(
       if (!together) return true
       const { ohms: here, doubt } = measured(ohms, meter)
       return (
-        Math.abs(along(tree as Tree, pa, pb) - here) >
-        2 * doubt + 2 * (tree as Tree).edges.length * meter.resolutionOhms
+        Math.abs(along(known(tree, 'The tree'), pa, pb) - here) >
+        2 * doubt + 2 * known(tree, 'The tree').edges.length * meter.resolutionOhms
       )
     })
     .map((p) => p.between)
@@ -167,7 +168,7 @@ function openFaults(
 ): FoundFault[] {
   const alone = trees
     .filter((tree) => tree.points.length === 1)
-    .flatMap((tree) => leadsAt(tree.points[0] as string))
+    .flatMap((tree) => leadsAt(first(tree.points)))
   const windings = trees.filter((tree) => tree.points.length > 1)
   if (windings.length === 0)
     return [
@@ -180,7 +181,7 @@ function openFaults(
     ]
   if (alone.length === 0) return sameOfThree(leads, trees, leadsAt)
   if (leads.length === 3) {
-    const pair = (windings[0] as Tree).points.join('–')
+    const pair = first(windings).points.join('–')
     return [
       {
         code: 'one-pair-of-three',
@@ -219,7 +220,7 @@ function sameOfThree(
 /** Equal readings all round are no tree: three like windings, or a joint that no lead comes from. */
 function alikeAllRound(leads: readonly string[], readings: ReadingTable): FoundFault | null {
   if (leads.length !== 3) return null
-  const [a, b, c] = leads as unknown as readonly [string, string, string]
+  const [a, b, c] = leads as readonly [string, string, string]
   const three = [readings.at(a, b), readings.at(b, c), readings.at(a, c)]
   const finite = three.filter((m): m is { ohms: number; doubt: number } => m !== undefined && m !== 'OL')
   if (finite.length < 3 || finite.some((m) => m.ohms < 0.5)) return null

@@ -1,4 +1,5 @@
 // Lead by lead from the readings: which leads are one point, which windings are connected, and how; or which reading contradicts the rest.
+import { at, first, known } from '../../quantity/at'
 import { isSamePoint, type ReadingTable } from './reading'
 import { distancesFrom, grow, placesAt, predicted, seedTree, type Place, type Tree } from './tree'
 
@@ -29,7 +30,7 @@ export function growFrom(leads: readonly string[], readings: ReadingTable): Grow
     else {
       pointOf.set(lead, lead)
       if (step.kind === 'alone') trees.push(seedTree(lead))
-      else trees[step.tree] = grow(trees[step.tree] as Tree, lead, step.place)
+      else trees[step.tree] = grow(at(trees, step.tree), lead, step.place)
     }
   }
   return { trees, pointOf, open: null, next: null, contradicted: null }
@@ -53,7 +54,7 @@ function placeLead(lead: string, trees: readonly Tree[], readings: ReadingTable)
     if (finite.length > 0 && read.some(([, value]) => value === 'OL')) return { kind: 'nowhere' }
     if (finite.length > 0) return placeIn(lead, i, tree, finite, readings)
     if (!read.some(([, value]) => value === 'OL'))
-      return { kind: 'ask', pair: [tree.points[0] as string, lead], open: null }
+      return { kind: 'ask', pair: [first(tree.points), lead], open: null }
   }
   return { kind: 'alone' }
 }
@@ -71,7 +72,7 @@ function placeIn(lead: string, index: number, tree: Tree, finite: Finite, readin
     ),
   )
   if (places.length === 0) return { kind: 'nowhere' }
-  if (places.length === 1) return { kind: 'placed', tree: index, place: places[0] as Place }
+  if (places.length === 1) return { kind: 'placed', tree: index, place: at(places, 0) }
   const best = bestQuestion(lead, tree, places, readings, first[1].doubt)
   // Nothing left to read tells them apart: the nearest to the readings stands.
   return best
@@ -83,7 +84,8 @@ function fitsAsSame(point: string, tree: Tree, finite: Finite): boolean {
   const distance = distancesFrom(tree, point)
   return finite.every(
     ([other, value]) =>
-      Math.abs((distance.get(other) as number) - value.ohms) <= SLACK * (value.doubt + value.doubt),
+      Math.abs(known(distance.get(other), 'The distance') - value.ohms) <=
+      SLACK * (value.doubt + value.doubt),
   )
 }
 
@@ -116,5 +118,5 @@ function largestGroup(values: readonly number[], width: number): number {
 function closest(tree: Tree, places: readonly Place[], finite: Finite): Place {
   const error = (place: Place) =>
     finite.reduce((sum, [point, value]) => sum + Math.abs(predicted(tree, place, point) - value.ohms), 0)
-  return [...places].sort((a, b) => error(a) - error(b))[0] as Place
+  return first([...places].sort((a, b) => error(a) - error(b)))
 }

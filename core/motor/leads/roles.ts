@@ -1,4 +1,5 @@
 // What each lead is, from the tree: the point between both windings is motor common; of the two ends the auxiliary's has more ohms (textbook).
+import { first, known } from '../../quantity/at'
 import type { WireRole } from '../role'
 import { neighboursOf, type Tree } from './tree'
 
@@ -25,7 +26,7 @@ export function rolesOf(
   const windings = trees.filter((tree) => tree.points.length > 1)
   const found =
     windings.length === 1
-      ? oneTree(windings[0] as Tree, leadsAt, fan)
+      ? oneTree(first(windings), leadsAt, fan)
       : windings.length === 2 && windings.every((t) => t.points.length === 2)
         ? twoWindings(windings as [Tree, Tree], leadsAt)
         : []
@@ -53,7 +54,10 @@ function oneTree(tree: Tree, leadsAt: (point: string) => readonly string[], fan:
 
 /** Motor common between run and start. */
 function threePoints(tree: Tree, leadsAt: (point: string) => readonly string[], fan: Fan): LeadRoleFinding[] {
-  const common = tree.points.find((point) => neighboursOf(tree, point).length === 2) as string
+  const common = known(
+    tree.points.find((point) => neighboursOf(tree, point).length === 2),
+    'The point',
+  )
   const [low, high] = [...neighboursOf(tree, common)].sort((a, b) => a.ohms - b.ohms) as [
     { point: string; ohms: number },
     { point: string; ohms: number },
@@ -100,7 +104,7 @@ function tapped(
   fan: Fan,
 ): LeadRoleFinding[] {
   const arms = neighboursOf(tree, joint).map((first) => armOf(tree, joint, first.point))
-  const chain = [...arms].sort((a, b) => b.points.length - a.points.length || a.ohms - b.ohms)[0] as Arm
+  const chain = first([...arms].sort((a, b) => b.points.length - a.points.length || a.ohms - b.ohms))
   const [low, high] = arms.filter((arm) => arm !== chain).sort((a, b) => a.ohms - b.ohms) as [Arm, Arm]
   const [line, end, tap]: WireRole[] =
     fan === 'blower' ? ['line', 'capacitor', 'speed'] : ['run', 'start', 'motor-common']
@@ -116,9 +120,9 @@ function tapped(
     ...chain.points.flatMap((point) =>
       name(point, tap, 'Further along the taps: more turns, a lower speed or horsepower.'),
     ),
-    ...name(low.points[0] as string, line, `The main winding’s end: ${text(low.ohms)} Ω from the joint.`),
+    ...name(first(low.points), line, `The main winding’s end: ${text(low.ohms)} Ω from the joint.`),
     ...name(
-      high.points[0] as string,
+      first(high.points),
       end,
       `The auxiliary winding’s end: ${text(high.ohms)} Ω from the joint, the most.`,
     ),

@@ -1,5 +1,6 @@
 // The tree that one connected set of windings makes: resistance readings along a tree are additive (derived), so where a further
 // lead can sit is a short list, and each reading shortens it.
+import { known } from '../../quantity/at'
 import type { Measured } from './reading'
 
 /** Placed points and the ohms between each two of them along the tree. */
@@ -32,7 +33,7 @@ export function distancesFrom({ edges }: Tree, from: string): Map<string, number
         [b, a],
       ] as const)
         if (here === at && !found.has(there)) {
-          found.set(there, (found.get(at) as number) + ohms)
+          found.set(there, known(found.get(at), 'The distance') + ohms)
           queue.push(there)
         }
   return found
@@ -42,11 +43,14 @@ export function distancesFrom({ edges }: Tree, from: string): Map<string, number
 export function placesAt(tree: Tree, from: string, { ohms, doubt }: Measured): Place[] {
   const distance = distancesFrom(tree, from)
   const off = tree.points.flatMap((at): Place[] => {
-    const rest = ohms - (distance.get(at) as number)
+    const rest = ohms - known(distance.get(at), 'The distance')
     return rest > doubt ? [{ kind: 'off', at, ohms: rest }] : []
   })
   const between = tree.edges.flatMap((edge): Place[] => {
-    const [da, db] = [distance.get(edge.a) as number, distance.get(edge.b) as number]
+    const [da, db] = [
+      known(distance.get(edge.a), 'The distance'),
+      known(distance.get(edge.b), 'The distance'),
+    ]
     const fromNear = ohms - Math.min(da, db)
     if (fromNear <= doubt || fromNear >= edge.ohms - doubt) return []
     return [{ kind: 'between', edge, fromA: da < db ? fromNear : edge.ohms - fromNear }]
@@ -57,11 +61,11 @@ export function placesAt(tree: Tree, from: string, { ohms, doubt }: Measured): P
 /** Ohms that would be read between the place and a point of the tree. */
 export function predicted(tree: Tree, place: Place, to: string): number {
   const distance = distancesFrom(tree, to)
-  if (place.kind === 'off') return place.ohms + (distance.get(place.at) as number)
+  if (place.kind === 'off') return place.ohms + known(distance.get(place.at), 'The distance')
   const { edge, fromA } = place
   return Math.min(
-    (distance.get(edge.a) as number) + fromA,
-    (distance.get(edge.b) as number) + edge.ohms - fromA,
+    known(distance.get(edge.a), 'The distance') + fromA,
+    known(distance.get(edge.b), 'The distance') + edge.ohms - fromA,
   )
 }
 

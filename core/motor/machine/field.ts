@@ -1,5 +1,3 @@
-// The two-winding motor at one slip, by double revolving fields (textbook, from memory): every coil on the main or the auxiliary
-// axis sees the forward and the backward field; the rotor's part of each depends on the slip.
 import {
   complex,
   magnitude,
@@ -77,8 +75,7 @@ export function torqueOf(
 ): number {
   const sum = (axis: Coil['axis']) =>
     coils.reduce(
-      (total, coil, i) =>
-        coil.axis === axis ? plus(total, scaled(currents[i] as Complex, coil.turns)) : total,
+      (total, coil, i) => (coil.axis === axis ? plus(total, scaled(currents[i]!, coil.turns)) : total),
       complex(0),
     )
   const main = sum('main')

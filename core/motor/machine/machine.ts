@@ -1,4 +1,3 @@
-// A lead sheet as a machine: its coils between winding points, its rating, and which point each lead comes from.
 import { horsepowerOf } from '../horsepower'
 import type { LeadSheet } from '../lead-sheet'
 import type { MachineConstants } from './constants'
@@ -45,7 +44,7 @@ export function machineOf(sheet: LeadSheet): Machine | null {
   const { nameplate, capacitor, settings } = sheet
   const strongest = [...settings.horsepower].sort(
     (a, b) => horsepowerOf(b.horsepower) - horsepowerOf(a.horsepower),
-  )[0] as LeadSheet['settings']['horsepower'][number]
+  )[0]!
   const from = {
     volts: nameplate.volts.high,
     hertz: nameplate.hertz,
@@ -136,9 +135,9 @@ function coilsOf(c: MachineConstants, taps: readonly Tap[]): WindingCoil[] {
     return {
       id: `tap:${tap.lead}`,
       name: `turns of the ${tap.lead} tap`,
-      ...tapCoil(c, tap.turns - (taps[i] as Tap).turns),
+      ...tapCoil(c, tap.turns - taps[i]!.turns),
       from: `tap:${tap.lead}`,
-      to: i === 0 ? JOINT_POINT : `tap:${(taps[i] as Tap).lead}`,
+      to: i === 0 ? JOINT_POINT : `tap:${taps[i]!.lead}`,
     }
   })
   return [

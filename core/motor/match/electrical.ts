@@ -24,7 +24,7 @@ const FANS = {
 } as const
 
 export function kindRow(old: OldMotor, candidate: Candidate): JudgedRow {
-  const fits = (FANS[old.fan] as readonly string[]).includes(candidate.kind)
+  const fits = FANS[old.fan].some((kind) => kind === candidate.kind)
   const here =
     candidate.kind === 'psc-blower'
       ? 'a blower motor'
@@ -86,13 +86,13 @@ export function speedClassRow(
     )
   }
   // A motor that sets its speed by a select lead has the class of each of its speeds; a tapped blower has its highest.
-  const wanted = `${figure(oldRpm ?? synchronousRpm(poles as 6, hertz), 0)} rpm (${poles} poles) wanted`
+  const wanted = `${figure(oldRpm ?? synchronousRpm(poles, hertz), 0)} rpm (${poles} poles) wanted`
   const bySelect = settings.speed.some(
     (s) => s.tap === null && s.rpm !== null && polesOf(s.rpm, nameplate.hertz) === poles,
   )
   if (bySelect || polesOf(nameplate.rpm, nameplate.hertz) === poles)
     return row('speed-class', 'pass', () => `${wanted}, ${here}`, 'The same class.')
-  const { power } = fanLaws(oldRpm ?? synchronousRpm(poles as 6, hertz), nameplate.rpm)
+  const { power } = fanLaws(oldRpm ?? synchronousRpm(poles, hertz), nameplate.rpm)
   return row(
     'speed-class',
     'fail',

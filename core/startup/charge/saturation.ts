@@ -1,6 +1,7 @@
 // Saturation temperature of a refrigerant at a gauge pressure: from a table, straight between its points in the logarithm of the pressure.
 // The table is made by scripts/saturation-table.py.
 // Where a blend glides, superheat is counted from the dew point and subcooling from the bubble point.
+import { known, first, last } from '../../quantity/at'
 import * as v from 'valibot'
 import type { Refrigerant } from './refrigerants'
 import data from './saturation.json'
@@ -23,7 +24,11 @@ export const ATMOSPHERE_PSI = 14.696
 /** A blend glides when its two points are further apart than this, °F. Our judgement: a thermometer clamp tells no less. */
 const GLIDE_FAHRENHEIT = 1
 
-const tableOf = (id: Refrigerant) => refrigerants.find((r) => r.id === id) as (typeof refrigerants)[number]
+const tableOf = (id: Refrigerant) =>
+  known(
+    refrigerants.find((r) => r.id === id),
+    'The refrigerant’s table',
+  )
 
 /** `A2L`: mildly flammable. Source: ASHRAE 34, from memory. */
 export const safetyOf = (id: Refrigerant): 'A1' | 'A2L' => tableOf(id).safety
@@ -50,13 +55,16 @@ export function pressuresOf(
   const column = at === 'bubble' ? 1 : 2
   const { points } = tableOf(id)
   return {
-    low: (points[0] as (typeof points)[number])[column],
-    high: (points.at(-1) as (typeof points)[number])[column],
+    low: first(points)[column],
+    high: last(points)[column],
   }
 }
 
 export function glides(id: Refrigerant): boolean {
-  const middle = tableOf(id).points.find((p) => p[0] === 40) as [number, number, number]
+  const middle = known(
+    tableOf(id).points.find((p) => p[0] === 40),
+    'The row at 40 °F',
+  )
   const dew = saturationFahrenheit(id, middle[1], 'dew')
   return dew !== null && Math.abs(dew - middle[0]) > GLIDE_FAHRENHEIT
 }
