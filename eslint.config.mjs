@@ -16,9 +16,15 @@ export default ts.config(
   { ignores: ['**/node_modules/**', '**/dist/**', '**/.expo/**', 'test-results/**', '.cache/**'] },
   js.configs.recommended,
   ...ts.configs.recommended,
+  ...ts.configs.recommendedTypeChecked.map((config) => ({ ...config, files: ['**/*.{ts,tsx}'] })),
   {
     files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true, requireDefaultForNonUnion: false },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-explicit-any': 'error',
       eqeqeq: 'error',
@@ -29,6 +35,16 @@ export default ts.config(
     files: ['app/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    // `expect.any` and its like are any by their type, and a stand-in keeps the promises of what it stands in for.
+    files: ['**/*.test.{ts,tsx}', '**/*.spec.ts', '**/testing/**'],
+    rules: {
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/require-await': 'off',
+    },
   },
   {
     // What is read in one glance. A list of cases in a test is as long as its cases, and an oracle is a plain list of ifs.

@@ -1,4 +1,7 @@
 // The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
+import type { Change } from '@oak/core/job/change'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { saveJob } from '../../platform/files/save-job'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -6,13 +9,11 @@ import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
-import { writeJobFile } from '@oak/core/job/job-file'
 import { standingProof } from '@oak/core/job/standing-proof'
-import type { OperationResult } from '@oak/core/operations/registry'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
-import { useOperation } from '../../parts/frame/use-operation'
+import { useOperation, type Answer } from '../../parts/frame/use-operation'
 import { editJob, useJobs } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { saveTextFile } from '../../platform/files/pick-file'
@@ -29,7 +30,6 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const hookup = useMemo(() => hookupInput(job), [job])
   const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
   const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
-  const [wrong, setWrong] = useState<string | null>(null)
   const state = useHookup(job)
   const hookupAnswer = state.kind === 'ready' ? state.answer.plan.groups : null
   const result = useOperation('hookup-card', input)
@@ -38,19 +38,6 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
   const card = stands ? output?.card : null
   if (!card || !output) return <NoCard id={id} job={job} why={whyNoCard(job, result)} />
 
-  const saveCard = () =>
-    saveTextFile(
-      fileName(job.title, id, 'card.json'),
-      'application/json',
-      `${JSON.stringify(card, null, 2)}\n`,
-    )
-  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', output.svg)
-  const saveJob = () =>
-    saveTextFile(
-      fileName(job.title, id, 'job.json'),
-      'application/json',
-      writeJobFile(id, [...(changes ?? [])]),
-    )
   const label = `Hookup card. ${card.sentence} ${card.rows.map((r) => `${r.lead}, ${r.role}: ${r.goes}`).join('. ')}`
   return (
     <JobFrame
@@ -63,12 +50,9 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
           id={id}
           job={job}
           output={output}
-          setWrong={setWrong}
-          wrong={wrong}
-          hookupAnswer={hookupAnswer}
-          saveSvg={saveSvg}
-          saveCard={saveCard}
-          saveJob={saveJob}
+          card={card}
+          groups={hookupAnswer}
+          changes={changes ?? []}
         />
       }
       strip={
@@ -87,36 +71,29 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
 }
 
 /** Why there is no card now, in words. */
-function whyNoCard(job: JobDocument, result: OperationResult | null): string {
+function whyNoCard(job: JobDocument, result: Answer | null): string {
   if (result && !result.ok) return result.error.message
   if (!hookupInput(job) || !job.proven) return 'The hookup is not proven yet.'
   if (!standingProof(job)) return 'Something changed since it was proven.'
-  return (result?.output as HookupCardOutput | undefined)?.why ?? 'Working it out…'
+  return ((result?.ok ? result.output : null) as HookupCardOutput | null)?.why ?? 'Working it out…'
 }
 
-interface CardFilesProps {
-  readonly id: string
-  readonly job: JobDocument
+interface CardFilesProps extends StageProps {
   readonly output: HookupCardOutput
-  readonly setWrong: (value: string | null) => void
-  readonly wrong: string | null
-  readonly hookupAnswer: HookupOutput['plan']['groups'] | null
-  readonly saveSvg: () => void
-  readonly saveCard: () => void
-  readonly saveJob: () => void
+  readonly card: NonNullable<HookupCardOutput['card']>
+  readonly groups: HookupOutput['plan']['groups'] | null
+  readonly changes: readonly Change[]
 }
 
-function CardFiles({
-  id,
-  job,
-  output,
-  setWrong,
-  wrong,
-  hookupAnswer,
-  saveSvg,
-  saveCard,
-  saveJob,
-}: CardFilesProps) {
+function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
+  const [wrong, setWrong] = useState<string | null>(null)
+  const saveCard = () =>
+    saveTextFile(
+      fileName(job.title, id, 'card.json'),
+      'application/json',
+      `${JSON.stringify(card, null, 2)}\n`,
+    )
+  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', output.svg)
   const router = useRouter()
   return (
     <View style={{ gap: 12 }}>
@@ -142,10 +119,15 @@ function CardFiles({
           {wrong}
         </Words>
       ) : null}
-      {job.can && hookupAnswer ? <LabelPicker id={id} job={job} groups={hookupAnswer} /> : null}
+      {job.can && groups ? <LabelPicker id={id} job={job} groups={groups} /> : null}
       <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
       <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
-      <QuietButton text="Whole job as a file" icon="save" onPress={saveJob} testID="save-job" />
+      <QuietButton
+        text="Whole job as a file"
+        icon="save"
+        onPress={() => saveJob(id, job.title, changes)}
+        testID="save-job"
+      />
       <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
     </View>
   )

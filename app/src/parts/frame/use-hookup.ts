@@ -9,16 +9,20 @@ import {
 } from '@oak/core/job/inputs/hookup-input'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { OperationError } from '@oak/core/operations/registry'
+import { failureText } from '../../platform/workers/failure'
 import { runInWorker } from '../../platform/workers/operations'
 
 export type HookupState =
   | { readonly kind: 'missing'; readonly needs: readonly HookupNeed[] }
   | { readonly kind: 'working' }
+  /** The record cannot be worked out, and why. */
   | { readonly kind: 'bad'; readonly error: OperationError }
+  /** The app gave no answer: a fault of its own, in words with what to do. */
+  | { readonly kind: 'failed'; readonly text: string }
   /** `fresh` false: an edit is being worked out; nothing may be proven on this answer. */
   | { readonly kind: 'ready'; readonly answer: HookupOutput; readonly fresh: boolean }
 
-type Settled = Extract<HookupState, { kind: 'ready' | 'bad' }>
+type Settled = Extract<HookupState, { kind: 'ready' | 'bad' | 'failed' }>
 
 export function useHookup(job: JobDocument): HookupState {
   // Compared by contents: an edit of the job's name, or one that comes back from the server, is no reason to work it out again.
@@ -40,19 +44,7 @@ export function useHookup(job: JobDocument): HookupState {
         })
       })
       .catch((error: unknown) => {
-        if (!stale)
-          setSettled({
-            input,
-            state: {
-              kind: 'bad',
-              error: {
-                code: 'bad-input',
-                path: '',
-                message: `The hookup could not be worked out: ${String(error)}`,
-                problems: [],
-              },
-            },
-          })
+        if (!stale) setSettled({ input, state: { kind: 'failed', text: failureText(error) } })
       })
     return () => {
       stale = true

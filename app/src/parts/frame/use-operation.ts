@@ -1,13 +1,19 @@
 // One operation's answer for an input, from the worker; null until the first. While another input is worked out the last answer stays.
 import { useEffect, useState } from 'react'
-import type { OperationResult } from '@oak/core/operations/registry'
+import type { OperationError, OperationResult } from '@oak/core/operations/registry'
+import { failureText } from '../../platform/workers/failure'
 import { runInWorker } from '../../platform/workers/operations'
 
+/** The operation's own answer, or that the app gave none: in words, with what to do. */
+export type Answer =
+  OperationResult | { readonly ok: false; readonly error: OperationErrorFields & { readonly code: 'failed' } }
+type OperationErrorFields = Omit<OperationError, 'code'>
+
 /** `input` null: nothing to ask. Keep it stable between renders (useMemo). */
-export function useOperation(name: string, input: unknown): OperationResult | null {
+export function useOperation(name: string, input: unknown): Answer | null {
   const [settled, setSettled] = useState<{
     readonly input: unknown
-    readonly result: OperationResult
+    readonly result: Answer
   } | null>(null)
   useEffect(() => {
     if (input === null) return
@@ -17,15 +23,9 @@ export function useOperation(name: string, input: unknown): OperationResult | nu
         if (!stale) setSettled({ input, result })
       })
       .catch((error: unknown) => {
-        const message = `It could not be worked out: ${String(error)}`
-        if (!stale)
-          setSettled({
-            input,
-            result: {
-              ok: false,
-              error: { code: 'bad-input', path: '', message, problems: [{ path: '', message }] },
-            },
-          })
+        const message = failureText(error)
+        const failed = { code: 'failed', path: '', message, problems: [] } as const
+        if (!stale) setSettled({ input, result: { ok: false, error: failed } })
       })
     return () => {
       stale = true

@@ -2,8 +2,11 @@
 import { useEffect, useState } from 'react'
 import { photoOf } from '../../platform/state/app'
 
-export function usePhoto(id: string): string | null | 'missing' {
-  const [url, setUrl] = useState<string | null | 'missing'>(null)
+/** An address; `missing`: nowhere to be had; null: it is being fetched. */
+export type PhotoAddress = (string & {}) | 'missing' | null
+
+export function usePhoto(id: string): PhotoAddress {
+  const [url, setUrl] = useState<PhotoAddress>(null)
   useEffect(() => {
     let made: string | null = null
     let stale = false

@@ -1,4 +1,6 @@
-// A text file from the device, bounded in size before it is read.
+// A text file from the device, bounded in size before it is read; and files handed to the browser's downloads.
+import { saveAs } from 'file-saver'
+
 export type PickedFile =
   | { readonly ok: true; readonly name: string; readonly text: string }
   | { readonly ok: false; readonly message: string }
@@ -38,11 +40,4 @@ export const saveTextFile = (name: string, type: string, text: string): void =>
   saveFile(name, new Blob([text], { type }))
 
 /** Hands a file to the browser's downloads. */
-export function saveFile(name: string, file: Blob): void {
-  const url = URL.createObjectURL(file)
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
-}
+export const saveFile = (name: string, file: Blob): void => saveAs(file, name)

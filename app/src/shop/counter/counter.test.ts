@@ -2,11 +2,7 @@ import { httpCounter } from './http-counter'
 
 const PART = { kind: 'motor', name: 'Rowan 50S', what: '1/2 hp', cents: 21900, stock: 0, back: 'Thursday' }
 const ask = (answer: () => Promise<unknown>, ok = true, signal = new AbortController().signal) =>
-  httpCounter(async () => ({ ok, json: answer }) as Pick<Response, 'ok' | 'json'>).ask(
-    'motor',
-    '1/2 hp',
-    signal,
-  )
+  httpCounter(async () => ({ ok, json: answer })).ask('motor', '1/2 hp', signal)
 
 it('hands on what the counter has, and what is out of stock', async () => {
   expect(await ask(async () => ({ counter: 'Mill Lane', parts: [PART] }))).toEqual({
@@ -45,7 +41,7 @@ it('asks with the words escaped', async () => {
   const urls: string[] = []
   await httpCounter(async (url) => {
     urls.push(url)
-    return { ok: true, json: async () => ({ counter: 'x', parts: [] }) } as Pick<Response, 'ok' | 'json'>
+    return { ok: true, json: async () => ({ counter: 'x', parts: [] }) }
   }).ask('blade', '22 in & 27°', new AbortController().signal)
   expect(urls).toEqual(['/api/counter?kind=blade&text=22+in+%26+27%C2%B0'])
 })

@@ -1,16 +1,14 @@
 // One job in the office: its stages, its report, and who changed what.
+import { saveJob } from '../../platform/files/save-job'
 import type { JobDocument } from '@oak/core/job/document'
 import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { writeJobFile } from '@oak/core/job/job-file'
 import type { ReportOutput } from '@oak/core/operations/report'
 import { stageState, STAGES } from '../../parts/frame/stages'
 import { useOperation } from '../../parts/frame/use-operation'
 import type { JobEntry } from '../../platform/state/jobs'
-import { fileName } from '../../platform/files/file-name'
-import { saveTextFile } from '../../platform/files/pick-file'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -51,13 +49,7 @@ export function OneJob({ entry }: { readonly entry: JobEntry }) {
           <QuietButton
             text="Job as JSON"
             icon="save"
-            onPress={() =>
-              saveTextFile(
-                fileName(job.title, id, 'job.json'),
-                'application/json',
-                writeJobFile(id, [...changes]),
-              )
-            }
+            onPress={() => saveJob(id, job.title, changes)}
             testID="office-json"
           />
         </View>

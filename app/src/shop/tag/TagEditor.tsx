@@ -52,7 +52,7 @@ export function TagEditor({ job, sheet }: TagEditorProps) {
   const known = knownSheets(van)
   const from = known.find((s) => s.id === sheet)
   const { draft, change, forget } = useDraft(from ? draftOf(from) : null)
-  const [lead, setLead] = useState<string | 'new' | null>(null)
+  const [lead, setLead] = useState<(string & {}) | 'new' | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const taken = !from && draft.name !== '' && known.some((s) => s.id === idFor(draft.name))
   const problems = [

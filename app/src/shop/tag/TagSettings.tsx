@@ -95,7 +95,7 @@ function Power({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pa
   )
 }
 
-const SPEED_OPTIONS = SPEED_NAMES.map((value) => ({ value: value as string, text: value.replace('-', ' ') }))
+const SPEED_OPTIONS = SPEED_NAMES.map((value) => ({ value: value, text: value.replace('-', ' ') }))
 
 function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pad: PadFor) => void }) {
   const put = (i: number, patch: Partial<TagDraft['speed'][number]>) =>

@@ -69,7 +69,7 @@ export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly
           label="Its tag"
           testID="pick-sheet-id"
           options={knownSheets(van).map((s) => ({ value: s.id, text: s.name }))}
-          value={String(details.sheet ?? '')}
+          value={typeof details.sheet === 'string' ? details.sheet : ''}
           onPick={(sheet) => {
             setDetails({ sheet })
             setTyped(knownSheets(van).find((s) => s.id === sheet)?.name ?? '')

@@ -13,10 +13,12 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import type { CurveSheetProps } from '../../parts/charts/CurveSheet'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { stageScreen } from '../../parts/frame/stage-screen'
-import { useHookup } from '../../parts/frame/use-hookup'
+import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { saveJob } from '../../platform/files/save-job'
 import { PhotoStrip } from '../../parts/photos/PhotoStrip'
-import { editJob } from '../../platform/state/app'
-import { PrimaryButton } from '../../ui/PrimaryButton'
+import { editJob, useJobs } from '../../platform/state/app'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
@@ -41,8 +43,7 @@ export function BoardScreen({ id, job }: { readonly id: string; readonly job: Jo
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   if (hookup.kind === 'ready' && unit)
     return <Board id={id} job={job} unit={unit} answer={hookup.answer} fresh={hookup.fresh} />
-  const need = hookup.kind === 'missing' ? hookup.needs[0] : undefined
-  const bad = hookup.kind === 'bad' ? hookup.error.message : null
+  const { heading, problem, next } = noBoard(hookup)
   return (
     <JobFrame
       id={id}
@@ -50,28 +51,63 @@ export function BoardScreen({ id, job }: { readonly id: string; readonly job: Jo
       title="Hookup board"
       picture={
         <View style={{ gap: 12, paddingVertical: 40 }}>
-          <Words size="title">
-            {need
-              ? `Still needed: ${NEED_WORDS[need].text}.`
-              : bad
-                ? 'The record contradicts itself.'
-                : 'Working it out…'}
-          </Words>
-          {bad ? (
+          <Words size="title">{heading}</Words>
+          {problem ? (
             <Words tone="stop" size="strong" live testID="board-problem">
-              {bad}
+              {problem}
             </Words>
           ) : null}
+          {hookup.kind === 'failed' ? <SaveToSend id={id} job={job} /> : null}
         </View>
       }
       action={
-        need || bad ? (
-          <PrimaryButton
-            text={need ? `Enter ${NEED_WORDS[need].text}` : 'Mend the old wires'}
-            onPress={() => router.replace(`/job/${id}/${need ? NEED_WORDS[need].stage : 'wires'}`)}
-          />
+        next ? (
+          <PrimaryButton text={next.text} onPress={() => router.replace(`/job/${id}/${next.stage}`)} />
         ) : undefined
       }
+    />
+  )
+}
+
+/** What is said in place of the board, and where to go about it. */
+interface NoBoard {
+  readonly heading: string
+  readonly problem: string | null
+  readonly next: { readonly text: string; readonly stage: string } | null
+}
+
+function noBoard(hookup: HookupState): NoBoard {
+  switch (hookup.kind) {
+    case 'missing': {
+      const [need] = hookup.needs
+      if (!need) break
+      const { text, stage } = NEED_WORDS[need]
+      return { heading: `Still needed: ${text}.`, problem: null, next: { text: `Enter ${text}`, stage } }
+    }
+    case 'bad':
+      return {
+        heading: 'The record contradicts itself.',
+        problem: hookup.error.message,
+        next: { text: 'Mend the old wires', stage: 'wires' },
+      }
+    case 'failed':
+      return { heading: 'No answer.', problem: hookup.text, next: null }
+    case 'working':
+    case 'ready':
+      break
+  }
+  return { heading: 'Working it out…', problem: null, next: null }
+}
+
+/** The record on which the app failed, for us to look at. */
+function SaveToSend({ id, job }: StageProps) {
+  const changes = useJobs((s) => s.jobs[id]?.changes)
+  return (
+    <QuietButton
+      text="Whole job as a file"
+      icon="save"
+      onPress={() => saveJob(id, job.title, changes ?? [])}
+      testID="save-failed-job"
     />
   )
 }

@@ -87,7 +87,7 @@ export function FigureKeys({ side, now, setOpen }: FigureKeysProps) {
           }}
         >
           <Words size="strong">
-            {now[key] === null ? '–' : figure(now[key] as number)} {unit}
+            {now[key] === null ? '–' : figure(now[key])} {unit}
           </Words>
           <Words size="tiny" tone="quiet">
             {key === 'amps' ? 'start lead' : key === 'volts' ? 'across it' : 'rated'}

@@ -1,5 +1,4 @@
 // Unknown leads: their colours, then ohms pair by pair. The next most useful pair is asked for; the windings are drawn as they are deduced.
-import type { OperationResult } from '@oak/core/operations/registry'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -9,7 +8,7 @@ import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { FindLeadsOutput } from '@oak/core/operations/find-leads'
 import { figure } from '@oak/core/quantity/display'
 import { JobFrame } from '../../parts/frame/JobFrame'
-import { useOperation } from '../../parts/frame/use-operation'
+import { useOperation, type Answer } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { readingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
@@ -175,7 +174,7 @@ interface LeadsPictureProps {
   readonly job: JobDocument
   readonly setOpen: (value: 'add' | 'test-leads' | null) => void
   readonly found: FindLeadsOutput | null
-  readonly result: OperationResult | null
+  readonly result: Answer | null
   readonly ask: (a: string, b: string) => void
 }
 

@@ -237,8 +237,7 @@ function Plate({ job, onSet }: EntryProps) {
         label="seen from"
         value={now ? (now.seenFrom ?? 'none') : null}
         onChange={(end) => {
-          if (direction)
-            onSet({ kind: 'nameplate', direction, seenFrom: end === 'none' ? null : (end as End) })
+          if (direction) onSet({ kind: 'nameplate', direction, seenFrom: end === 'none' ? null : end })
         }}
         options={[...ENDS, { value: 'none', text: 'not said' }]}
       />

@@ -204,7 +204,7 @@ function Stated({
 }) {
   const roles = [
     { value: '', text: 'nothing' },
-    ...possible.map((role) => ({ value: role as string, text: ROLE_NAMES[role] })),
+    ...possible.map((role) => ({ value: role, text: ROLE_NAMES[role] })),
   ]
   return (
     <View style={{ gap: 8 }}>

@@ -1,0 +1,59 @@
+import { describeMode, type Mode } from './mode-model'
+
+const SET = { direction: 'CW', seenFrom: 'lead-end' } as const
+interface Solved {
+  readonly fanRuns?: boolean
+  readonly direction?: number
+  readonly amps?: number
+  readonly volts?: readonly { readonly amps: number; readonly volts: number }[]
+}
+const mode = ({ fanRuns = true, direction = 1, amps = 1.62, volts = [] }: Solved) =>
+  ({
+    fanRuns,
+    solution: { motor: { direction, amps, rpm: 1093.4, startTorque: -0.317 }, sections: volts },
+  }) as unknown as Mode
+
+it('a motor that runs tells speed, amps, the fan’s capacitor volts and start torque, in its own figures', () =>
+  expect(
+    describeMode(
+      mode({
+        volts: [
+          { amps: 0.8, volts: 372.4 },
+          { amps: 0.001, volts: 400 },
+        ],
+      }),
+      SET,
+      true,
+    ),
+  ).toEqual({
+    turning: SET,
+    does: 'Starts',
+    figures: ['1093 rpm', '1.6 A', 'capacitor 372 V', 'start torque 32 %'],
+  }))
+it('one that starts the other way is drawn the other way', () =>
+  expect(describeMode(mode({ direction: -1 }), SET, true).turning).toEqual({
+    direction: 'CCW',
+    seenFrom: 'lead-end',
+  }))
+it('one that stands says whether it ought to run, and gives no figures', () => {
+  expect(describeMode(mode({ direction: 0 }), SET, true)).toMatchObject({
+    does: 'Does not start; set to',
+    figures: [],
+  })
+  expect(describeMode(mode({ direction: 0, fanRuns: false }), SET, true)).toMatchObject({
+    does: 'Stands; set to',
+    figures: [],
+  })
+})
+it('without a winding model only the amps tell that it runs', () => {
+  expect(describeMode(mode({ direction: 0, amps: 1.4 }), SET, false)).toMatchObject({
+    does: 'Starts',
+    figures: ['1.4 A'],
+  })
+  expect(describeMode(mode({ direction: 0, amps: 0.05 }), SET, false)).toMatchObject({
+    does: 'Does not start; set to',
+    figures: [],
+  })
+})
+it('before anything is solved it stands as it is set', () =>
+  expect(describeMode(undefined, SET, true)).toEqual({ turning: SET, does: 'Stands; set to', figures: [] }))
