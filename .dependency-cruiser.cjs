@@ -43,6 +43,14 @@ module.exports = {
     ...upward,
     ...siblings,
     {
+      name: 'no-circular-folders',
+      severity: 'error',
+      comment: 'Two folders that need each other are one, or lack a third. In core the floors say it.',
+      scope: 'folder',
+      from: { path: '^app/src' },
+      to: { circular: true, path: '^app/src' },
+    },
+    {
       name: 'no-circular',
       severity: 'error',
       from: {},

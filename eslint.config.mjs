@@ -1,4 +1,5 @@
 import js from '@eslint/js'
+import jsdoc from 'eslint-plugin-jsdoc'
 import hooks from 'eslint-plugin-react-hooks'
 import ts from 'typescript-eslint'
 
@@ -55,6 +56,23 @@ export default ts.config(
     files: ['**/*.{ts,tsx,mjs,cjs}'],
     ignores: ['**/*.test.{ts,tsx}', '**/*.spec.ts', '**/testing/**'],
     rules: { 'max-lines-per-function': ['error', 80], complexity: ['error', 15] },
+  },
+  {
+    // What the core offers is told where it stands: units, shapes, what comes back when there is no answer, the source.
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts', 'core/**/testing/**'],
+    plugins: { jsdoc },
+    rules: {
+      'jsdoc/require-jsdoc': [
+        'error',
+        {
+          publicOnly: true,
+          enableFixer: false,
+          require: { ArrowFunctionExpression: true, ClassDeclaration: true, FunctionDeclaration: true },
+          contexts: ['TSInterfaceDeclaration', 'TSTypeAliasDeclaration'],
+        },
+      ],
+    },
   },
   {
     // The core is pure: no clock, no random, no machine.

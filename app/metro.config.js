@@ -1,3 +1,14 @@
 const { getDefaultConfig } = require('expo/metro-config')
 
-module.exports = getDefaultConfig(__dirname)
+const config = getDefaultConfig(__dirname)
+
+// `npm run dev`: the page comes from Metro, with reload, and its calls go on to the server.
+const api = process.env.OAK_API
+if (api) {
+  const { createProxyMiddleware } = require('http-proxy-middleware')
+  const toServer = createProxyMiddleware({ target: api, pathFilter: '/api' })
+  config.server.enhanceMiddleware = (metro) => (request, response, next) =>
+    request.url.startsWith('/api/') ? toServer(request, response, next) : metro(request, response, next)
+}
+
+module.exports = config

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { buildWeb } from './setup/build-web.mjs'
+import { CHECKS } from './setup/checks.mjs'
 import { chromium } from './setup/chromium.mjs'
 import { install } from './setup/install.mjs'
 import { bin, tryRun } from './setup/run.mjs'
@@ -50,18 +51,7 @@ function readReport(file) {
   }
 }
 
-step('types', 'tsc', ['--noEmit', '-p', 'tsconfig.json'])
-step('lint', 'eslint', ['.', '--max-warnings', '0'])
-step('format', 'prettier', ['--check', '--log-level', 'warn', '.'])
-step('layers', 'depcruise', [
-  '--config',
-  '.dependency-cruiser.cjs',
-  'core',
-  'app/src',
-  'server',
-  'scripts',
-  'e2e',
-])
+for (const { name, command, args } of CHECKS) step(name, command, args)
 unitTests()
 await buildWeb()
 browserTests()

@@ -9,14 +9,16 @@ export type MeterReading = number | 'OL'
 /** Below this a section is open, or as good as: no motor capacitor is so small, µF. Common practice, no source. */
 export const OPEN_MICROFARADS = 0.5
 /** Usual bleed resistor of a start capacitor, ohms. Common practice, no source. */
-export const BLEED_OHMS = 15_000
+const BLEED_OHMS = 15_000
 /** A bleed resistor is whole within this of its usual value, percent: parts of other sizes are fitted too. Common practice, no source. */
 const BLEED_PERCENT = 35
 
+/** What a capacitor is held against: µF with its tolerance in percent, or a start capacitor's marked range, µF. */
 export type Rating =
   | { readonly microfarads: number; readonly tolerancePercent: number }
   | { readonly low: number; readonly high: number }
 
+/** One reading on the meter's µF range, discharged and with the leads off. */
 export interface BenchReading {
   /** µF; 0 or nearly is an open section. */
   readonly reading: MeterReading
@@ -26,6 +28,7 @@ export interface BenchReading {
   readonly bleedOhms?: MeterReading
 }
 
+/** What the reading says. `low` and `high`, µF, are what the meter leaves open; null with OL, as `microfarads` is. */
 export interface BenchResult {
   /** null when the meter shows OL. */
   readonly microfarads: number | null

@@ -95,6 +95,7 @@ export const CanSchema = v.strictObject({
 /** A multi-tap, dual or single can on the van. */
 export type Can = v.InferOutput<typeof CanSchema>
 
+/** One capacitor in the unit, of those that a can stands for. */
 export interface Case {
   readonly name: string
   readonly sections: readonly Section[]

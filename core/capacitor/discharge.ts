@@ -6,11 +6,11 @@ export const SAFE_VOLTS = 50
 /** Below this nothing is felt and no meter's ohms range is harmed, volts. Common practice, no source. */
 export const DEAD_VOLTS = 10
 /** A wirewound resistor takes this many times its rated watts for a few seconds. Usual short-time overload of such resistors, from memory. */
-export const SHORT_TIME_OVERLOAD = 5
+const SHORT_TIME_OVERLOAD = 5
 /** Waiting longer than this with a probe in the hand ends in not waiting, seconds. Common practice, no source. */
-export const LONGEST_WAIT_SECONDS = 60
+const LONGEST_WAIT_SECONDS = 60
 /** A peak current that pits the posts and startles the hand, amps. Common practice, no source. */
-export const LARGEST_PEAK_AMPS = 1
+const LARGEST_PEAK_AMPS = 1
 
 /** The highest charge the line can have left: the peak of the sine, V0 = sqrt(2) x Vrms (textbook). */
 export const peakOf = (rmsVolts: number): number => Math.SQRT2 * rmsVolts
@@ -24,12 +24,14 @@ export function secondsTo(toVolts: number, fromVolts: number, ohms: number, micr
 export const voltsAfter = (seconds: number, fromVolts: number, ohms: number, microfarads: number): number =>
   fromVolts * Math.exp(-seconds / (ohms * microfarads * 1e-6))
 
+/** The resistor a charge is taken down through. */
 export interface Resistor {
   readonly ohms: number
   /** Rated watts, continuous. */
   readonly watts: number
 }
 
+/** What is charged, from what volts, through what. Sections are taken down one by one, each to C. */
 export interface DischargeProblem {
   readonly sections: readonly { readonly id: string; readonly microfarads: number }[]
   /** The AC volts the capacitor ran at, or its rating when that is not known. */
@@ -39,6 +41,7 @@ export interface DischargeProblem {
   readonly elapsedSeconds?: number
 }
 
+/** How long one section takes, s, and what the resistor gets from it: watts at first, joules in all. */
 export interface SectionDischarge {
   readonly id: string
   readonly microfarads: number
@@ -51,6 +54,7 @@ export interface SectionDischarge {
   readonly voltsNow: number
 }
 
+/** The whole discharge, and whether this resistor is one for it. */
 export interface Discharge {
   /** Peak volts the charge may start from. */
   readonly startVolts: number

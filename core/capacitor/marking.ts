@@ -29,6 +29,7 @@ export const CanMarkingSchema = v.pipe(
     'The lower end of the marked range is above the upper one.',
   ),
 )
+/** What stands on a capacitor: sections in µF, or a start capacitor's range; volts, tolerance. null: not readable. */
 export type CanMarking = v.InferOutput<typeof CanMarkingSchema>
 
 /** Trade values of run capacitors, µF. Common practice, no source. */

@@ -2,8 +2,10 @@
 import { figure } from '../quantity/display'
 import type { ToleranceVerdict } from './verdict'
 
+/** A side's verdict by its reading; `open` reads next to nothing, `over-range` shows OL. */
 export type SideVerdict = ToleranceVerdict | 'open' | 'over-range'
 
+/** One side of the old capacitor, with what was read of it. */
 export interface OldCanSide {
   readonly load: string
   /** As marked, µF; null: not readable. */
@@ -12,6 +14,7 @@ export interface OldCanSide {
   readonly verdict: SideVerdict | null
 }
 
+/** What is known of the old capacitor when its fate is decided. */
 export interface OldCanInput {
   /** The sides, in one case or in as many cases as sides. */
   readonly sides: readonly OldCanSide[]
@@ -22,6 +25,7 @@ export interface OldCanInput {
   readonly newMotor: boolean
 }
 
+/** What is done with the old capacitor, load by load, and why. `cannotTell`: read what is missing, or substitute. */
 export interface OldCanVerdict {
   readonly action: 'replace' | 'keep' | 'cannotTell'
   /** Loads whose side is to be replaced. */

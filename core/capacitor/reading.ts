@@ -8,6 +8,7 @@ import { toleranceVerdict, type ToleranceVerdict } from './verdict'
  */
 export const microfaradFactor = (hertz: number): number => 1_000_000 / (2 * Math.PI * hertz)
 
+/** A reading under load, with the meter's accuracy and the rating where they are known. */
 export interface CapacitorReading {
   /** Amps in the start lead (not in motor common), above 0. */
   readonly amps: number
@@ -18,6 +19,7 @@ export interface CapacitorReading {
   readonly meter?: { readonly amps: MeterAccuracy; readonly volts: MeterAccuracy }
 }
 
+/** The value under load and its verdict. Derived: C = 10^6 I / (2 pi f V). */
 export interface CapacitorReadingResult {
   readonly microfarads: number
   /** Least value the meter allows, µF. */

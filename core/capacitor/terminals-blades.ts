@@ -1,6 +1,7 @@
 // Spade blades on the posts of a dual can: usually most on C, fewer on HERM, fewest on FAN. Common practice, no source; a hint only.
 import type { PostFinding, PostRole } from './terminal-finding'
 
+/** What the number of blades on each post hints at: most on C, fewest on FAN. Common practice, no source; never proof. */
 export interface BladeHint {
   readonly posts: readonly { readonly post: string; readonly is: PostRole | null }[]
   /** Against what the readings told; null when they told nothing that the blades speak of. */

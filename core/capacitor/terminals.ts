@@ -8,11 +8,13 @@ import type { Certainty, PostFinding } from './terminal-finding'
 import { bladeHint, type BladeHint } from './terminals-blades'
 import { toleranceVerdict, type ToleranceVerdict } from './verdict'
 
+/** One reading between two posts, µF or OL. */
 export interface PairReading {
   readonly between: readonly [string, string]
   readonly microfarads: MeterReading
 }
 
+/** Three posts without marks, read pair by pair. */
 export interface TerminalProblem {
   /** The three posts, under any names. */
   readonly posts: readonly string[]
@@ -25,6 +27,7 @@ export interface TerminalProblem {
   readonly blades?: Readonly<Record<string, number>>
 }
 
+/** What the posts are, how sure that is, and which reading would tell more. */
 export interface TerminalAnswer {
   /**
    * `identified`: C is certain and the sections are told apart. `partly`: some posts are told. `equal`: C is certain, the two
@@ -48,6 +51,7 @@ export interface TerminalAnswer {
 
 type Ranges = (a: string, b: string) => Interval
 
+/** Which post is C, HERM and FAN. Derived: C-HERM = a, C-FAN = b, HERM-FAN = ab/(a+b); what more than one naming explains gets no name. */
 export function identifyTerminals(problem: TerminalProblem): TerminalAnswer {
   const { posts, pairs, meter } = problem
   const of = (a: string, b: string) =>

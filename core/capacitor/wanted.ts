@@ -1,12 +1,14 @@
 // What a load asks for, from everything that says something of it: the tag or plate first, then the old label, then readings of the
 // old capacitor. What disagrees is shown; the old can's value never stands silently for a new motor's.
-import { figure, microfaradsText } from '../quantity/display'
+import { capital, figure, microfaradsText } from '../quantity/display'
 import type { Interval } from '../quantity/interval'
 import { TRADE_MICROFARADS } from './marking'
 import { limitVerdict } from './verdict'
 
+/** Where a load's µF is taken from. */
 export type WantedSource = 'tag' | 'plate' | 'label' | 'reading'
 
+/** Everything that says what a load asks for, µF; null or absent: not known. */
 export interface WantedInput {
   readonly load: string
   /** The load is a new motor: only its own tag says what it asks for. */
@@ -20,12 +22,14 @@ export interface WantedInput {
   readonly tolerancePercent: number
 }
 
+/** A trade value and how likely the reading makes it. */
 export interface TradeGuess {
   readonly microfarads: number
   /** 0 to 1; over all trade values they sum to 1. */
   readonly likelihood: number
 }
 
+/** What the load asks for and by which source, with what disagrees. */
 export interface Wanted {
   /** null: not known; for a new motor, until its tag is read. */
   readonly microfarads: number | null
@@ -48,6 +52,7 @@ const LEAST_LIKELY = 0.02
 /** A can's true value is taken to lie this far below its marking on average, from ageing. Our judgement. */
 const AGED_PERCENT = 2
 
+/** What a load asks for: tag before plate before label; a reading only tells likelihoods. For a new motor nothing but its own tag counts. */
 export function wantedMicrofarads(input: WantedInput): Wanted {
   const { load, newMotor, tolerancePercent, reading = null } = input
   const stated = (['tag', 'plate', 'label'] as const).flatMap((source) =>
@@ -124,5 +129,3 @@ export function tradeGuesses({ low, high }: Interval, tolerancePercent: number):
     .filter((g) => g.likelihood >= LEAST_LIKELY)
     .sort((a, b) => b.likelihood - a.likelihood)
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

@@ -5,6 +5,7 @@ import { SAME_FRAME } from '../motor/match/mechanical'
 import type { UnitType } from '../wiring/unit-type'
 
 export const CARRY_GROUPS = ['safety', 'part', 'tool'] as const
+/** The heading an item stands under. */
 export type CarryGroup = (typeof CARRY_GROUPS)[number]
 
 /** What is counted in the plan; null while there is no plan. */
@@ -15,6 +16,7 @@ export interface PlanCounts {
   readonly insulated: number
 }
 
+/** What the list follows from; null: not known or not chosen. */
 export interface CarryInput {
   readonly unit: UnitType
   readonly motor: LeadSheet | null
@@ -26,6 +28,7 @@ export interface CarryInput {
   readonly counts: PlanCounts | null
 }
 
+/** One thing to carry up, and what for. */
 export interface CarryItem {
   readonly id: string
   readonly group: CarryGroup
@@ -45,6 +48,7 @@ interface ItemData {
 /** A shaft longer by this is cut or stands out, in. Common practice, no source. */
 const LONGER_SHAFT = 0.5
 
+/** What to take up in one trip, in the order of the list's data. Common practice, no source. */
 export function carryList(input: CarryInput): CarryItem[] {
   const holds = conditionsOf(input)
   return data.items

@@ -2,6 +2,7 @@
 import type { Placement } from '../wiring/placement'
 import type { ModeId } from '../wiring/unit-type'
 
+/** A danger's or doubt's stable name; messages may change, codes may not. */
 export type HazardCode =
   | 'line-to-line'
   | 'line-on-earth'
@@ -58,6 +59,7 @@ export type HazardCode =
 /** `stop` blocks the card; `watch` is shown on it. */
 export type Severity = 'stop' | 'watch'
 
+/** What was found, how bad it is, where to look, and the move that mends it. */
 export interface Hazard {
   readonly code: HazardCode
   readonly severity: Severity
@@ -70,12 +72,14 @@ export interface Hazard {
   readonly move?: { readonly lead: string; readonly to: Placement }
 }
 
+/** A hazard that blocks the card. `modes` empty: it does not depend on the mode. */
 export const stop = (
   code: HazardCode,
   message: string,
   leads: readonly string[] = [],
   modes: readonly ModeId[] = [],
 ): Hazard => ({ code, severity: 'stop', message, leads, modes })
+/** A hazard that is shown on the card. */
 export const watch = (
   code: HazardCode,
   message: string,

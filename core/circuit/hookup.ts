@@ -26,6 +26,7 @@ import type { LandedLead } from './network'
 import { proveHookup, USUAL_HERTZ, type Proof } from './proof'
 import { buildCircuit, type BuiltCircuit } from './solution/build'
 
+/** Everything a hookup is worked out from; what is absent is not stated. */
 export interface HookupRequest {
   readonly unit: UnitType
   /** The old wires, the unit's own among them; already free of contradictions (see wireProblems). */
@@ -55,6 +56,7 @@ export interface HookupRequest {
   readonly placements?: readonly LandedLead[]
 }
 
+/** The advised hookup, where the leads are now, and the proof of that. */
 export interface HookupAnswer {
   readonly findings: readonly WireFinding[]
   readonly plan: TapPlan
@@ -75,6 +77,7 @@ export interface HookupAnswer {
   readonly proof: Proof
 }
 
+/** From the record to a hookup and its proof. Never throws for a bad hookup: that is a refusal or a hazard of the answer. */
 export function workOutHookup(request: HookupRequest): HookupAnswer {
   const { unit, wires, sheet } = request
   const wanted = request.wanted ?? null

@@ -10,11 +10,13 @@ export const COMMON: Point = 'MOTOR:motor-common'
 export const RUN: Point = 'MOTOR:run'
 export const START: Point = 'MOTOR:start'
 
+/** Where one lead ends. */
 export interface LandedLead {
   readonly lead: string
   readonly goes: Placement
 }
 
+/** A hookup as copper: the unit, the can, its wires, and where every lead is. */
 export interface Hookup {
   readonly unit: UnitType
   readonly can: FittedCan
@@ -26,6 +28,7 @@ export interface Hookup {
   readonly advised?: readonly LandedLead[]
 }
 
+/** A piece of copper between two points. */
 export interface Conductor {
   readonly a: Point
   readonly b: Point
@@ -33,6 +36,7 @@ export interface Conductor {
   readonly lead?: string
 }
 
+/** The copper of a hookup, with what a mode opens and closes. */
 export interface Network {
   readonly conductors: readonly Conductor[]
   readonly switches: readonly { readonly a: Point; readonly b: Point; readonly closedIn: readonly ModeId[] }[]
@@ -54,12 +58,14 @@ export function leadPoint({ lead, use }: SetLead): Point {
   return `MOTOR:${lead.role}:${lead.id}`
 }
 
+/** The compressor's posts by winding end; null: this unit has none. */
 const compressorPosts = (unit: UnitType): Record<'C' | 'R' | 'S', PostId> | null => {
   const post = (label: string) => unit.posts.find((p) => p.kind === 'compressor' && p.label === label)?.id
   const [c, r, s] = [post('C'), post('R'), post('S')]
   return c && r && s ? { C: c, R: r, S: s } : null
 }
 
+/** The network of a hookup; a lead that is nowhere hangs on its own point. */
 export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup): Network {
   const landed = placements.flatMap(({ lead, goes }): Conductor[] => {
     const set = leads.find((l) => l.lead.id === lead)

@@ -3,10 +3,12 @@ import { Conductors } from '../wiring/conductors'
 import type { ModeId, UnitType } from '../wiring/unit-type'
 import type { Network, Point } from './network'
 
+/** What a point may be joined to. */
 export type Source = 'line1' | 'line2' | 'earth' | 'low-voltage'
 /** `through`: not joined by copper to a line, yet live through a winding or a capacitor. `fault`: joined to more than one source. */
 export type Potential = Source | 'through' | 'dead' | 'fault'
 
+/** The copper of one mode, switches as they stand in it. */
 export interface ModeCopper {
   readonly mode: ModeId
   readonly copper: Conductors

@@ -1,5 +1,6 @@
 // The proof of a hookup, mode by mode, before any power is applied: the circuit is solved, and the copper walked.
 // Either may stop it. What neither can know is said instead of assumed.
+import { samePlacement } from '../wiring/placement'
 import { first, known } from '../quantity/at'
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
@@ -21,6 +22,7 @@ import { leadPoint, type Hookup, type LandedLead } from './network'
 import { potentials, type Potential } from './potential'
 import { isMisplaced, viewOf, type ProofView } from './view'
 
+/** The hookup to prove and what it is held against. */
 export interface ProofInput extends Hookup {
   readonly sheet: LeadSheet
   /** Direction the plug is set to, seen from the end the sheet names it from. */
@@ -43,6 +45,7 @@ export interface ProofInput extends Hookup {
 /** `proven`: nothing found. `watch`: sound, with something to know. `stop`: must not be powered. `cannotTell`: not enough is known. */
 export type ProofVerdict = 'proven' | 'watch' | 'stop' | 'cannotTell'
 
+/** What is live in one mode, and the solved circuit of it. */
 export interface ModeProof {
   readonly mode: ModeId
   readonly name: string
@@ -52,6 +55,7 @@ export interface ModeProof {
   readonly solution: ModeSolution
 }
 
+/** The verdict with its reasons. */
 export interface Proof {
   readonly verdict: ProofVerdict
   /** One sentence for the verdict strip. */
@@ -64,6 +68,7 @@ export interface Proof {
   readonly estimated: boolean
 }
 
+/** The proof of a hookup: the copper walked and the circuit solved, mode by mode. Either may stop it; what is not known makes it `cannotTell`. */
 export function proveHookup(input: ProofInput): Proof {
   const view = viewOf(input)
   const rules = rulesOf(view, input)
@@ -148,7 +153,7 @@ function withMove(hazard: Hazard, { advised, placements }: ProofInput): Hazard {
   for (const lead of hazard.leads) {
     const to = advised.find((a) => a.lead === lead)?.goes
     const now = placements.find((p) => p.lead === lead)?.goes
-    if (to && to.kind !== 'loose' && JSON.stringify(to) !== JSON.stringify(now))
+    if (to && to.kind !== 'loose' && !(now && samePlacement(to, now)))
       return { ...hazard, move: { lead, to } }
   }
   return hazard

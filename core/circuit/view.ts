@@ -8,6 +8,7 @@ import { runningMode, type ModeId } from '../wiring/unit-type'
 import { buildNetwork, leadPoint, type Hookup, type Network, type Point } from './network'
 import { copperIn, type ModeCopper } from './potential'
 
+/** What every check looks at. */
 export interface ProofView {
   readonly hookup: Hookup
   readonly network: Network
@@ -16,6 +17,7 @@ export interface ProofView {
   readonly modes: ReadonlyMap<ModeId, ModeCopper>
 }
 
+/** The view of a hookup, its copper prepared for every mode. */
 export function viewOf(hookup: Hookup): ProofView {
   const network = buildNetwork(hookup)
   const modes = new Map(hookup.unit.modes.map(({ id }) => [id, copperIn(hookup.unit, network, id)]))
@@ -30,9 +32,11 @@ export function running({ hookup, modes }: ProofView): ModeCopper {
   return copper
 }
 
+/** Where a lead is; undefined: it is not placed. */
 export const placementOf = ({ hookup }: ProofView, lead: string): Placement | undefined =>
   hookup.placements.find((p) => p.lead === lead)?.goes
 
+/** The post a lead is on; undefined where it is on none. */
 export const postOfLead = (view: ProofView, lead: string): HookupPost | undefined => {
   const goes = placementOf(view, lead)
   return goes?.kind === 'post' ? view.posts.find((post) => post.id === goes.post) : undefined
@@ -40,7 +44,6 @@ export const postOfLead = (view: ProofView, lead: string): HookupPost | undefine
 
 /** "the brown lead" */
 export const leadName = ({ lead }: SetLead): string => `the ${insulationName(lead)} lead`
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Is this lead elsewhere than advised? */
 export function isMisplaced({ hookup }: ProofView, lead: string): boolean {

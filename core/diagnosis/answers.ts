@@ -25,9 +25,12 @@ export const PROBES = [
   'ohms-frame',
   'celsius-motor',
 ] as const
+/** A place to read, such as "volts-motor". */
 export type Probe = (typeof PROBES)[number]
+/** What was read there. */
 export type ProbeReading = Pick<Measurement, 'quantity' | 'value' | 'accuracy'>
 
+/** What a reading is held against. */
 export interface ReadingContext {
   /** Nominal volts of the unit. */
   readonly volts: number
@@ -36,6 +39,7 @@ export interface ReadingContext {
   readonly plateAmps: number | null
 }
 
+/** What a reading answers, in the model's terms and in words. */
 export interface ReadingAnswer {
   readonly test: string
   /** null: the reading does not tell. */

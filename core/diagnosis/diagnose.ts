@@ -7,6 +7,7 @@ import { CONTRIBUTORY, modelFor, type Cause, type Model, type ModelTest } from '
 import { isAllowed, suggest, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
 
+/** What was seen and read of a fan's fault. */
 export interface DiagnosisInput {
   readonly unit: UnitType
   /** Test id to answer id, as tapped. */
@@ -16,8 +17,10 @@ export interface DiagnosisInput {
   readonly plateAmps: number | null
 }
 
+/** How a chance is called. */
 export type Strength = 'strong' | 'likely' | 'possible' | 'unlikely'
 
+/** A cause with its chance, what speaks for and against it, and what to do. */
 export interface RankedCause {
   readonly id: string
   readonly name: string
@@ -44,6 +47,7 @@ export interface Question {
   readonly open: boolean
 }
 
+/** Causes, likeliest first, and the next test worth doing. */
 export interface Diagnosis {
   /** Likeliest first. */
   readonly causes: readonly RankedCause[]
@@ -65,6 +69,7 @@ export interface Diagnosis {
 /** How far a likelihood must stand from the average to speak for or against. Our judgement. */
 const SPEAKS = 1.6
 
+/** Ranked causes from what was seen and read. The order of the input changes nothing; with nothing seen the chances are the priors. */
 export function diagnose(input: DiagnosisInput): Diagnosis {
   const model = modelFor(input.unit)
   const readings = answersFrom(input.readings, {

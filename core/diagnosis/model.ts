@@ -26,6 +26,7 @@ const CauseSchema = v.strictObject({
   stage: v.optional(v.picklist(['capacitor', 'motor', 'wires'])),
   only: v.optional(OnlySchema),
 })
+/** A fault of the list. Its prior is common practice, no source. */
 export type Cause = v.InferOutput<typeof CauseSchema>
 
 const TestSchema = v.strictObject({
@@ -49,6 +50,7 @@ const TestSchema = v.strictObject({
   /** Per cause the likelihood of each answer, in their order; "*" for causes not named. */
   likelihood: v.record(v.string(), v.array(v.pipe(v.number(), v.minValue(0), v.maxValue(1)))),
 })
+/** Something to see or to read, with how likely each answer is under each cause. */
 export type DiagnosticTest = v.InferOutput<typeof TestSchema>
 
 const ContributorySchema = v.strictObject({
@@ -59,6 +61,7 @@ const ContributorySchema = v.strictObject({
   words: v.string(),
   kind: v.literal('look'),
 })
+/** Something worth noting that is no cause by itself. */
 export type Contributory = v.InferOutput<typeof ContributorySchema>
 
 const CAUSES = v.parse(v.array(CauseSchema), causeData.causes)
@@ -69,7 +72,7 @@ export const CONTRIBUTORY: readonly Contributory[] = v.parse(
 )
 
 /** No answer is impossible under any cause: people misread, and meters lie. */
-export const LEAST_LIKELIHOOD = 0.003
+const LEAST_LIKELIHOOD = 0.003
 
 const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, { traits }: UnitType): boolean =>
   !only ||
@@ -77,11 +80,13 @@ const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, { traits }:
     (only.capacitor === undefined || only.capacitor === traits.capacitor) &&
     (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay))
 
+/** A test as one unit type has it. */
 export interface ModelTest extends Omit<DiagnosticTest, 'likelihood'> {
   /** Per cause, in the order of the causes: the likelihood of each answer, summing to 1. */
   readonly rows: readonly (readonly number[])[]
 }
 
+/** The causes and tests that one unit type can have. */
 export interface Model {
   readonly causes: readonly Cause[]
   /** Sums to 1. */

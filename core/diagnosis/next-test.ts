@@ -10,16 +10,18 @@ const READY_MINUTES: Readonly<Record<ModelTest['kind'], number>> = { look: 0.5, 
 /** Less than this is not worth asking, bits. Our judgement. */
 const LEAST_BITS = 0.02
 /** A cause at or above this, with its own test done, is settled. Our judgement. */
-export const SETTLED = 0.9
+const SETTLED = 0.9
 /** From here on its own test comes before any other. Our judgement. */
 const WORTH_CONFIRMING = 0.75
 
+/** A test and what it is worth: bits of information, and why. */
 export interface NextTest {
   readonly test: string
   readonly bits: number
   readonly why: string
 }
 
+/** What to do next. */
 export interface Suggestion {
   readonly next: readonly NextTest[]
   /** `settled`: act. `go-on`: do the next test. `nothing-left`: no test here tells them apart. */

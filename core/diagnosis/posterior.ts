@@ -6,6 +6,7 @@ import type { Model, ModelTest } from './model'
 /** Test id to answer id. Answers the model does not know are passed over. */
 export type Answers = Readonly<Record<string, string>>
 
+/** Which answer was given to a test; -1: none. */
 export const answerIndex = (test: ModelTest, answers: Answers): number =>
   test.answers.findIndex((a) => a.id === answers[test.id])
 

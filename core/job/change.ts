@@ -45,10 +45,12 @@ const EnvelopeSchema = v.strictObject({
     v.maxLength(300, 'The technician’s name has 300 letters at most.'),
   ),
 })
+/** One edit: `at` in ms since 1970, `value` null clears the field. */
 export type Change = v.InferOutput<typeof EnvelopeSchema>
 
 export const ChangeSchema = EnvelopeSchema
 
+/** A change that may be kept, or what is wrong with it, field by field. */
 export type ParsedChange =
   | { readonly ok: true; readonly change: Change }
   | { readonly ok: false; readonly problems: readonly Problem[] }

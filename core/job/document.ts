@@ -15,6 +15,7 @@ import type { MotorPlate, UnitPlate } from '../motor/nameplate'
 import type { EstimateLine, EstimateTerms } from './report/estimate'
 import type { DischargeRecord, Fault, Photo, Proven, Reading, SafeStep } from './fields'
 
+/** A job as its changes fold to it. null, or a missing key, is what was not entered. */
 export interface JobDocument {
   readonly title: string
   readonly site: string

@@ -32,6 +32,7 @@ export const ReadingSchema = v.strictObject({
   ratedMicrofarads: v.nullable(positive('Rated µF', 'µF', MAX_MICROFARADS)),
   tolerancePercent: v.pipe(v.number(), v.gtValue(0), v.maxValue(50)),
 })
+/** A running reading of one side of the old capacitor. */
 export type Reading = v.InferOutput<typeof ReadingSchema>
 
 export const ProvenSchema = v.strictObject({
@@ -48,6 +49,7 @@ export const SafeStepSchema = v.strictObject({
   state: v.picklist(['done', 'waived'], 'A step is done or waived.'),
   volts: v.nullable(ReadingValueSchema),
 })
+/** One step of making safe as it stands. */
 export type SafeStep = v.InferOutput<typeof SafeStepSchema>
 
 /** A discharge under way or done: what is taken down, through what, and since when. */
@@ -63,6 +65,7 @@ export const DischargeSchema = v.strictObject({
   /** Milliseconds since 1970; null before the resistor is on. */
   startedAt: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0))),
 })
+/** A discharge with what it goes through. */
 export type DischargeRecord = v.InferOutput<typeof DischargeSchema>
 
 /** What was taken to be the fault, by the technician, with what spoke for it then. */
@@ -72,6 +75,7 @@ export const FaultSchema = v.strictObject({
   strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
   because: v.pipe(v.array(text('A reason', 300)), v.maxLength(40)),
 })
+/** The cause that was taken. */
 export type Fault = v.InferOutput<typeof FaultSchema>
 
 export const MAX_PHOTO_SIDE = 1600
@@ -100,7 +104,9 @@ export const PhotoSchema = v.strictObject({
     v.maxLength(40, 'A photo has 40 pins at most.'),
   ),
 })
+/** A photo's facts and pins. */
 export type Photo = v.InferOutput<typeof PhotoSchema>
+/** A pin on a photo. */
 export type Pin = Photo['pins'][number]
 
 const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
@@ -121,7 +127,7 @@ function withStaysByLoad(can: unknown): unknown {
 }
 
 /** Single fields. `null` clears one. */
-export const FIELDS = {
+const FIELDS = {
   title: text('The job’s name', 300),
   site: text('The place', 300),
   notes: text('The notes', 4000),
@@ -255,7 +261,9 @@ export const KEYED_FIELDS = {
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 
+/** A field with one value. */
 export type FieldName = keyof typeof FIELDS
+/** A field with one value a key. */
 export type KeyedFieldName = keyof typeof KEYED_FIELDS
 
 /** The schema of the value at a path, null allowed; undefined when a job has no such field. */

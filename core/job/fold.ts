@@ -57,6 +57,7 @@ export function foldJob(changes: Iterable<Change>): JobDocument {
   return job as unknown as JobDocument
 }
 
+/** A change in the history of a job. */
 export interface HistoryEntry {
   readonly change: Change
   /** It is the value the job has now. */

@@ -3,8 +3,8 @@ import { problemsOf, type Problem } from '../quantity/problem'
 import { VAN_ID } from './van'
 import { ChangeSchema, parseChange, type Change } from './change'
 
-export const JOB_FORMAT = 'oak-switch/job'
-export const JOB_VERSION = 1
+const JOB_FORMAT = 'oak-switch/job'
+const JOB_VERSION = 1
 /** Largest job file read, bytes. */
 export const MAX_JOB_FILE_BYTES = 5_000_000
 
@@ -21,12 +21,15 @@ export const JobFileSchema = v.strictObject({
     v.maxLength(20_000, 'The file holds more than 20,000 changes.'),
   ),
 })
+/** A job file (`oak-switch/job` 1): its changes, whole. */
 export type JobFile = v.InferOutput<typeof JobFileSchema>
 
+/** The file's job, or every problem of it; a file with any problem changes nothing. */
 export type ReadJobFile =
   | { readonly ok: true; readonly file: JobFile }
   | { readonly ok: false; readonly problems: readonly Problem[] }
 
+/** The text of a job file. */
 export const writeJobFile = (job: string, changes: Change[]): string =>
   `${JSON.stringify({ format: JOB_FORMAT, version: JOB_VERSION, job, changes } satisfies JobFile, null, 2)}\n`
 

@@ -6,6 +6,7 @@ import { labelOf } from './inputs/old-can-input'
 import { standingProof } from './standing-proof'
 import { CAN_PROBES } from './inputs/startup-input'
 
+/** A job as the history of a unit looks at it. */
 export interface UnitJob {
   readonly id: string
   readonly document: JobDocument
@@ -21,6 +22,7 @@ export function sameUnit(a: JobDocument, b: JobDocument): boolean {
   return one !== '' && other !== '' ? one === other : a.unit !== null && a.unit === b.unit
 }
 
+/** One reading of a capacitor in time, µF. */
 export interface CanPoint {
   readonly at: number
   readonly job: string
@@ -30,6 +32,7 @@ export interface CanPoint {
   readonly rated: number | null
 }
 
+/** One visit to the unit. */
 export interface UnitVisit {
   readonly job: string
   readonly title: string
@@ -40,6 +43,7 @@ export interface UnitVisit {
   readonly promised: readonly string[]
 }
 
+/** The visits and the capacitor's readings. */
 export interface UnitHistory {
   /** Latest first. */
   readonly visits: readonly UnitVisit[]
@@ -47,6 +51,7 @@ export interface UnitHistory {
   readonly points: readonly CanPoint[]
 }
 
+/** Visits of the same place and unit as job `id`; empty where there is no such job. */
 export function unitHistory(jobs: readonly UnitJob[], id: string): UnitHistory {
   const own = jobs.find((job) => job.id === id)
   if (!own) return { visits: [], points: [] }

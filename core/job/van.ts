@@ -24,6 +24,7 @@ export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefine
     : undefined
 }
 
+/** The van: lines of stock by line id, lead sheets by sheet id. */
 export interface VanDocument {
   readonly stock: Readonly<Record<string, StockLine>>
   readonly sheets: Readonly<Record<string, LeadSheet>>

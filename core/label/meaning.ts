@@ -37,6 +37,7 @@ const MEANINGS: Readonly<Partial<Record<PieceKind, Meaning>>> = {
   refrigerant: ({ words }) => `refrigerant ${words[0] ?? ''}`,
 }
 
+/** A piece in the trade's words; "set aside" where its kind has none. */
 export function meaningOf(piece: Piece, microfarads: MicrofaradReading | null): string {
   if (piece.kind === 'microfarads') return microfarads?.words ?? 'microfarads; which they are is asked below'
   return MEANINGS[piece.kind]?.(piece) ?? 'set aside'

@@ -1,5 +1,6 @@
 // A piece of a label line that was understood: where it stands in the text, and what it says. Every figure comes from its own text.
 
+/** What a piece of a label is. */
 export type PieceKind =
   | 'microfarads'
   | 'tolerance'
@@ -22,6 +23,7 @@ export type PieceKind =
   | 'refrigerant'
   | 'other'
 
+/** A piece of the typed line, where it stands and what it says. */
 export interface Piece {
   readonly kind: PieceKind
   /** First character, and the one after the last. */
@@ -34,6 +36,7 @@ export interface Piece {
   readonly words: readonly string[]
 }
 
+/** How one kind of piece is found. */
 export interface Rule {
   readonly kind: PieceKind
   readonly pattern: RegExp

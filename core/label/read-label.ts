@@ -14,6 +14,7 @@ import { scan, unread, type Piece, type PieceKind } from './piece'
 import { readRotation } from './rotation'
 import { BARE, RULES } from './rules'
 
+/** What the line leaves open, with the answers that it allows. */
 export interface LabelQuestion {
   /** Names the piece: "microfarads at 0". The answer goes under this name. */
   readonly id: string
@@ -21,11 +22,13 @@ export interface LabelQuestion {
   readonly options: readonly { readonly id: string; readonly words: string }[]
 }
 
+/** A piece with its meaning. */
 export interface LabelPiece extends Piece {
   /** In the trade's words: "40 µF and 5 µF: a dual". */
   readonly means: string
 }
 
+/** What a line of a label says, as far as it says it. */
 export interface LabelReading {
   readonly kind: 'capacitor' | 'motor' | 'unit' | 'nothing'
   readonly pieces: readonly LabelPiece[]

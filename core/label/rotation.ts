@@ -3,6 +3,7 @@ import type { MotorPlate } from '../motor/nameplate'
 
 type PlateRotation = NonNullable<MotorPlate['rotation']>
 
+/** The direction and the end that a plate's words name; `seenFrom` null: no end is named. */
 export const readRotation = (words: readonly string[]): PlateRotation => ({
   direction: /^(ccw|counter|anti)/i.test(words[0] ?? '') ? 'CCW' : 'CW',
   seenFrom: endOf(words[1]?.replace(/[\s.]/g, '').toLowerCase()),

@@ -3,6 +3,7 @@ import * as v from 'valibot'
 import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/interval'
 
 export const QUANTITIES = ['volts', 'amps', 'microfarads', 'ohms', 'celsius'] as const
+/** What a meter reads. */
 export type Quantity = (typeof QUANTITIES)[number]
 
 export const QUANTITY_UNITS: Readonly<Record<Quantity, string>> = {
@@ -63,6 +64,7 @@ export const MeasurementSchema = v.pipe(
       })
   }),
 )
+/** A reading as it is kept: value in the quantity's unit or OL, with the meter's range and accuracy where known, and when. */
 export type Measurement = v.InferOutput<typeof MeasurementSchema>
 
 /** A usual clamp meter on each quantity, for readings typed from one whose sheet is not at hand. Common practice, no source. */

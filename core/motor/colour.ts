@@ -16,6 +16,7 @@ export const COLOUR_CODES = [
   'PK',
   'GNYE',
 ] as const
+/** A colour's letters (IEC 60757, from memory). */
 export type ColourCode = (typeof COLOUR_CODES)[number]
 
 /** The trade's names of the colours; violet is called purple on wires. */
@@ -55,5 +56,6 @@ export const insulationName = ({ colour, stripe }: Insulation): string =>
 export const insulationCode = ({ colour, stripe }: Insulation): string =>
   stripe ? `${colour}/${stripe}` : colour
 
+/** The same colour and the same stripe, or none on both. */
 export const sameInsulation = (a: Insulation, b: Insulation): boolean =>
   a.colour === b.colour && (a.stripe ?? null) === (b.stripe ?? null)

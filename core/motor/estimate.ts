@@ -2,6 +2,7 @@
 import { first, last, at } from '../quantity/at'
 import data from './estimates.json'
 
+/** What can be read of a motor without a plate: A, V, in. */
 export interface EstimateFrom {
   /** Running amps, lowest selection first; one for a one-speed motor. */
   readonly ampsBySpeed?: readonly number[]
@@ -12,6 +13,7 @@ export interface EstimateFrom {
   readonly blade?: { readonly diameterInches: number; readonly steep: boolean } | null
 }
 
+/** A range that an estimate leaves, with what it rests on. */
 export interface Estimated<T> {
   readonly low: T
   readonly high: T
@@ -19,6 +21,7 @@ export interface Estimated<T> {
   readonly because: readonly string[]
 }
 
+/** What the plate may have said; null: nothing can be said of it. An estimate never passes a row of a match. */
 export interface PlateEstimate {
   readonly horsepower: Estimated<string> | null
   /** Nameplate rpm of the speed class. */

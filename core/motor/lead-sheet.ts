@@ -63,6 +63,7 @@ const PowerEntries = {
   amps: amount('Rated amps', 'A', 30),
 }
 const HorsepowerChoiceSchema = v.strictObject({ ...PowerEntries, ...ChoiceEntries })
+/** A nameplate horsepower of the motor, how it is set, and its rated amps. */
 export type HorsepowerChoice = v.InferOutput<typeof HorsepowerChoiceSchema>
 
 const Turn = v.picklist(['CW', 'CCW'], 'The direction must be CW or CCW.')
@@ -71,9 +72,11 @@ const RotationChoiceSchema = v.strictObject({
   direction: Turn,
   ...ChoiceEntries,
 })
+/** A position of the reversing plug, and the direction it gives. */
 export type RotationChoice = v.InferOutput<typeof RotationChoiceSchema>
 
 export const SPEED_NAMES = ['high', 'medium-high', 'medium', 'medium-low', 'low'] as const
+/** A speed by its name, high to low. */
 export type SpeedName = (typeof SPEED_NAMES)[number]
 
 const RatedRpm = v.optional(v.nullable(amount('Rated rpm', 'rpm', 3600)), null)
@@ -87,6 +90,7 @@ const SpeedChoiceSchema = v.strictObject({
   tap: Tap,
   ...ChoiceEntries,
 })
+/** A speed of the motor: by a tap, or by leads joined or left open. */
 export type SpeedChoice = v.InferOutput<typeof SpeedChoiceSchema>
 
 const HookupChoiceSchema = v.strictObject({
@@ -120,6 +124,7 @@ export const MechanicalSchema = v.strictObject({
   ambientCelsius: v.nullable(amount('The ambient', '°C', 120)),
   airOver: v.nullable(v.boolean('Air-over is yes or no.')),
 })
+/** A motor's body: in; null: not known. */
 export type Mechanical = v.InferOutput<typeof MechanicalSchema>
 
 const HeadEntries = {
@@ -188,6 +193,7 @@ export const LeadSheetSchema = v.pipe(
   }),
   checkWhole((sheet) => leadSheetProblems(sheet)),
 )
+/** What the tag on a motor's leads says (`oak-switch/lead-sheet` 1). */
 export type LeadSheet = v.InferOutput<typeof LeadSheetSchema>
 
 /** Of a lead sheet, what a match compares. Other fields may be there and are not looked at: they are checked where a sheet is read. */

@@ -19,5 +19,6 @@ export const LEAD_SHEETS: readonly LeadSheet[] = [
   brant50t,
 ].map((data) => v.parse(LeadSheetSchema, data))
 
+/** The shipped sheet of that id; undefined: there is none. */
 export const leadSheetById = (id: string): LeadSheet | undefined =>
   LEAD_SHEETS.find((sheet) => sheet.id === id)

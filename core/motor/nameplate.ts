@@ -14,10 +14,11 @@ export const VoltageRangeSchema = v.pipe(
   v.strictObject({ low: figure('Volts', 'V', 1000), high: figure('Volts', 'V', 1000) }),
   v.check((r) => r.low <= r.high, 'The lower voltage is above the higher one.'),
 )
+/** Volts as a plate gives them: one figure has both ends alike. */
 export type VoltageRange = v.InferOutput<typeof VoltageRangeSchema>
 
 /** Nameplate form, such as "1/4", "1 1/2" or "0.25". */
-export const HorsepowerText = v.pipe(
+const HorsepowerText = v.pipe(
   v.string('Horsepower is written like 1/4.'),
   v.regex(/^(\d{1,2}( \d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2}|\d?\.\d{1,3})$/, 'Horsepower is written like 1/4.'),
 )
@@ -47,6 +48,7 @@ export const MotorPlateSchema = v.strictObject({
   ),
   frame: v.nullable(v.pipe(v.string(), v.maxLength(12, 'A frame is written like 48Y.'))),
 })
+/** What could be read of a motor's plate; empty lists and null: not readable. */
 export type MotorPlate = v.InferOutput<typeof MotorPlateSchema>
 
 export const EMPTY_MOTOR_PLATE: MotorPlate = {
@@ -77,6 +79,7 @@ export const UnitPlateSchema = v.strictObject({
   compressorAmps: v.nullable(figure('Compressor amps', 'A', 300)),
   refrigerant: v.nullable(v.pipe(v.string(), v.maxLength(12, 'A refrigerant is written like R-410A.'))),
 })
+/** What could be read of a unit's plate; empty lists and null: not readable. */
 export type UnitPlate = v.InferOutput<typeof UnitPlateSchema>
 
 export const EMPTY_UNIT_PLATE: UnitPlate = {

@@ -3,6 +3,7 @@ import { figure } from '../quantity/display'
 import { POLES, polesOf, synchronousRpm, type Poles } from './speed'
 import { WATTS_PER_HORSEPOWER } from './horsepower'
 
+/** Figures of a plate that must agree with each other; null: not readable. */
 export interface PlateFigures {
   readonly horsepower: number | null
   readonly volts: number | null

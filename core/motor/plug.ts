@@ -1,6 +1,7 @@
 // The reversing plug: which position gives the wanted rotation, as the lead sheet says.
 import type { LeadSheet, RotationChoice } from './lead-sheet'
 
+/** The plug's position, or why there is none for this direction. */
 export type PlugAnswer =
   | { readonly kind: 'set'; readonly choice: RotationChoice }
   | { readonly kind: 'refused'; readonly why: string }

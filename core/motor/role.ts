@@ -30,6 +30,7 @@ export const LeadRoleSchema = v.picklist(
 
 /** The winding ends that a lead can be landed as. */
 export const LANDING_ROLES = ['motor-common', 'run', 'start', 'run-return', 'ground'] as const
+/** A role that a lead is landed in. */
 export type LandingRole = (typeof LANDING_ROLES)[number]
 export const LandingRoleSchema = v.picklist(
   LANDING_ROLES,
@@ -41,6 +42,7 @@ export const LandingRoleSchema = v.picklist(
  * `line` lead (neutral side, never switched), `speed` taps of which one is live, and two `capacitor` leads.
  */
 export const WIRE_ROLES = [...LANDING_ROLES, 'line', 'speed', 'capacitor'] as const
+/** What a wire of the motor does. */
 export type WireRole = (typeof WIRE_ROLES)[number]
 export const WireRoleSchema = v.picklist(
   WIRE_ROLES,

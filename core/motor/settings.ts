@@ -19,11 +19,13 @@ export type LeadUse =
   | { readonly kind: 'insulate'; readonly why: string }
   | { readonly kind: 'unplaced'; readonly why: string }
 
+/** A lead and what the chosen settings make of it. */
 export interface SetLead {
   readonly lead: Lead
   readonly use: LeadUse
 }
 
+/** What is set on a motor. */
 export interface Settings {
   readonly horsepower: HorsepowerChoice
   readonly rotation: RotationChoice

@@ -3,6 +3,7 @@ import { at } from '../quantity/at'
 import { WATTS_PER_HORSEPOWER } from './horsepower'
 
 export const POLES = [2, 4, 6, 8, 10, 12] as const
+/** Numbers of poles that fan motors have. */
 export type Poles = (typeof POLES)[number]
 
 /** Synchronous speed, rpm: n = 120 f / poles (NEMA MG 1, from memory; textbook). */
@@ -23,6 +24,7 @@ export function polesOf(rpm: number, hertz: number): Poles | null {
 export const slipOf = (rpm: number, poles: Poles, hertz: number): number =>
   1 - rpm / synchronousRpm(poles, hertz)
 
+/** What a change of speed does, as shares of what was. */
 export interface FanLaws {
   /** Shares of what it was: flow goes with speed, pressure with its square, power with its cube. */
   readonly flow: number

@@ -21,6 +21,7 @@ type Pair = readonly [string, string]
 /** How the rotation leads stand for a direction: pairs joined, or null where all are left open. */
 export type Pairing = readonly Pair[] | null
 
+/** A tag while it is read: a lead sheet with gaps. */
 export interface TagDraft {
   readonly id: string
   readonly name: string
@@ -71,11 +72,12 @@ export const EMPTY_TAG: TagDraft = {
   drains: [],
 }
 
+/** The roles that leads of such a motor can have. */
 export const rolesOf = (kind: MotorKind): readonly LeadRole[] =>
   LEAD_ROLES.filter((role) => !ALIEN[kind].includes(role))
 
 /** "brown/white", and "brown/white 2" when there is one already. */
-export function leadIdFor(leads: readonly Lead[], { colour, stripe }: Insulation): string {
+function leadIdFor(leads: readonly Lead[], { colour, stripe }: Insulation): string {
   const name = stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
   let id = name
   for (let n = 2; leads.some((lead) => lead.id === id); n++) id = `${name} ${n}`
@@ -103,6 +105,7 @@ export function withLead(
   return settle(renamed)
 }
 
+/** The draft without a lead; settings that named it follow. */
 export const withoutLead = (draft: TagDraft, id: string): TagDraft =>
   settle({ ...draft, leads: draft.leads.filter((lead) => lead.id !== id) })
 

@@ -5,8 +5,9 @@ import type { MountingWay } from './mounting-way'
 /** A hub turns clear of the body by this much. Common practice, no source. */
 export const HUB_CLEARANCE_INCHES = 0.25
 /** Top of the blade this far into the shroud when the old position is not known. Common practice, no source. */
-export const RULE_OF_THUMB_INCHES = 0.5
+const RULE_OF_THUMB_INCHES = 0.5
 
+/** One shaft end, old and new, in; null: not measured. */
 export interface ShaftEnd {
   readonly way: MountingWay
   /** Length of the bodies; null: not measured. */
@@ -30,6 +31,7 @@ export interface ShaftEnd {
   readonly roomBeyond: number | null
 }
 
+/** A note's stable name. */
 export type BladeCode =
   | 'not-measured'
   | 'rule-of-thumb'
@@ -40,6 +42,7 @@ export type BladeCode =
   | 'flat-not-measured'
   | 'band-off-body'
   | 'shaft-not-measured'
+/** What was found of the blade's place. */
 export interface BladeNote {
   readonly code: BladeCode
   readonly severity: 'stop' | 'watch' | 'note'
@@ -48,6 +51,7 @@ export interface BladeNote {
   readonly inches: number | null
 }
 
+/** Where the hub goes and what that asks of the shaft, in; null: cannot tell. */
 export interface BladePosition {
   readonly from: 'measured' | 'rule-of-thumb' | null
   /** Hub's near side from the mounting plane, as it must stand; null: cannot tell. */

@@ -13,12 +13,14 @@ const DataSchema = v.strictObject({
 })
 const ITEMS = v.parse(DataSchema, data).items
 
+/** One thing to look at before power. */
 export interface CheckItem {
   readonly id: string
   readonly text: string
   readonly why: string
 }
 
+/** What is to be looked at on this unit, in order. Common practice, no source. */
 export function mountingChecks({ traits }: Pick<UnitType, 'traits'>, throughShaft: boolean): CheckItem[] {
   const holds: Readonly<Record<When, boolean>> = {
     always: true,

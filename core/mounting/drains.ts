@@ -1,10 +1,12 @@
 // Drain openings: water must leave below and must not enter above.
 import type { Mechanical } from '../motor/lead-sheet'
 
+/** Where the shaft points. */
 export type Position = Mechanical['positions'][number]
-export const DRAIN_PLACES = ['shaft end', 'lead end', 'side'] as const
+const DRAIN_PLACES = ['shaft end', 'lead end', 'side'] as const
 type Place = (typeof DRAIN_PLACES)[number]
 
+/** Which drain openings to open and to close, by name. */
 export interface DrainAdvice {
   readonly open: readonly string[]
   readonly close: readonly string[]

@@ -1,6 +1,7 @@
 // Studs through a grille: long enough for washer and nut, short enough for a cap nut to seat.
 import { inchText } from '../quantity/inches'
 
+/** A stud and what it goes through, in. */
 export interface StudInput {
   /** Stud that stands out of the motor, in. */
   readonly length: number
@@ -12,6 +13,7 @@ export interface StudInput {
   readonly capDepth: number | null
 }
 
+/** Does the nut seat, and the cap nut on it? in. */
 export interface StudVerdict {
   readonly verdict: 'fits' | 'too-short' | 'trim'
   /** Thread beyond what it goes through. */

@@ -1,8 +1,9 @@
 // A blower wheel in its housing: equal gaps on both sides, so that it neither rubs nor lets air past.
 
 /** Less than this on a side rubs once the housing warms. Common practice, no source. */
-export const LEAST_GAP_INCHES = 0.125
+const LEAST_GAP_INCHES = 0.125
 
+/** How a wheel is moved to the middle of its housing, in. */
 export interface WheelPosition {
   /** Each side's gap once it is in the middle. */
   readonly gap: number

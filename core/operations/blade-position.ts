@@ -12,7 +12,7 @@ import { operation } from './operation'
 import { plain } from './plain'
 
 /** Longest anything at a fan is, in: beyond it is a slip of the pad. Common practice, no source. */
-export const MOST_INCHES = 60
+const MOST_INCHES = 60
 const from0 = (what: string) =>
   v.pipe(
     v.number(`${what} must be a number of inches.`),
@@ -86,6 +86,7 @@ const OutputSchema = v.object({
   ),
   checks: v.array(v.object({ id: v.string(), text: v.string(), why: v.string() })),
 })
+/** What `blade-position` answers. */
 export type BladePositionOutput = v.InferOutput<typeof OutputSchema>
 
 export const bladePosition = operation({

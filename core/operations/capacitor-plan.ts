@@ -12,7 +12,7 @@ import { positive, shortText } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
 
-export const StockPartSchema = v.strictObject({
+const StockPartSchema = v.strictObject({
   id: shortText('A capacitor’s id', 60),
   name: shortText('A capacitor’s name', 300),
   volts: positive('Rated volts', 'V', 1000),
@@ -62,7 +62,7 @@ export const StockPartsSchema = v.pipe(
 export const fromVan = (stock: v.InferOutput<typeof StockPartsSchema>): StockPart[] =>
   stock.map((part) => ({ ...part, keptFor: null }))
 
-export const AimsSchema = v.pipe(
+const AimsSchema = v.pipe(
   v.array(v.picklist(AIMS, `An aim is one of: ${AIMS.join(', ')}.`)),
   v.check(
     (list) => list.length === AIMS.length && new Set(list).size === AIMS.length,
@@ -153,6 +153,7 @@ const OutputSchema = v.object({
     }),
   ),
 })
+/** What `capacitor-plan` answers. */
 export type CapacitorPlanOutput = v.InferOutput<typeof OutputSchema>
 
 const InputSchema = v.strictObject({

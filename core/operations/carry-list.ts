@@ -18,6 +18,7 @@ const OutputSchema = v.object({
     v.object({ id: v.string(), group: v.picklist(CARRY_GROUPS), name: v.string(), why: v.string() }),
   ),
 })
+/** What `carry-list` answers. */
 export type CarryListOutput = v.InferOutput<typeof OutputSchema>
 
 export const carry = operation({

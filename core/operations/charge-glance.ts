@@ -22,6 +22,7 @@ const OutputSchema = v.object({
   split: LineSchema,
   notes: v.array(v.string()),
 })
+/** What `charge-glance` answers. */
 export type ChargeGlanceOutput = v.InferOutput<typeof OutputSchema>
 
 export const chargeGlance = operation({

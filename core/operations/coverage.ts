@@ -44,6 +44,7 @@ const CoverageOutput = v.object({
   /** Pairs that only this part makes possible. */
   adds: v.array(v.object({ part: v.string(), pairs: v.number() })),
 })
+/** What `coverage` answers. */
 export type CoverageOutput = v.InferOutput<typeof CoverageOutput>
 
 export const coverage = operation({
@@ -77,6 +78,7 @@ const RestockOutput = v.object({
   /** Parts of the stock that could all be left off with every call that is met now still met. */
   neverNeeded: v.array(v.string()),
 })
+/** What `restock` answers. */
 export type RestockOutput = v.InferOutput<typeof RestockOutput>
 
 export const restockOperation = operation({

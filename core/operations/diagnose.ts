@@ -67,6 +67,7 @@ const DiagnosisSchema = v.object({
   readings: v.array(v.object({ test: v.string(), answer: v.nullable(v.string()), words: v.string() })),
   ignored: v.array(v.string()),
 })
+/** What `diagnose` answers. */
 export type DiagnoseOutput = v.InferOutput<typeof DiagnosisSchema>
 
 export const diagnose = operation({

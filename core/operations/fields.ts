@@ -11,6 +11,7 @@ export const positive = (what: string, unit: string, most: number) =>
     v.maxValue(most, `${what} above ${most} ${unit} is not believable: read it again.`),
   )
 
+/** Text that is not empty, `most` letters at most; `what` names it in the error. */
 export const shortText = (what: string, most: number) =>
   v.pipe(
     v.string(`${what} must be text.`),

@@ -111,6 +111,7 @@ const OutputSchema = v.object({
   settled: v.boolean(),
   next: NextSchema,
 })
+/** What `find-leads` answers. */
 export type FindLeadsOutput = v.InferOutput<typeof OutputSchema>
 
 export const findLeadsOperation = operation({

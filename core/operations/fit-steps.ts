@@ -55,6 +55,7 @@ const OutputSchema = v.object({
     v.object({ id: v.string(), kind: v.picklist(STEP_KINDS), text: v.string(), why: v.string() }),
   ),
 })
+/** What `fit-steps` answers. */
 export type FitStepsOutput = v.InferOutput<typeof OutputSchema>
 
 export const fitStepsOperation = operation({

@@ -72,6 +72,7 @@ const OutputSchema = v.object({
   shapes: v.array(ShapeSchema),
   svg: v.string(),
 })
+/** What `hookup-card` answers. */
 export type HookupCardOutput = v.InferOutput<typeof OutputSchema>
 
 export const hookupCard = operation({

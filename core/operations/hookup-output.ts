@@ -111,4 +111,5 @@ export const HookupOutputSchema = v.object({
     estimated: v.boolean(),
   }),
 })
+/** What `hookup` answers. */
 export type HookupOutput = v.InferOutput<typeof HookupOutputSchema>

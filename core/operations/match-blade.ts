@@ -21,6 +21,7 @@ const OutputSchema = v.object({
     }),
   ),
 })
+/** What `match-blade` answers. */
 export type MatchBladeOutput = v.InferOutput<typeof OutputSchema>
 
 export const matchBlade = operation({

@@ -84,6 +84,7 @@ const OutputSchema = v.object({
   /** Of all the candidates. */
   counts: v.object({ fits: v.number(), watch: v.number(), unknown: v.number(), no: v.number() }),
 })
+/** What `match-motor` answers. */
 export type MatchMotorOutput = v.InferOutput<typeof OutputSchema>
 
 export const matchMotor = operation({

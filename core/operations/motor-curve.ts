@@ -25,6 +25,7 @@ const OutputSchema = v.object({
   range: v.nullable(v.object({ low: PointSchema, high: PointSchema })),
   estimated: v.boolean(),
 })
+/** What `motor-curve` answers. */
 export type MotorCurveOutput = v.InferOutput<typeof OutputSchema>
 
 export const motorCurveOperation = operation({

@@ -17,6 +17,7 @@ const OutputSchema = v.object({
   /** SPICE's node by the app's name of it. */
   nodes: v.record(v.string(), v.string()),
 })
+/** What `netlist` answers. */
 export type NetlistOutput = v.InferOutput<typeof OutputSchema>
 
 export const netlist = operation({

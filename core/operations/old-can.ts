@@ -18,6 +18,7 @@ const OutputSchema = v.object({
   why: v.array(v.string()),
   exchange: v.nullable(v.string()),
 })
+/** What `old-can` answers. */
 export type OldCanOutput = v.InferOutput<typeof OutputSchema>
 
 export const oldCan = operation({

@@ -1,8 +1,10 @@
 // What an operation is: a name, what goes in, what comes out, one line of help, and a pure function.
 import type * as v from 'valibot'
 
+/** Hears how far a long computation is, 0 to 1. */
 export type Report = (share: number) => void
 
+/** One computation a user can ask for. */
 export interface Operation<
   I extends v.GenericSchema = v.GenericSchema,
   O extends v.GenericSchema = v.GenericSchema,

@@ -10,6 +10,7 @@ const OutputSchema = v.object({
   /** `path` is the row and column as in the file, such as "row 7, quantity". */
   problems: v.array(v.object({ path: v.string(), message: v.string() })),
 })
+/** What `read-stock` answers. */
 export type ReadStockOutput = v.InferOutput<typeof OutputSchema>
 
 export const readStock = operation({

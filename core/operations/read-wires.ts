@@ -8,7 +8,7 @@ import { operation } from './operation'
 import { plain } from './plain'
 import { EvidenceSchema } from './hookup-output'
 
-export const FindingSchema = v.object({
+const FindingSchema = v.object({
   wire: v.string(),
   role: v.nullable(v.picklist(WIRE_ROLES)),
   carriedBy: v.nullable(EvidenceSchema.entries.source),

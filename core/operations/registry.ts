@@ -70,6 +70,7 @@ export const OPERATIONS: readonly Operation[] = [
   report,
 ]
 
+/** Why an operation gave no answer. */
 export interface OperationError {
   readonly code: 'unknown-operation' | 'bad-input'
   /** Dotted path of the first field that is wrong; empty for the whole input. */
@@ -79,6 +80,7 @@ export interface OperationError {
   readonly problems: readonly Problem[]
 }
 
+/** An operation's answer, or its error. */
 export type OperationResult =
   { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
 
@@ -103,6 +105,7 @@ export function runOperation(
   return { ok: true, output: found.run(parsed.output, report) }
 }
 
+/** The error of an input with these problems, the first one leading. */
 export function badInput(problems: readonly Problem[]): OperationResult {
   const first = problems[0] ?? { path: '', message: 'The input is wrong.' }
   return { ok: false, error: { code: 'bad-input', ...first, problems } }

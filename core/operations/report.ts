@@ -57,6 +57,7 @@ const OutputSchema = v.object({
   photos: v.array(v.object({ id: Text, caption: Text })),
   estimate: v.nullable(EstimateSchema),
 })
+/** What `report` answers. */
 export type ReportOutput = v.InferOutput<typeof OutputSchema>
 
 export const report = operation({

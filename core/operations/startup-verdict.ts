@@ -119,6 +119,7 @@ const OutputSchema = v.object({
     }),
   ),
 })
+/** What `startup-verdict` answers. */
 export type StartupOutput = v.InferOutput<typeof OutputSchema>
 
 export const startupVerdict = operation({

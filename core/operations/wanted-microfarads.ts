@@ -14,6 +14,7 @@ const OutputSchema = v.object({
   conflicts: v.array(v.string()),
   why: v.string(),
 })
+/** What `wanted-microfarads` answers. */
 export type WantedOutput = v.InferOutput<typeof OutputSchema>
 
 export const wanted = operation({

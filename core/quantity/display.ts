@@ -16,3 +16,6 @@ export function percentText(value: number): string {
   const text = figure(value, 1)
   return `${value > 0 && text !== '0' ? '+' : ''}${text} %`
 }
+
+/** The text with its first letter large: for a sentence that begins with a name. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

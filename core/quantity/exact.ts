@@ -2,7 +2,7 @@
 // Binary fractions put a sum that is exactly at its limit outside it (5.3 against 5 ± 6 %); whole numbers do not.
 
 /** Picofarads in a microfarad. */
-export const PICOFARADS = 1_000_000
+const PICOFARADS = 1_000_000
 const TOLERANCE_STEPS = 10_000
 
 /** Microfarads to whole picofarads (up to six decimals are kept). */

@@ -3,7 +3,7 @@
 /** Millimetres in an inch, by definition. */
 export const MM_PER_INCH = 25.4
 /** The finest mark on a technician's tape. */
-export const FINEST = 32
+const FINEST = 32
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 

@@ -1,5 +1,6 @@
 // An interval is a reading together with what the meter cannot tell: the true value lies somewhere in [low, high].
 
+/** What a reading leaves open: the true value lies from `low` to `high`. */
 export interface Interval {
   readonly low: number
   readonly high: number

@@ -1,6 +1,7 @@
 // What is wrong with something a person typed or a file holds: where, and in words of the trade.
 import * as v from 'valibot'
 
+/** What is wrong with an input, at its field, in the trade's words. */
 export interface Problem {
   /** Dotted path of the field, such as "leads.2.role"; empty for the whole. */
   readonly path: string

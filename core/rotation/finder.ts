@@ -58,8 +58,10 @@ export const RotationSourceSchema = v.variant(
   [NameplateSchema, PropellerSchema, OutletSchema, CupsSchema, ShortTestSchema],
   'A source is the nameplate, the propeller, the wheel’s outlet, its blades, or a short test.',
 )
+/** One thing seen that tells the rotation. */
 export type RotationSource = v.InferOutput<typeof RotationSourceSchema>
 
+/** What it tells by itself. */
 export interface SourceFinding {
   readonly kind: RotationSource['kind']
   /** null: it cannot tell. */
@@ -67,6 +69,7 @@ export interface SourceFinding {
   readonly words: string
 }
 
+/** What everything seen tells together. */
 export interface RotationAnswer {
   readonly sources: readonly SourceFinding[]
   /** null when nothing tells, or when sources disagree. */
@@ -74,6 +77,7 @@ export interface RotationAnswer {
   readonly conflict: string | null
 }
 
+/** The rotation wanted, by all that was seen. Sources that disagree give none; they are never averaged. */
 export function findRotation(sources: readonly RotationSource[]): RotationAnswer {
   const findings = sources.map(findingOf)
   const told = findings.filter((f): f is SourceFinding & { rotation: Rotation } => f.rotation !== null)
@@ -138,7 +142,9 @@ function ofPropeller(nearEdge: 'left' | 'right', shaft: 'toward' | 'away'): Rota
   }
 }
 
+/** Where air leaves a blower's housing, seen from the side one looks at. */
 export type Outlet = (typeof OUTLETS)[number]
+/** The way the air goes as it leaves. */
 export type AirWay = (typeof AIR)[number]
 
 const LEAVES: Readonly<Record<Direction, Readonly<Record<Outlet, AirWay>>>> = {

@@ -2,10 +2,12 @@
 import * as v from 'valibot'
 
 export const DIRECTIONS = ['CW', 'CCW'] as const
+/** A direction; it means nothing without the end it is seen from. */
 export type Direction = (typeof DIRECTIONS)[number]
 
 /** The end of the motor one looks at: the end the leads leave, or the end the shaft leaves. */
 export const VIEWS = ['lead-end', 'shaft-end'] as const
+/** An end of the motor. */
 export type View = (typeof VIEWS)[number]
 
 export const DirectionSchema = v.picklist(DIRECTIONS, 'The direction must be CW or CCW.')
@@ -15,7 +17,7 @@ export const RotationSchema = v.strictObject({ direction: DirectionSchema, seenF
 export type Rotation = v.InferOutput<typeof RotationSchema>
 
 export const VIEW_NAMES: Readonly<Record<View, string>> = { 'lead-end': 'lead end', 'shaft-end': 'shaft end' }
-export const DIRECTION_NAMES: Readonly<Record<Direction, string>> = {
+const DIRECTION_NAMES: Readonly<Record<Direction, string>> = {
   CW: 'clockwise',
   CCW: 'counter-clockwise',
 }

@@ -7,6 +7,7 @@ import { goesToMotor, type NamedWire } from '../wiring/wire'
 /** At or below this a pair of posts is taken as dead, volts. Common practice, no source. */
 export const PROVEN_DEAD_VOLTS = 2
 
+/** A post that is live with the thermostat off and the disconnect closed. */
 export interface LivePost {
   readonly post: PostId
   readonly name: string
@@ -15,6 +16,7 @@ export interface LivePost {
   readonly motorWire: boolean
 }
 
+/** Two points to prove dead with a meter. */
 export interface ProveStep {
   /** Stable name, such as "L1 to GND": the key a job keeps its reading under. */
   readonly id: string
@@ -23,6 +25,7 @@ export interface ProveStep {
   readonly what: string
 }
 
+/** What to open, what stays live, and where to prove dead on one unit type. */
 export interface MakeSafe {
   readonly open: readonly string[]
   readonly staysLive: readonly string[]

@@ -5,15 +5,18 @@ import { PROVEN_DEAD_VOLTS, type MakeSafe } from './make-safe'
 /** Above this it is no stray pick-up of the meter's leads: the pair is live, volts. Common practice, no source. */
 const LIVE_VOLTS = 20
 
+/** A step as the job holds it; volts null: nothing was read. */
 export interface StepRecord {
   readonly state: 'done' | 'waived'
   readonly volts: MeterReading | null
 }
 
+/** How a step stands; `doubtful`: a few volts, which prove nothing. */
 export type StepState = 'open' | 'done' | 'waived' | 'doubtful' | 'live'
 
 /** Keys of the steps in a job. */
 export const openStep = (index: number): string => `open ${index + 1}`
+/** The key of a step to prove dead. */
 export const proveStep = (id: string): string => `prove ${id}`
 export const DISCHARGED_STEP = 'discharged'
 
@@ -23,12 +26,13 @@ export function voltsState(volts: MeterReading): 'done' | 'doubtful' | 'live' {
   return volts <= PROVEN_DEAD_VOLTS ? 'done' : 'doubtful'
 }
 
-export function stateOfStep(record: StepRecord | undefined, proves: boolean): StepState {
+function stateOfStep(record: StepRecord | undefined, proves: boolean): StepState {
   if (!record) return 'open'
   if (record.state === 'waived') return 'waived'
   return proves && record.volts !== null ? voltsState(record.volts) : proves ? 'open' : 'done'
 }
 
+/** How far making safe is. */
 export interface SafeProgress {
   /** `live`: something was read live. `open`: not finished. `waived`: finished, but for what was waived. */
   readonly state: 'safe' | 'waived' | 'open' | 'live'

@@ -1,15 +1,16 @@
 // Amps of a fan just started, against its nameplate and against what the solved circuit of the proof expects, with the meter's doubt.
 import { known, at } from '../quantity/at'
-import { figure } from '../quantity/display'
+import { capital, figure } from '../quantity/display'
 import type { Interval } from '../quantity/interval'
 
 /** Over the rating by more than this stops the job; less is watched. Common practice, no source. */
-export const CLEARLY_OVER_PERCENT = 10
+const CLEARLY_OVER_PERCENT = 10
 /** Below this share of what is expected a motor runs unloaded. Our judgement. */
 const UNLOADED_SHARE = 0.5
 /** Inrush of a PSC motor over its running amps. Common practice, no source: about twice. */
 const INRUSH = { low: 1.3, high: 4 } as const
 
+/** Amps of one mode, A, with what they are held against. */
 export interface AmpsReading {
   /** What it is of, such as "cooling". */
   readonly name: string
@@ -26,7 +27,9 @@ export interface AmpsReading {
   readonly inrush: number | null
 }
 
+/** `cannotTell`: the limit lies inside the meter's interval. */
 export type AmpsVerdict = 'fine' | 'watch' | 'stop' | 'cannotTell'
+/** What the amps of one mode say. */
 export interface AmpsAnswer {
   readonly name: string
   /** Surely over the rating, or so with the door off. */
@@ -35,6 +38,7 @@ export interface AmpsAnswer {
   readonly text: string
 }
 
+/** Running amps against the rating and what the proof expects, each with the meter's interval. */
 export function judgeAmps({ name, amps, rated, expected, door, inrush }: AmpsReading): AmpsAnswer {
   const read =
     amps.low === amps.high
@@ -92,5 +96,3 @@ export function crossedSpeeds(readings: readonly AmpsReading[], order: readonly 
   }
   return null
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

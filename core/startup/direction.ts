@@ -2,6 +2,7 @@
 import type { LeadSheet, RotationChoice } from '../motor/lead-sheet'
 import type { Direction } from '../rotation/view'
 
+/** What the direction test says, and what to do about it. */
 export interface DirectionAnswer {
   readonly verdict: 'right' | 'change-plug' | 'look-for-cause' | 'not-tested'
   readonly text: string
@@ -11,6 +12,7 @@ export interface DirectionAnswer {
   readonly causes: readonly string[]
 }
 
+/** What was seen of the first seconds, and how the plug is set. */
 export interface DirectionTest {
   readonly turned: 'right' | 'backwards' | null
   readonly sheet: Pick<LeadSheet, 'name' | 'settings' | 'capacitor'>

@@ -3,6 +3,7 @@ import type { HookupAnswer } from '../circuit/hookup'
 import type { LeadSheet, SpeedName } from '../motor/lead-sheet'
 import type { ModeId } from '../wiring/unit-type'
 
+/** What the proof's circuit expects of one mode. */
 export interface ExpectedMode {
   readonly mode: ModeId
   readonly name: string
@@ -16,6 +17,7 @@ export interface ExpectedMode {
 /** A tap that carries less than this share of the rating is not the live one. Our judgement. */
 const LIVE_SHARE = 0.2
 
+/** Amps that each mode with a running fan should draw, by the solved circuit. */
 export function expectedModes(sheet: LeadSheet, { proof, horsepower, speed }: HookupAnswer): ExpectedMode[] {
   return proof.modes
     .filter((m) => m.fanRuns)

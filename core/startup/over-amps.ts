@@ -3,6 +3,7 @@ import { figure } from '../quantity/display'
 import type { Interval } from '../quantity/interval'
 import type { ToleranceVerdict } from '../capacitor/verdict'
 
+/** What is known when a fan draws too much. */
 export interface OverAmpsEvidence {
   /** Supply under load, V, and what the motor is made for. */
   readonly volts: Interval | null
@@ -17,6 +18,7 @@ export interface OverAmpsEvidence {
   readonly sameBlade: boolean | null
 }
 
+/** What may be the cause, and whether what is known speaks for it. */
 export interface OverAmpsCause {
   readonly id: 'voltage' | 'speed-class' | 'capacitor' | 'windings' | 'blade'
   readonly text: string
@@ -27,6 +29,7 @@ export interface OverAmpsCause {
 
 const ORDER = { 'speaks for it': 0, open: 1, 'speaks against it': 2 } as const
 
+/** Causes of too many amps, those that something speaks for first. Common practice, no source. */
 export function overAmpsCauses(evidence: OverAmpsEvidence): OverAmpsCause[] {
   return [
     ofVoltage(evidence),

@@ -6,6 +6,7 @@ import { crossedSpeeds, judgeAmps, type AmpsAnswer, type AmpsReading } from './a
 import { judgeDirection, type DirectionAnswer, type DirectionTest } from './direction'
 import { overAmpsCauses, type OverAmpsCause, type OverAmpsEvidence } from './over-amps'
 
+/** Everything read and seen at start-up. */
 export interface StartUpInput {
   readonly direction: DirectionTest
   readonly readings: readonly AmpsReading[]
@@ -22,6 +23,7 @@ export interface StartUpInput {
   readonly evidence: Omit<OverAmpsEvidence, 'capacitor'>
 }
 
+/** The verdict of the start, in one sentence and in parts. */
 export interface StartUp {
   readonly verdict: 'fine' | 'watch' | 'stop' | 'cannotTell'
   readonly sentence: string
@@ -33,6 +35,7 @@ export interface StartUp {
   readonly causes: readonly OverAmpsCause[]
 }
 
+/** Direction, amps and speeds together; the worst leads. Nothing read yet is `cannotTell`. */
 export function judgeStartUp({
   direction: test,
   readings,

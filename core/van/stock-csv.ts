@@ -35,6 +35,7 @@ export const STOCK_COLUMNS = [
 type Column = (typeof STOCK_COLUMNS)[number]
 const NEEDED: readonly Column[] = ['kind', 'name', 'quantity']
 
+/** The lines of a file, or what is wrong with it: with any problem there are no lines. */
 export interface ReadStock {
   readonly lines: Readonly<Record<string, StockLine>>
   /** `path` is "row 7, quantity"; rows count as in the file, the head being row 1. */
@@ -49,6 +50,7 @@ export interface StockReading {
   readonly sheets: readonly string[]
 }
 
+/** Stock lines from the rows of a table, the head first; every wrong cell is named. */
 export function readStockRows(rows: readonly (readonly string[])[], reading: StockReading): ReadStock {
   const wrong = (path: string, message: string): ReadStock => ({ lines: {}, problems: [{ path, message }] })
   const head = (rows[0] ?? []).map((cell) =>

@@ -9,6 +9,7 @@ import { BladeSchema } from '../motor/blade'
 export const MAX_LINES = 5000
 
 export const STOCK_KINDS = ['motor', 'capacitor', 'blade', 'part'] as const
+/** What a line holds. */
 export type StockKind = (typeof STOCK_KINDS)[number]
 
 /** `single` one section; `dual` HERM, FAN and C; `multi-tap` sections joined by jumpers; `start` a start capacitor, marked as a range. */
@@ -117,8 +118,11 @@ export const StockLineSchema = v.variant(
   ],
   `A line is one of: ${STOCK_KINDS.join(', ')}.`,
 )
+/** A line of the van's stock; cents null: no price known. */
 export type StockLine = v.InferOutput<typeof StockLineSchema>
+/** A line of capacitors. */
 export type CapacitorLine = Extract<StockLine, { kind: 'capacitor' }>
+/** A line of blades. */
 export type BladeLine = Extract<StockLine, { kind: 'blade' }>
 
 function sectionsFitLayout({

@@ -5,6 +5,7 @@ import { Conductors } from './conductors'
 import { runningMode, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
 
+/** Which post of the fan's capacitor is on which side. */
 export interface CapacitorSides {
   /** The side on run's point: cap C of a dual can. */
   readonly cSide: PostId

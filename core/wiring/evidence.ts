@@ -1,5 +1,6 @@
 // What a wire of the old motor was for, on what evidence. The strongest evidence carries the role; what disagrees is shown.
 // Order, strongest first: the terminal traced end to end; the unit's diagram; the motor's label; resistance; colour.
+import { capital } from '../quantity/display'
 import { first } from '../quantity/at'
 import { COLOUR_NAMES, insulationName, sameInsulation } from '../motor/colour'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
@@ -9,9 +10,11 @@ import type { Conductors } from './conductors'
 import { modesOfOutput, postName, postOf, type PostId, type PostKind, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire, type StatedSource } from './wire'
 
+/** Where a role comes from, the terminal being the strongest. */
 export type EvidenceSource = 'terminal' | StatedSource | 'colour'
 const STRENGTH: readonly EvidenceSource[] = ['terminal', 'diagram', 'motor-label', 'resistance', 'colour']
 
+/** One thing that tells what a wire does. */
 export interface Evidence {
   readonly source: EvidenceSource
   /** The roles this evidence allows: one, or more where it cannot tell them apart. */
@@ -19,6 +22,7 @@ export interface Evidence {
   readonly text: string
 }
 
+/** What a wire does, by which evidence, and what speaks against it. */
 export interface WireFinding {
   readonly wire: string
   /** null: cannot tell. */
@@ -201,5 +205,3 @@ function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
     },
   ]
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

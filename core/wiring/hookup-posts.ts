@@ -2,6 +2,7 @@
 import { canPostName, canPosts, type FittedCan } from './new-can'
 import { postName, type PostId, type PostKind, type UnitType } from './unit-type'
 
+/** A post as the board shows it. */
 export interface HookupPost {
   readonly id: PostId
   readonly label: string
@@ -15,6 +16,7 @@ export interface HookupPost {
 const OLD_CAN_KINDS: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor']
 export const NEW_CAN_PART = 'new-can'
 
+/** The posts that leads can go to: the unit's, less those that leave with the old capacitor, and the new can's. */
 export function hookupPosts(unit: UnitType, can: Pick<FittedCan, 'sections'>): HookupPost[] {
   const staying = unit.posts
     .filter((post) => !OLD_CAN_KINDS.includes(post.kind))

@@ -8,6 +8,7 @@ import { goesToMotor, type NamedWire } from './wire'
 
 /** The shared post of the new can. */
 export const NEW_C: PostId = 'CAN-C'
+/** The post of a section of the new can. */
 export const sectionPost = (sectionId: string): PostId => `CAN-${sectionId}`
 
 /** The fused start terminal that some cans have: joined to C inside, through a fuse. */
@@ -17,6 +18,7 @@ export const PROTECTED_POST: PostId = 'CAN-PROTECTED'
 export const FAN_LOAD = 'FAN'
 export const COMPRESSOR_LOAD = 'HERM'
 
+/** The new can with the plan of its sections. */
 export interface FittedCan {
   readonly name: string
   readonly volts: number
@@ -36,6 +38,7 @@ export const NO_CAN: Omit<FittedCan, 'groups'> = {
   sections: [],
 }
 
+/** A post of the new can. */
 export interface CanPost {
   readonly id: PostId
   readonly label: string
@@ -64,9 +67,11 @@ export function canPostName({ sections }: Pick<FittedCan, 'sections'>, { section
   return `the ${valueText(section)} section of ${section.of ?? 'the new can'}`
 }
 
+/** The sections planned for a load; undefined: none are. */
 export const groupFor = (can: Pick<FittedCan, 'groups'>, load: string): TapGroup | undefined =>
   can.groups.find((g) => g.load === load)
 
+/** A wire of the unit itself, between two posts. */
 export interface UnitWire {
   readonly id: string
   readonly from: PostId

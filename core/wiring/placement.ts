@@ -14,5 +14,6 @@ export const PlacementSchema = v.variant(
 /** On a post; capped off by itself; joined in the reversing plug; or not dealt with yet. */
 export type Placement = v.InferOutput<typeof PlacementSchema>
 
+/** Does the lead end in the same place? */
 export const samePlacement = (a: Placement, b: Placement): boolean =>
   a.kind === b.kind && (a.kind !== 'post' || a.post === (b as { post: string }).post)

@@ -7,6 +7,7 @@ import { figure } from '../quantity/display'
 import { modesOfOutput, postName, type ModeId, type PostId, type UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
 
+/** The board, its wires and the motor with its taps. */
 export interface SpeedsInput {
   readonly unit: UnitType
   readonly wires: readonly NamedWire[]
@@ -15,6 +16,7 @@ export interface SpeedsInput {
   readonly choices?: Readonly<Record<PostId, SpeedName>>
 }
 
+/** Which tap serves one output. */
 export interface SpeedAssignment {
   readonly output: PostId
   readonly name: string
@@ -29,6 +31,7 @@ export interface SpeedAssignment {
   readonly power: number | null
 }
 
+/** A tap that serves nothing. */
 export interface IdleTap {
   readonly tap: string
   readonly speed: SpeedName
@@ -36,6 +39,7 @@ export interface IdleTap {
   readonly park: PostId | null
 }
 
+/** Every output in use with its tap, or the problem in words. */
 export interface SpeedPlan {
   readonly assignments: readonly SpeedAssignment[]
   /** Wires between outputs that share a tap: the tap's lead lands on `from`. */
@@ -78,6 +82,7 @@ export function outputsInUse(unit: UnitType, wires: readonly NamedWire[]): Outpu
     .sort((a, b) => a.wants - b.wants)
 }
 
+/** A tap for each output in use, most air first; where taps are fewer, outputs that want least share one. Common practice, no source. */
 export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput): SpeedPlan {
   const taps = sheet.settings.speed
     .filter((s) => s.tap !== null)

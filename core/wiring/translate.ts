@@ -1,4 +1,5 @@
 // From where the old leads were to where the new ones go, lead by lead, each with its reason and evidence.
+import { capital } from '../quantity/display'
 import { known } from '../quantity/at'
 import { insulationName } from '../motor/colour'
 import type { Lead, LeadSheet } from '../motor/lead-sheet'
@@ -12,6 +13,7 @@ import type { SpeedPlan } from './speeds'
 import { postName, postOf, type PostId, type UnitType } from './unit-type'
 import type { NamedWire } from './wire'
 
+/** Where one lead goes, and why. */
 export interface LeadAdvice {
   readonly lead: string
   readonly goes: Placement
@@ -21,11 +23,13 @@ export interface LeadAdvice {
   readonly evidence: readonly Evidence[]
 }
 
+/** A warning or a refusal, with its stable code. */
 export interface TranslationNote {
   readonly code: string
   readonly message: string
 }
 
+/** Every lead with its place, and what stands in the way. */
 export interface Translation {
   readonly leads: readonly LeadAdvice[]
   /** Wires to add that the old hookup did not have. */
@@ -34,6 +38,7 @@ export interface Translation {
   readonly refusals: readonly TranslationNote[]
 }
 
+/** What the translation works on. */
 export interface TranslationInput {
   readonly unit: UnitType
   readonly wires: readonly NamedWire[]
@@ -311,5 +316,3 @@ const SOURCE_NAMES: Readonly<Record<Evidence['source'], string>> = {
   resistance: 'resistance',
   colour: 'its colour',
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

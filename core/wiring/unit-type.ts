@@ -39,6 +39,7 @@ const PostSchema = v.strictObject({
   part: v.string(),
   kind: v.picklist(POST_KINDS),
 })
+/** A terminal of the unit, on one of its parts. */
 export type Post = v.InferOutput<typeof PostSchema>
 
 export const MODE_IDS = [
@@ -51,6 +52,7 @@ export const MODE_IDS = [
   'medium',
   'low',
 ] as const
+/** A mode of the unit, as the thermostat or the defrost board makes it. */
 export type ModeId = (typeof MODE_IDS)[number]
 
 /** What a person on the roof calls it; the first thing to tell a unit by. */
@@ -64,6 +66,7 @@ export const UNIT_FAMILIES = [
   'fan-coil',
   'roof-through-shaft',
 ] as const
+/** What a person on the roof calls the unit. */
 export type UnitFamily = (typeof UNIT_FAMILIES)[number]
 
 const SafetySchema = v.strictObject({
@@ -112,9 +115,12 @@ export const UnitTypeSchema = v.strictObject({
   /** Groups of speed outputs that one tap may serve by a jumper between them; none: every output has a tap of its own. */
   outputsMayShare: v.optional(v.array(v.array(PostIdSchema)), []),
 })
+/** A unit type: posts, what joins and switches them, its modes, what makes it safe (`oak-switch/unit-type` 1). */
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
+/** What the wiring of a unit follows from. */
 export type UnitTraits = UnitType['traits']
 
+/** The post of that id; undefined: the unit has none. */
 export const postOf = (unit: UnitType, id: PostId): Post | undefined =>
   unit.posts.find((post) => post.id === id)
 

@@ -34,11 +34,13 @@ export const UNIT_TYPES: readonly UnitType[] = [
   throughShaft,
 ].map((data) => v.parse(UnitTypeSchema, data))
 
+/** The ids of the shipped unit types. */
 export const UNIT_TYPE_IDS: readonly string[] = UNIT_TYPES.map((unit) => unit.id)
 
 /** The unit type of an id that was checked before. Throws on any other. */
 export const knownUnitType = (id: string): UnitType => known(unitTypeById(id), `The unit type ${id}`)
 
+/** The unit type of that id; undefined: there is none. */
 export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.find((unit) => unit.id === id)
 
 /** What tells the unit types of one family apart; each part may be left out. */

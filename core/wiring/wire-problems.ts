@@ -37,7 +37,7 @@ export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Probl
 }
 
 /** A wire as people point at it: "the brown wire", or its id when no colour is noted. */
-export function wireName(wire: NamedWire): string {
+function wireName(wire: NamedWire): string {
   const last = wire.segments.at(-1)
   return last ? `the ${insulationName(last)} wire` : `wire ${wire.id}`
 }

@@ -49,9 +49,12 @@ export const WireSchema = v.strictObject({
     [],
   ),
 })
+/** A wire as it was recorded: from a post to the motor or another post, its colours along the run, whether it was traced, what else says its role. */
 export type Wire = v.InferOutput<typeof WireSchema>
+/** A wire with its id. */
 export interface NamedWire extends Wire {
   readonly id: string
 }
 
+/** Does its far end hang on the motor? */
 export const goesToMotor = (wire: Pick<Wire, 'to'>): boolean => wire.to === MOTOR_END

@@ -9,14 +9,7 @@ const BUILD_TOOLS = ['python3', 'make', 'g++']
 export function install() {
   const [major] = process.versions.node.split('.').map(Number)
   if (major < 20) fail(`Oak Switch needs Node 20 or later; this is ${process.version}.`)
-  const hash = hashOf([
-    'package-lock.json',
-    'package.json',
-    'core/package.json',
-    'server/package.json',
-    'app/package.json',
-    '.npmrc',
-  ])
+  const hash = hashOf(['package-lock.json', '.npmrc'])
   if (isFresh('install', hash) && existsSync(resolve(root, 'node_modules', 'tsx'))) return
   const missing = BUILD_TOOLS.filter((tool) => !has(tool))
   if (missing.length > 0)

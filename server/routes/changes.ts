@@ -7,7 +7,7 @@ import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
 
 /** Most changes in one request or one answer. */
-export const BATCH = 500
+const BATCH = 500
 
 const count = (what: string, most: number) =>
   v.pipe(

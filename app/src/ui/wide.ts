@@ -1,3 +1,3 @@
 /** From this width on, stages stand left and evidence right of the picture. */
-export const WIDE_FROM = 1000
+const WIDE_FROM = 1000
 export const isWide = (width: number): boolean => width >= WIDE_FROM

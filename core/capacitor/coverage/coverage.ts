@@ -7,6 +7,7 @@ import type { StockPart } from '../stock-plan/part'
 export const FAN_VALUES = [3, 4, 5, 6, 7.5, 10, 12.5, 15] as const
 export const COMPRESSOR_VALUES = [15, 17.5, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80] as const
 
+/** One pair of trade values, µF, and what it takes to meet it from the stock. */
 export interface Cell {
   readonly compressor: number
   readonly fan: number
@@ -17,6 +18,7 @@ export interface Cell {
   readonly by: readonly string[]
 }
 
+/** The stock, the trade values of both loads, µF, the least rating, V, and how far off a sum may be, percent. */
 export interface CoverageInput {
   readonly parts: readonly StockPart[]
   readonly compressors: readonly number[]
@@ -53,6 +55,7 @@ export function coverCell(
   }
 }
 
+/** Every pair, how many of them can be met, and what each part adds. */
 export interface Coverage {
   readonly cells: readonly Cell[]
   readonly met: number
@@ -61,7 +64,7 @@ export interface Coverage {
 }
 
 /** Row by row, so that whoever asks can show how far it is and stop it between rows. */
-export function* coverageRows(input: CoverageInput): Generator<readonly Cell[]> {
+function* coverageRows(input: CoverageInput): Generator<readonly Cell[]> {
   for (const compressor of input.compressors) yield input.fans.map((fan) => coverCell(input, compressor, fan))
 }
 
@@ -79,7 +82,7 @@ export function coverageOf(
 }
 
 /** A part adds the pairs that the stock without it cannot meet. Only pairs whose plan uses it are tried anew: the others are met without it. */
-export function addsOf(input: CoverageInput, cells: readonly Cell[]): Coverage['adds'] {
+function addsOf(input: CoverageInput, cells: readonly Cell[]): Coverage['adds'] {
   return input.parts.map((part) => {
     const met = cells.filter((cell) => cell.by.includes(part.id))
     const without = { ...input, parts: input.parts.filter((p) => p !== part) }

@@ -1,9 +1,11 @@
+/** Which purchases meet which call, indexed for the bound of the search. */
 export interface CallIndex {
   /** Of each purchase: 1 over the size of the smallest set it stands in, or 0. */
   readonly base: Float64Array
   readonly setsOf: ReadonlyMap<number, readonly (readonly number[])[]>
 }
 
+/** The index of one call's least sets; `purchases` is how many there are to choose from. */
 export function indexOf(sets: readonly (readonly number[])[], purchases: number): CallIndex {
   const base = new Float64Array(purchases)
   const setsOf = new Map<number, (readonly number[])[]>()

@@ -1,6 +1,7 @@
 // The purchases that meet most calls, from each call's least sets: best first, with a bound that no set of purchases passes.
 import { indexOf, largestSum, type CallIndex } from './credit'
 
+/** A call of the past that the stock does not meet, with the purchases that would. */
 export interface OpenCall {
   /** How many calls of the past were like it. */
   readonly weight: number
@@ -10,6 +11,7 @@ export interface OpenCall {
   readonly cut: boolean
 }
 
+/** Prices in cents by purchase, the calls, and how much and how many may be bought. */
 export interface PurchasesInput {
   readonly cents: readonly number[]
   readonly calls: readonly OpenCall[]
@@ -18,6 +20,7 @@ export interface PurchasesInput {
   readonly budget: number | null
 }
 
+/** The best set found, by index, how many calls it meets, and the most that any set can. */
 export interface Purchases {
   readonly chosen: readonly number[]
   readonly met: number
@@ -26,7 +29,7 @@ export interface Purchases {
 }
 
 /** Nodes looked at before the search stops and shows its bound. */
-export const NODE_LIMIT = 40_000
+const NODE_LIMIT = 40_000
 /** Of them for a cheaper set that meets as many as are met already. */
 const CHEAPER_LIMIT = 4000
 /** Rounds of exchanging one purchase for another. */
@@ -53,6 +56,7 @@ export function bestPurchases(input: PurchasesInput, nodeLimit = NODE_LIMIT): Pu
   )
 }
 
+/** Is one of the call's least sets among the chosen purchases? */
 export const isMet = ({ sets }: Pick<OpenCall, 'sets'>, chosen: readonly number[]): boolean =>
   sets.some((set) => set.every((p) => chosen.includes(p)))
 

@@ -8,6 +8,7 @@ export interface PastCall {
   readonly fan: number | null
 }
 
+/** The stock, what can be bought, past calls, and the limits of buying: number, and cents (null: none). */
 export interface RestockInput {
   readonly stock: readonly StockPart[]
   /** What can be bought, each once. */
@@ -22,6 +23,7 @@ export interface RestockInput {
   readonly budget: number | null
 }
 
+/** One part to buy and what it is good for. */
 export interface Purchase {
   readonly part: string
   /** Calls that it adds when bought after those before it. */
@@ -29,6 +31,7 @@ export interface Purchase {
   readonly cents: number | null
 }
 
+/** What to buy, and how much better the van is for it. `bound`: no purchase within the limits meets more calls. */
 export interface Restock {
   /** In the order of buying, the one that adds most first. */
   readonly buy: readonly Purchase[]

@@ -4,6 +4,7 @@ import { allOptions, windowOf } from '../stock-plan/options'
 import type { StockPart } from '../stock-plan/part'
 import type { WantedLoad } from '../stock-plan/plan'
 
+/** How a call can be met by buying. `whole`: every way was looked at. */
 export interface Ways {
   /** The stock meets it without any purchase. */
   readonly met: boolean
@@ -13,6 +14,7 @@ export interface Ways {
   readonly whole: boolean
 }
 
+/** Stock, catalogue and the call's loads, with the limits of a plan. */
 export interface WaysInput {
   readonly stock: readonly StockPart[]
   readonly catalogue: readonly StockPart[]
@@ -22,10 +24,10 @@ export interface WaysInput {
 }
 
 /** Combinations tried for one call before the rest is let go. */
-export const WAYS_STEP_LIMIT = 1_500_000
+const WAYS_STEP_LIMIT = 1_500_000
 
 /** Least sets kept for one call. */
-export const MOST_SETS = 3000
+const MOST_SETS = 3000
 
 interface Way {
   /** Index of the part among stock and catalogue together. */
@@ -36,6 +38,7 @@ interface Way {
   readonly gives: readonly number[]
 }
 
+/** The least sets of purchases that meet a call; none is needed where it has no loads or the stock meets it. */
 export function waysToMeet(input: WaysInput): Ways {
   if (input.loads.length === 0) return { met: true, sets: [], whole: true }
   const alone = new Enumeration(input, [])

@@ -1,12 +1,14 @@
 // How a capacitor is fitted, step by step, from the plan: discharge first, strap, the ties of C, jumpers, a check with the meter, leads last.
 import { first } from '../../quantity/at'
-import { figure, microfaradsText } from '../../quantity/display'
+import { capital, figure, microfaradsText } from '../../quantity/display'
 import { casesOf, type Can, type Case } from '../can'
 import type { TapGroup } from '../tap-plan/plan'
 
 export const STEP_KINDS = ['safe', 'mount', 'join', 'check', 'land', 'label'] as const
+/** What a step is about: safety, taking out, mounting, joining, checking, landing, labelling. */
 export type FitStepKind = (typeof STEP_KINDS)[number]
 
+/** One thing to do, with its reason. */
 export interface FitStep {
   /** Stays the same while the plan does, so that a tick stays with its step. */
   readonly id: string
@@ -15,6 +17,7 @@ export interface FitStep {
   readonly why: string
 }
 
+/** The can, the plan's groups, and what else hangs on it, for the steps to be worked out from. */
 export interface FitInput {
   readonly can: Pick<Can, 'name' | 'sections' | 'tolerancePercent'> & {
     readonly protectedStart?: boolean | undefined
@@ -193,5 +196,3 @@ function emptyStep({ sections }: Pick<Can, 'sections'>, groups: FitInput['groups
         },
       ]
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -10,6 +10,7 @@ export type Aim = (typeof AIMS)[number]
 /** The usual order. Common practice, no source. */
 export const USUAL_AIMS: readonly Aim[] = ['parts', 'error', 'jumpers', 'opened', 'versatile', 'cost']
 
+/** A plan's figure for each aim; less is better. Whole numbers, so that ties are ties. */
 export type PlanScore = {
   /** Of `error`: worst deviation of any load, as a share in whole millionths, so that ties are ties. */
   readonly [aim in Aim]: number

@@ -2,6 +2,7 @@
 import { first } from '../../quantity/at'
 import type { StockPart } from './part'
 
+/** Parts of the van that no plan can tell apart, as one. */
 export interface Shelf {
   /** Stands for all of them; its quantity is theirs together. */
   readonly part: StockPart
@@ -12,6 +13,7 @@ export interface Shelf {
 /** Above this no plan takes of one shelf. */
 const MOST_PIECES = 3
 
+/** Parts that agree in volts, tolerance, price, sections and readings on one shelf each, in the order they came. */
 export function alike(parts: readonly StockPart[]): Shelf[] {
   const shelves = new Map<string, StockPart[]>()
   for (const part of parts) {

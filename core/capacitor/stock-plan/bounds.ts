@@ -2,6 +2,7 @@
 import type { PlanScore } from './aims'
 import type { Option } from './options'
 
+/** A way of using a part, with what it costs by each aim. */
 export interface Weighed extends Option {
   readonly cost: number
   readonly versatile: number
@@ -28,6 +29,7 @@ export interface LeastFurther {
   readonly versatilePerPicofarad: number
 }
 
+/** For each aim the least that anything more can cost, by which the search is cut. */
 export function leastFurther(options: readonly Weighed[]): LeastFurther {
   const given = (o: Weighed) => o.gives.reduce((a, b) => a + b, 0)
   let [stays, cost, versatile, centsPerPicofarad, versatilePerPicofarad]: [

@@ -9,6 +9,7 @@ export const windowOf = (
   most: Math.floor(picofarads * (1 + tolerancePercent / 100) + 1e-6),
 })
 
+/** One way of joining a part's sections for the loads. */
 export interface Option {
   /** Index of the part. */
   readonly part: number
@@ -23,10 +24,11 @@ export interface Option {
 /** Above this many sums of one part the rest is let go; real cans have some hundred. */
 export const MOST_OPTIONS = 4000
 /** Of all parts together: a van of 5,000 lines still fits a phone. */
-export const MOST_OPTIONS_IN_ALL = 250_000
+const MOST_OPTIONS_IN_ALL = 250_000
 /** What each part may still have once that is reached. */
 const LEAST_SHARE = 12
 
+/** What a load allows: the most it may get, pF, and the least rating, V. */
 export interface LoadLimit {
   readonly load: string
   /** The most that it may get, picofarads. */

@@ -1,6 +1,7 @@
 // A capacitor of the stock as a plan sees it: its sections with what was measured of them, and what it costs to use it.
 import { isWithin, toPicofarads } from '../../quantity/exact'
 
+/** One section of a part on the van. */
 export interface StockSection {
   readonly id: string
   /** As printed. */
@@ -11,6 +12,7 @@ export interface StockSection {
   readonly dead: boolean
 }
 
+/** One capacitor on the van, or the old one where a side of it may stay (`keptFor`). Cents null: no price known. */
 export interface StockPart {
   readonly id: string
   readonly name: string

@@ -7,6 +7,7 @@ import { alike, type Shelf } from './alike'
 import { isSound, valueOf, type StockPart } from './part'
 import { searchStock, type FoundPlan } from './search'
 
+/** A load and what it asks for, µF. */
 export interface WantedLoad {
   readonly load: string
   readonly microfarads: number
@@ -14,6 +15,7 @@ export interface WantedLoad {
   readonly volts: number
 }
 
+/** Parts, loads and the technician's order of aims, with how many capacitors may be used. */
 export interface StockPlanInput {
   readonly parts: readonly StockPart[]
   readonly loads: readonly WantedLoad[]
@@ -30,6 +32,7 @@ export interface PlannedSection {
   readonly microfarads: number
 }
 
+/** The sections that serve one load, joined, and how far they are off, percent. */
 export interface PlannedGroup {
   readonly load: string
   /** Largest first: the lead lands on the first. */
@@ -40,6 +43,7 @@ export interface PlannedGroup {
   readonly jumpers: readonly { readonly to: PlannedSection; readonly share: number }[]
 }
 
+/** One plan: the capacitors, what each load gets, the ties of their C's, and why it stands where it does. */
 export interface StockPlan {
   /** One entry for each capacitor; `keptFor`: it stays in the unit, for that load. */
   readonly cans: readonly { readonly part: string; readonly name: string; readonly keptFor: string | null }[]
@@ -53,6 +57,7 @@ export interface StockPlan {
   readonly why: string
 }
 
+/** The best plans, best first; empty with `problems` in words where none serves every load. */
 export interface StockPlans {
   /** Best first, each with other parts than those before it. */
   readonly plans: readonly StockPlan[]
@@ -62,6 +67,7 @@ export interface StockPlans {
   readonly problems: readonly string[]
 }
 
+/** The best plans from the stock for the aims in their order. Exact unless `proven` is false; no plan is an answer, with its reasons. */
 export function planFromStock({
   parts,
   loads,

@@ -6,6 +6,7 @@ import { leastFurther, leastScore, type LeastFurther, type Partial, type Weighed
 import { allOptions, windowOf, type Option } from './options'
 import { costOf, versatilityOf, type StockPart } from './part'
 
+/** A load in whole picofarads. */
 export interface SearchLoad {
   readonly load: string
   readonly picofarads: number
@@ -13,6 +14,7 @@ export interface SearchLoad {
   readonly volts: number
 }
 
+/** What the search works on: picofarads, aims in order, the most capacitors of a plan, how many plans to keep. */
 export interface SearchInput {
   /** At most one of them stays in the unit. */
   readonly parts: readonly StockPart[]
@@ -24,11 +26,13 @@ export interface SearchInput {
   readonly keep: number
 }
 
+/** A plan as the search finds it. */
 export interface FoundPlan {
   readonly options: readonly Option[]
   readonly score: PlanScore
 }
 
+/** The plans found, and whether they are proven the best. */
 export interface SearchOutcome {
   /** Best first. */
   readonly plans: readonly FoundPlan[]
@@ -37,8 +41,9 @@ export interface SearchOutcome {
 }
 
 /** Combinations tried before the search stops and says so: a few seconds on a phone, never reached by a van of some hundred lines. */
-export const STEP_LIMIT = 4_000_000
+const STEP_LIMIT = 4_000_000
 
+/** Branch and bound over the ways of the parts, one capacitor after another. Derived; checked against exhaustive search and HiGHS. */
 export function searchStock(input: SearchInput): SearchOutcome {
   const { parts, loads, tolerancePercent } = input
   const targets = loads.map((l) => l.picofarads)

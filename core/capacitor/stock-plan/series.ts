@@ -10,6 +10,7 @@ export interface SeriesPair {
   readonly volts: readonly [number, number]
 }
 
+/** Pairs of single capacitors that make `target` µF in series: C = ab/(a+b), each with its share of the volts. Derived. */
 export function seriesPairs(
   parts: readonly StockPart[],
   target: number,

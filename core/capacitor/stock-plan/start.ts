@@ -1,6 +1,7 @@
 // Start capacitors: marked as a range. One fits when every value it may have lies in the range that is asked for.
 import { figure } from '../../quantity/display'
 
+/** A start capacitor on the van. */
 export interface StartPart {
   readonly id: string
   readonly name: string
@@ -14,12 +15,14 @@ export interface StartPart {
   readonly measured: number | null
 }
 
+/** The start capacitor wanted: its range, µF, and volts. */
 export interface WantedStart {
   readonly low: number
   readonly high: number
   readonly volts: number
 }
 
+/** Those that fit, best first, or in words why none does. */
 export interface StartPlan {
   /** Best first. */
   readonly fits: readonly {

@@ -4,6 +4,7 @@ import type { Interval } from '../../quantity/interval'
 import { limitVerdict, toleranceVerdict } from '../verdict'
 import type { StockPart } from './part'
 
+/** The side of the old can that might stay, as marked and as read, µF. */
 export interface OldSide {
   readonly load: string
   readonly name: string
@@ -15,6 +16,7 @@ export interface OldSide {
   readonly reading: Interval
 }
 
+/** The side as a part of the plan, or null where it may not stay; in both cases why. */
 export type StaysVerdict =
   { readonly part: StockPart; readonly why: string } | { readonly part: null; readonly why: string }
 

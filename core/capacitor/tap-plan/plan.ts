@@ -6,6 +6,7 @@ import type { Load, Section } from '../can'
 import type { Preference } from './score'
 import { searchPlan, type SearchResult } from './search'
 
+/** One can with its sections, the loads in µF, and the tolerance in percent. */
 export interface TapPlanProblem {
   readonly sections: readonly Section[]
   readonly loads: readonly Load[]
@@ -13,6 +14,7 @@ export interface TapPlanProblem {
   readonly prefer?: Preference
 }
 
+/** A jumper between two posts, by section id. */
 export interface Jumper {
   readonly from: string
   readonly to: string
@@ -20,6 +22,7 @@ export interface Jumper {
   readonly share: number
 }
 
+/** The sections that serve one load. */
 export interface TapGroup {
   readonly load: string
   /** Section ids, largest first. */
@@ -35,6 +38,7 @@ export interface TapGroup {
   readonly jumperShare: number
 }
 
+/** An assignment of sections to loads. */
 export interface TapPlanCore {
   readonly groups: readonly TapGroup[]
   /** Greatest relative error of any load, percent; null when there are no groups. */
@@ -46,12 +50,14 @@ export interface TapPlanCore {
   readonly proven: boolean
 }
 
+/** Why there is no plan, at the field it is about. */
 export interface TapPlanProblemNote {
   /** Where in the input, such as "loads.0.microfarads". */
   readonly path: string
   readonly message: string
 }
 
+/** The plan, or why there is none and what comes nearest. */
 export interface TapPlan extends TapPlanCore {
   readonly feasible: boolean
   /** The closest assignment, when none is within tolerance; null when feasible or when there are fewer sections than loads. */

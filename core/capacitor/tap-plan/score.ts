@@ -6,6 +6,7 @@
  */
 export type Preference = 'exact' | 'simple'
 
+/** What an assignment is weighed by. */
 export interface Score {
   /** Greatest relative error of any load, as a fraction of its target. */
   readonly worst: number

@@ -2,6 +2,7 @@ import { isWithin } from '../../quantity/exact'
 import { distanceToNearest, tailTotals } from './reachable'
 import { isBetter, type Preference, type Score } from './score'
 
+/** What the search works on. */
 export interface SearchProblem {
   /** Section values in picofarads, largest first. */
   readonly values: readonly number[]
@@ -11,6 +12,7 @@ export interface SearchProblem {
   readonly prefer: Preference
 }
 
+/** The best assignment found. */
 export interface SearchResult {
   /** Per section the index of its load, or targets.length for unused. */
   readonly assignment: readonly number[]
@@ -20,7 +22,7 @@ export interface SearchResult {
 }
 
 /** Steps before the search stops and says so: about two seconds on a phone, never reached by real cans. */
-export const STEP_LIMIT = 2_000_000
+const STEP_LIMIT = 2_000_000
 // Tails of this length get a table of totals: 2^12 entries at the most.
 const TABLE_LENGTH = 12
 const SHORT_TABLE_LENGTH = 7

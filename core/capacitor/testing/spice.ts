@@ -59,7 +59,7 @@ export function runSpicePoints(
 }
 
 /** The vectors of a simulation by name, such as "v(1)". */
-export function runSpice(netlist: string): Map<string, number[]> {
+function runSpice(netlist: string): Map<string, number[]> {
   const out = execFileSync(process.execPath, ['--input-type=module', '-e', SCRIPT], {
     env: { ...process.env, NETLIST: netlist },
     encoding: 'utf8',

@@ -5,6 +5,7 @@ import { stop, type Hazard } from '../hazard'
 import { compressorPosts } from '../network'
 import { landedLeadsOn, running, type ProofView } from '../view'
 
+/** The compressor's side of a shared can: fed, on its own section, of the right µF. Nothing is said where its capacitor is its own. */
 export function checkCompressor(view: ProofView, wantedMicrofarads: number | null): Hazard[] {
   const compressor = compressorPosts(view.hookup.unit)
   if (!compressor || view.hookup.unit.traits.capacitor !== 'shared') return []

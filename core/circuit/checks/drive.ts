@@ -8,6 +8,7 @@ import { leadsAt, type ProofView } from '../view'
 const lineOf = ({ sources }: ModeCopper, point: string): Source | null =>
   sources(point).find((s) => s === 'line1' || s === 'line2') ?? null
 
+/** In each mode: does line voltage stand across motor common and run just when the fan is to run? */
 export function checkDrive(view: ProofView): Hazard[] {
   return view.hookup.unit.modes.flatMap(({ id, name, fanRuns }) => {
     const mode = known(view.modes.get(id), 'The mode copper')

@@ -6,6 +6,7 @@ import type { PostId } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
 import { running, type ProofView } from '../view'
 
+/** A hard-start kit whose far end is on `farEnd`: on the compressor's group, and past the fuse where the can has one. None where it is null. */
 export function checkHardStart(view: ProofView, farEnd: PostId | null): Hazard[] {
   if (farEnd === null) return []
   const compressor = compressorPosts(view.hookup.unit)

@@ -1,11 +1,13 @@
 // Every lead dealt with, once, and on a post that is meant for it. No circuit is needed to see these.
+import { capital } from '../../quantity/display'
 import { leadPoint, RUN, START } from '../network'
 import { stop, watch, type Hazard } from '../hazard'
 import { copperIn } from '../potential'
 import type { SetLead } from '../../motor/settings'
 import type { HookupPost } from '../../wiring/hookup-posts'
-import { capital, leadName, placementOf, postOfLead, running, type ProofView } from '../view'
+import { leadName, placementOf, postOfLead, running, type ProofView } from '../view'
 
+/** Each lead by itself: landed once, on a post that takes it, as its setting asks. */
 export function checkLeads(view: ProofView): Hazard[] {
   return view.hookup.leads.flatMap((set) => {
     const places = view.hookup.placements.filter((p) => p.lead === set.lead.id)

@@ -7,6 +7,7 @@ import type { UnitType } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
 import { VOLTAGE_TOLERANCE } from '../judge/limits'
 
+/** What is chosen rather than wired: volts of motor and can, the plug against the wanted rotation (null: not stated). */
 export function checkSettings(
   unit: UnitType,
   sheet: LeadSheet,

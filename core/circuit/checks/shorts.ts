@@ -21,6 +21,7 @@ const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean
   },
 ]
 
+/** Copper that joins what must never be joined: line to line, line to earth, line to the 24 V coil. */
 export function checkShorts(view: ProofView): Hazard[] {
   return CASES.flatMap(({ code, has, what }) => {
     const modes = [...view.modes.values()]

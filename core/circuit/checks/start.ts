@@ -7,6 +7,7 @@ import { COMMON, compressorPosts, RUN, START } from '../network'
 import { landedLeadsOn, leadsAt, placementOf, running, type ProofView } from '../view'
 import type { LeadSheet } from '../../motor/lead-sheet'
 
+/** The start lead of an outdoor motor: through its section to run, on no line, of the tag's µF. */
 export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
   const { copper, sources } = running(view)
   const leads = leadsAt(view, START)

@@ -1,8 +1,10 @@
 // A blower's taps and outputs: idle taps are parked one to a post, outputs are joined only where the unit allows it.
+import { capital } from '../../quantity/display'
 import { copperIn } from '../potential'
 import { stop, type Hazard } from '../hazard'
-import { capital, leadName, placementOf, postOfLead, type ProofView } from '../view'
+import { leadName, placementOf, postOfLead, type ProofView } from '../view'
 
+/** A blower's taps: one on each output, idle ones apart. Nothing is said of an outdoor fan. */
 export function checkTaps(view: ProofView): Hazard[] {
   if (view.hookup.unit.traits.fan !== 'blower') return []
   return [...tiedTaps(view), ...tiedOutputs(view), ...tapPlaces(view)]

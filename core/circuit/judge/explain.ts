@@ -57,5 +57,3 @@ export const unexplained = (symptoms: readonly Hazard[], rules: readonly Hazard[
     (symptom) =>
       !rules.some((rule) => rule.severity === 'stop' && (EXPLAINS[symptom.code] ?? []).includes(rule.code)),
   )
-
-export { EXPLAINS }

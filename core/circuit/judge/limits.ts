@@ -15,12 +15,14 @@ export const SHORT_AMPS = 150
 /** A motor runs within this share of its rated volts (NEMA MG 1, from memory). */
 export const VOLTAGE_TOLERANCE = 0.1
 
+/** What the windings may carry, A, and the motor's performance at its rating. */
 export interface Limits {
   readonly rated: Performance
   readonly mainAmps: number
   readonly auxiliaryAmps: number
 }
 
+/** Limits from the motor's rated performance, with the doubt of fitted constants. Common practice, no source. */
 export function limitsOf(machine: Machine): Limits {
   const supply = {
     volts: machine.ratedVolts,

@@ -17,6 +17,7 @@ import { runCircuit, type Run } from '../solution/run'
 import { ampsThrough } from '../solution/solve'
 import { sweepCapacitor } from '../solution/sweep'
 
+/** What the solved circuit says of one mode: volts and amps RMS, torque against the rated one. */
 export interface ModeSolution {
   readonly mode: ModeId
   readonly name: string
@@ -59,12 +60,14 @@ export interface ModeSolution {
   readonly leads: Readonly<Record<string, { readonly volts: number | null; readonly amps: number }>>
 }
 
+/** A mode's circuit, how the motor runs in it, and what is told of it. */
 export interface SolvedMode {
   readonly built: BuiltCircuit
   readonly run: Run
   readonly solution: ModeSolution
 }
 
+/** Every mode of the unit, solved. `motor.volts` is null where nothing stands across the windings. */
 export function solveModes(input: CircuitInput): SolvedMode[] {
   return input.hookup.unit.modes.map(({ id, name, fanRuns }) => {
     const built = buildCircuit(input, id)

@@ -16,6 +16,7 @@ import {
 import { LEAST_START_TORQUE } from '../../motor/machine/settle'
 import type { ModeSolution } from './mode-solution'
 
+/** The solved modes and what they are held against: V, A. */
 export interface SymptomInput {
   readonly unit: UnitType
   readonly machine: Machine | null
@@ -32,6 +33,7 @@ export interface SymptomInput {
 /** A tap that stands this high above earth is fed: of the unit's volts between lines, half of which is each line's height on a split phase. Our judgement. */
 const LIVE_SHARE = 0.2
 
+/** What is wrong by the figures, each symptom once with the modes it shows in. It names no wire: the copper's checks do. */
 export function findSymptoms(input: SymptomInput): Hazard[] {
   const found = input.modes.flatMap((mode) => modeSymptoms(input, mode))
   return mergeModes(found)

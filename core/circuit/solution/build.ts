@@ -20,6 +20,7 @@ const COMPRESSOR = { run: [13, 7], start: [25, 30] } as const
 const KEPT_MICROFARADS = 40
 const DEFAULT_AMPS = 1
 
+/** What a circuit is built from. `machine` null: a motor without a winding model, taken as what its plate draws. */
 export interface CircuitInput {
   readonly hookup: Hookup
   readonly sheet: LeadSheet
@@ -30,6 +31,7 @@ export interface CircuitInput {
   readonly volts?: number
 }
 
+/** A circuit with the names of its nodes. */
 export interface BuiltCircuit {
   readonly circuit: Circuit
   /** The node a post is part of in this mode. */
@@ -38,14 +40,19 @@ export interface BuiltCircuit {
   readonly leadNode: (lead: string) => string
 }
 
+/** The node of a point inside the motor. */
 export const windingNode = (point: string): string => `W:${point}`
+/** The element of a lead: its current is the lead's. */
 export const leadElement = (lead: string): string => `lead:${lead}`
+/** The element of a jumper between two sections. */
 export const jumperElement = (from: string, to: string): string => `jumper:${from}-${to}`
+/** The element of a capacitor's section. */
 export const sectionElement = (section: string): string => `section:${section}`
 
 /** Split phase with earth in the middle from 200 V up; below, a line against a neutral that is bonded to earth. */
 const isSplit = ({ volts }: Pick<UnitType, 'volts'>): boolean => volts >= 200
 
+/** The circuit of a hookup in one mode. Copper of the unit is one node; leads and jumpers keep a small resistance, so that their currents are answers. */
 export function buildCircuit(input: CircuitInput, mode: ModeId): BuiltCircuit {
   const { hookup, machine } = input
   const copper = copperOf(hookup, mode)

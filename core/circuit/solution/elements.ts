@@ -6,6 +6,7 @@ import type { Coil } from '../../motor/machine/field'
 /** The reference: chassis and earth. */
 export const EARTH = 'EARTH'
 
+/** A voltage source with what lies behind it. */
 export interface Source {
   readonly id: string
   readonly a: string
@@ -16,6 +17,7 @@ export interface Source {
   readonly ohms: number
 }
 
+/** A resistor, with a reactance in series where it has one. */
 export interface Resistor {
   readonly id: string
   readonly a: string
@@ -25,6 +27,7 @@ export interface Resistor {
   readonly reactanceOhms: number
 }
 
+/** A capacitor. */
 export interface Capacitor {
   readonly id: string
   readonly a: string
@@ -32,12 +35,14 @@ export interface Capacitor {
   readonly microfarads: number
 }
 
+/** One coil of the motor between two nodes. */
 export interface MotorCoil extends Coil {
   readonly id: string
   readonly a: string
   readonly b: string
 }
 
+/** Elements between named nodes, at one frequency. */
 export interface Circuit {
   readonly hertz: number
   readonly sources: readonly Source[]

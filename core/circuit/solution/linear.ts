@@ -8,6 +8,7 @@ export interface ComplexSystem {
   readonly rightIm: Float64Array
 }
 
+/** A system of `size` unknowns, all zero; rows one after the other. */
 export const emptySystem = (size: number): ComplexSystem => ({
   size,
   re: new Float64Array(size * size),
@@ -16,6 +17,7 @@ export const emptySystem = (size: number): ComplexSystem => ({
   rightIm: new Float64Array(size),
 })
 
+/** The same system again, to be solved without losing it. */
 export const copySystem = ({ size, re, im, rightRe, rightIm }: ComplexSystem): ComplexSystem => ({
   size,
   re: re.slice(),

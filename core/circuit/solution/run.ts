@@ -4,6 +4,7 @@ import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
 import { prepare, solveAt, torqueAt, type Prepared, type Solution } from './solve'
 
+/** How the motor of a circuit starts and where it comes to run. */
 export interface Run {
   readonly prepared: Prepared
   readonly standstill: Solution

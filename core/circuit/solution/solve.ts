@@ -7,6 +7,7 @@ import { Conductors } from '../../wiring/conductors'
 import { EARTH, type Capacitor, type Circuit } from './elements'
 import { copySystem, emptySystem, solveSystem, type ComplexSystem } from './linear'
 
+/** The circuit at one slip: volts and amps as RMS phasors. */
 export interface Solution {
   readonly slip: number
   /** Against earth; of a floating node against its part's own reference, which says nothing of its height above earth. */
@@ -29,6 +30,7 @@ export interface Prepared {
   readonly base: ComplexSystem
 }
 
+/** What does not depend on the slip, worked out once. A part without a way to earth gets a reference of its own. */
 export function prepare(circuit: Circuit): Prepared {
   const parts = new Conductors()
   const nodes = new Set<string>([EARTH])
@@ -104,6 +106,7 @@ export function torqueAt(prepared: Prepared, slip: number, sense: 1 | -1): numbe
 const coilAmpsOf = ({ circuit, index }: Prepared, { rightRe, rightIm }: ComplexSystem): Complex[] =>
   circuit.coils.map((_, k) => complex(rightRe[index.size + k] ?? 0, rightIm[index.size + k] ?? 0))
 
+/** Torque, synchronous watts; positive with the forward field. Derived: double revolving fields (textbook, from memory). */
 export function torqueFrom(
   { circuit: { coils, machine, hertz } }: Prepared,
   amps: readonly Complex[],
@@ -115,6 +118,7 @@ export function torqueFrom(
     : 0
 }
 
+/** The circuit at one slip, by nodal analysis. `sense` -1: the rotor turns against the plug's direction. */
 export function solveAt(
   prepared: Prepared,
   slip: number,

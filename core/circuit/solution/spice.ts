@@ -4,6 +4,7 @@ import { at } from '../../quantity/at'
 import { coilImpedances, fieldAt } from '../../motor/machine/field'
 import { EARTH, type Circuit } from './elements'
 
+/** A netlist that ngspice runs as it is. */
 export interface SpiceText {
   readonly text: string
   /** SPICE's node of each node. */

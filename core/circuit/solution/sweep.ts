@@ -4,6 +4,7 @@ import { complex, minus, over, plus, times, type Complex } from '../../quantity/
 import { solveSystem, type ComplexSystem } from './linear'
 import { admittance, systemAt, torqueFrom, type Prepared } from './solve'
 
+/** The circuit with one value of the swept capacitor. */
 export interface SweepPoint {
   readonly microfarads: number
   /** Across that capacitor, V. */

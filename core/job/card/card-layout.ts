@@ -10,6 +10,7 @@ export const CARD_HEIGHT = 210
 const MARGIN = 9
 const INNER = CARD_WIDTH - 2 * MARGIN
 
+/** A shape of the card, in mm from its upper left corner. */
 export type Shape =
   | {
       readonly kind: 'text'

@@ -42,6 +42,7 @@ function draw(shape: Shape): string {
   }
 }
 
+/** The card as an SVG file, text as text, A5 in mm; `title` is what a reader of the file is told. */
 export function cardSvg(shapes: readonly Shape[], title: string): string {
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',

@@ -24,6 +24,7 @@ export interface CardHeading {
   readonly readings: readonly string[]
 }
 
+/** One lead of the new motor on the card. */
 export interface CardRow {
   readonly lead: string
   readonly insulation: Insulation
@@ -35,6 +36,7 @@ export interface CardRow {
   readonly moved: boolean
 }
 
+/** The card of a proven hookup, as data (`oak-switch/hookup-card` 1). */
 export interface Card extends CardHeading {
   readonly format: typeof CARD_FORMAT
   readonly version: typeof CARD_VERSION

@@ -5,6 +5,7 @@ import type { JobDocument } from '../document'
 
 const SPEED_PROBES = ['amps-low', 'amps-medium', 'amps-high'] as const
 
+/** From a job to the input of estimate-plate: what was read of an old motor whose plate cannot be. */
 export function estimateInput(job: JobDocument): EstimateFrom {
   const amps = ampsOf(job)
   const sections = [...(job.canMarking?.sections ?? [])].sort((a, b) => a - b)

@@ -3,8 +3,10 @@ import { selectSpeeds } from '../../motor/settings'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
+/** What a hookup still waits for. */
 export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
 
+/** The input of `hookup` and `prove`, as a job gives it; checked where the operation runs. */
 export interface HookupInput {
   readonly unit: string
   readonly wires: readonly unknown[]

@@ -10,6 +10,7 @@ import { estimatePlate } from '../../motor/estimate'
 import { estimateInput } from './estimate-input'
 import type { JobDocument } from '../document'
 
+/** The old motor as far as plates, body and wires tell it; what is not known stays null and never passes a row. */
 export function oldMotorOf(job: JobDocument): OldMotor {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   const fan = unit?.traits.fan ?? 'outdoor'

@@ -61,6 +61,7 @@ const FROM_MOUNTING: Readonly<Record<Mechanical['mounting'][number], MountingWay
   lugs: 'band',
 }
 
+/** How the motor is held: as chosen, else as the old one was, else as is usual on such a unit. */
 export function mountingWay(job: JobDocument): MountingWay {
   const chosen = MOUNTING_WAYS.find((way) => way === job.mountChoices.way)
   if (chosen) return chosen
@@ -69,16 +70,19 @@ export function mountingWay(job: JobDocument): MountingWay {
   return job.unit && unitTypeById(job.unit)?.traits.fan === 'blower' ? 'band' : 'base'
 }
 
+/** Where the shaft points: as chosen, else as the old one did; null: not known. */
 export function mountPosition(job: JobDocument): Mechanical['positions'][number] | null {
   const chosen = job.mountChoices.position
   if (chosen === 'shaft-up' || chosen === 'shaft-down' || chosen === 'horizontal') return chosen
   return job.oldBody?.positions.length === 1 ? (job.oldBody.positions[0] ?? null) : null
 }
 
+/** Does the unit's motor have two shaft ends? As chosen, else as the old one had. */
 export const isThroughShaft = (job: JobDocument): boolean =>
   job.mountChoices.through === 'yes' ||
   (job.mountChoices.through === undefined && job.oldBody?.throughShaft === true)
 
+/** From a job to the input of blade-position; figures not measured are null. */
 export function mountInput(job: JobDocument) {
   const figures = (keys: readonly MountFigure[]) =>
     Object.fromEntries(keys.map((key) => [key, figureOf(job, key)]))

@@ -7,6 +7,7 @@ import type { Interval } from '../../quantity/interval'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
+/** A side of the old capacitor, by the load it serves. */
 export type CanSide = 'HERM' | 'FAN'
 
 /** The old can's label by custom: a dual names the compressor's value first; a single is the fan's. Common practice, no source. */

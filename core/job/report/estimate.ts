@@ -1,6 +1,7 @@
 // An estimate in whole cents: lines of parts and labour, tax worked out once on the taxed sum. Half a cent rounds up.
 import { at } from '../../quantity/at'
 
+/** A line of the estimate; money in whole cents. */
 export interface EstimateLine {
   readonly kind: 'part' | 'labour'
   readonly text: string
@@ -11,12 +12,14 @@ export interface EstimateLine {
   readonly taxed: boolean
 }
 
+/** Tax and how long the estimate stands. */
 export interface EstimateTerms {
   /** Percent in thousandths: 8.25 % is 8250. */
   readonly taxThousandths: number
   readonly validDays: number
 }
 
+/** Sums in whole cents; tax is worked out once, on the taxed sum, rounded half up. */
 export interface EstimateTotals {
   /** Of each line, in order, cents. */
   readonly lines: readonly number[]
@@ -31,6 +34,7 @@ export interface EstimateTotals {
 const roundHalfUp = (product: number, divisor: number): number =>
   Math.floor((2 * product + divisor) / (2 * divisor))
 
+/** The sums of an estimate's lines, each line rounded half up to whole cents. */
 export function totalsOf(
   lines: readonly EstimateLine[],
   { taxThousandths }: Pick<EstimateTerms, 'taxThousandths'>,

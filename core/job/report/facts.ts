@@ -14,8 +14,10 @@ import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/sta
 import { standingProof } from '../standing-proof'
 
 export const SECTIONS = ['found', 'done', 'readings', 'parts', 'recommended', 'gaps'] as const
+/** A section of the report. */
 export type SectionId = (typeof SECTIONS)[number]
 
+/** One thing the record holds, in both ways of saying it. */
 export interface Fact {
   readonly section: SectionId
   /** For the owner; null: of no use to them. */
@@ -27,6 +29,7 @@ const both = (section: SectionId, text: string): Fact => ({ section, plain: text
 const technical = (section: SectionId, text: string): Fact => ({ section, plain: null, technical: text })
 const gap = (text: string): Fact => both('gaps', text)
 
+/** Everything a report says, in its order; nothing that the record does not hold. */
 export function factsOf(job: JobDocument): Fact[] {
   return [...found(job), ...done(job), ...readings(job), ...parts(job), ...recommended(job), ...gaps(job)]
 }

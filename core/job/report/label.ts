@@ -9,8 +9,10 @@ export const LABEL_SIZES = {
   '2 1/4 × 1 1/4 in': { width: 57.15, height: 31.75 },
   '100 × 50 mm': { width: 100, height: 50 },
 } as const
+/** A size of label, by its name. */
 export type LabelSize = keyof typeof LABEL_SIZES
 
+/** A label, laid out in mm. */
 export interface CanLabel {
   readonly width: number
   readonly height: number
@@ -23,6 +25,7 @@ export interface CanLabel {
   }[]
 }
 
+/** What a label is made from. */
 export interface LabelInput {
   readonly can: Pick<Can, 'name' | 'volts' | 'sections' | 'tolerancePercent'>
   readonly groups: readonly { readonly load: string; readonly microfarads: number }[]

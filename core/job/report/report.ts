@@ -3,6 +3,7 @@ import type { JobDocument } from '../document'
 import { totalsOf, type EstimateLine, type EstimateTerms, type EstimateTotals } from './estimate'
 import { factsOf, SECTIONS, type SectionId } from './facts'
 
+/** Words for the owner, or of the trade. */
 export type ReportStyle = 'plain' | 'technical'
 
 const HEADINGS: Readonly<Record<ReportStyle, Readonly<Record<SectionId, string>>>> = {
@@ -24,12 +25,14 @@ const HEADINGS: Readonly<Record<ReportStyle, Readonly<Record<SectionId, string>>
   },
 }
 
+/** A section with its lines; one without lines is left out. */
 export interface ReportSection {
   readonly id: SectionId
   readonly heading: string
   readonly lines: readonly string[]
 }
 
+/** A report, ready to be shown or printed. */
 export interface Report {
   readonly title: string
   readonly site: string
@@ -42,6 +45,7 @@ export interface Report {
   readonly estimate: Estimate | null
 }
 
+/** The estimate as the report shows it. */
 export interface Estimate {
   readonly lines: readonly (EstimateLine & { readonly id: string })[]
   readonly terms: EstimateTerms
@@ -55,6 +59,7 @@ export interface Estimate {
 /** Before any terms are set: no tax is known, a month's validity. Common practice, no source. */
 export const USUAL_TERMS: EstimateTerms = { taxThousandths: 0, validDays: 30 }
 
+/** The report of a job in one style. Its facts are those of `factsOf`, in other words only. */
 export function composeReport(job: JobDocument, style: ReportStyle): Report {
   const facts = factsOf(job)
   const sections = SECTIONS.map((id) => ({
@@ -79,7 +84,7 @@ export function composeReport(job: JobDocument, style: ReportStyle): Report {
   }
 }
 
-export function estimateOf(job: JobDocument): Estimate | null {
+function estimateOf(job: JobDocument): Estimate | null {
   const lines = Object.entries(job.estimateLines).map(([id, line]) => ({ id, ...line }))
   if (lines.length === 0) return null
   const terms = job.estimateTerms ?? USUAL_TERMS

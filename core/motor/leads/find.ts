@@ -12,6 +12,7 @@ import {
 import { rolesOf, type Fan, type LeadRoleFinding } from './roles'
 import { type Edge, type Tree } from './tree'
 
+/** Leads and what was read between them, and to the frame, ohms. */
 export interface FindInput {
   /** Names of the leads, two to twelve. */
   readonly leads: readonly string[]
@@ -22,6 +23,7 @@ export interface FindInput {
   readonly meter?: MeterTrust
 }
 
+/** What can be wrong with a motor's windings by ohms. */
 export type LeadFault =
   | 'grounded'
   | 'lead-open'
@@ -31,12 +33,14 @@ export type LeadFault =
   | 'shorted'
   | 'contradiction'
 
+/** A fault that the readings show, with the leads to look at. */
 export interface FoundFault {
   readonly code: LeadFault
   readonly message: string
   readonly leads: readonly string[]
 }
 
+/** The windings and what each lead is, as far as the readings tell. */
 export interface FoundLeads {
   /** Leads that are one point, by point. */
   readonly points: readonly { readonly point: string; readonly leads: readonly string[] }[]
@@ -54,8 +58,9 @@ export interface FoundLeads {
 }
 
 /** Below this to the frame a winding has gone to ground, ohms: a good one reads megohms. Common practice, no source. */
-export const GROUNDED_BELOW_OHMS = 1e6
+const GROUNDED_BELOW_OHMS = 1e6
 
+/** Windings, roles and faults from ohms, and the next most useful pair. Readings that no winding explains are a `contradiction`, never a role. */
 export function findLeads(input: FindInput): FoundLeads {
   const { leads, pairs, frame = [], fan, meter = USUAL_METER } = input
   const readings = new ReadingTable(pairs, meter)

@@ -3,6 +3,7 @@ import { at, first, known } from '../../quantity/at'
 import { isSamePoint, type ReadingTable } from './reading'
 import { distancesFrom, grow, placesAt, predicted, seedTree, type Place, type Tree } from './tree'
 
+/** The windings as far as they are grown, and what stopped them. */
 export interface Growth {
   /** One for each set of windings that nothing connects to another; a lead on its own is one. */
   readonly trees: readonly Tree[]
@@ -19,6 +20,7 @@ export interface Growth {
 /** Differences along several edges add their doubts; this much slack keeps a sound motor sound. */
 const SLACK = 2
 
+/** Grows the winding trees lead by lead; each lead sits where the readings allow, or asks for the pair that tells. */
 export function growFrom(leads: readonly string[], readings: ReadingTable): Growth {
   const trees: Tree[] = []
   const pointOf = new Map<string, string>()

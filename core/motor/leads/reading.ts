@@ -1,12 +1,15 @@
 // Ohms between pairs of leads as they were read, and what each reading leaves possible.
 
+/** Ohms, or OL. */
 export type OhmsValue = number | 'OL'
 
+/** One reading between two leads, test leads not yet taken off. */
 export interface PairReading {
   readonly between: readonly [string, string]
   readonly ohms: OhmsValue
 }
 
+/** How far a reading of ohms is trusted. */
 export interface MeterTrust {
   /** The last digit of the meter, ohms. */
   readonly resolutionOhms: number
@@ -28,10 +31,12 @@ export interface Measured {
   readonly doubt: number
 }
 
+/** Ohms with the test leads taken off, never below 0, and how far that may be off. */
 export function measured(ohms: number, { resolutionOhms, percent, leadOhms }: MeterTrust): Measured {
   return { ohms: Math.max(0, ohms - leadOhms), doubt: resolutionOhms + (Math.abs(ohms) * percent) / 100 }
 }
 
+/** Is the reading so small that both leads are one point? */
 export const isSamePoint = ({ ohms, doubt }: Measured): boolean => ohms <= Math.max(SAME_POINT_OHMS, doubt)
 
 /** Readings by pair; the order of the two leads does not matter, and a pair read again counts as read last. */

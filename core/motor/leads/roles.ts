@@ -6,6 +6,7 @@ import { neighboursOf, type Tree } from './tree'
 /** `certain`: the tree allows nothing else for a motor of this shape. `likely`: by custom of such windings. `cannotTell`: not from resistance. */
 export type Confidence = 'certain' | 'likely' | 'cannotTell'
 
+/** What a lead is; role null: cannot tell. */
 export interface LeadRoleFinding {
   readonly lead: string
   readonly role: WireRole | null
@@ -16,8 +17,10 @@ export interface LeadRoleFinding {
 /** Ends whose ohms differ by less than this share are too alike to tell run from start. Our judgement. */
 const ALIKE = 0.08
 
+/** Which kind of motor it is: what is usual differs. */
 export type Fan = 'outdoor' | 'blower'
 
+/** Roles from the trees of windings, for each lead with how sure that is and why. */
 export function rolesOf(
   trees: readonly Tree[],
   leadsAt: (point: string) => readonly string[],

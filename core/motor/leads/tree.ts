@@ -9,6 +9,7 @@ export interface Tree {
   readonly edges: readonly Edge[]
 }
 
+/** A winding, or a part of one, between two points. */
 export interface Edge {
   readonly a: string
   readonly b: string
@@ -20,6 +21,7 @@ export type Place =
   | { readonly kind: 'off'; readonly at: string; readonly ohms: number }
   | { readonly kind: 'between'; readonly edge: Edge; readonly fromA: number }
 
+/** A tree of one point. */
 export const seedTree = (point: string): Tree => ({ points: [point], edges: [] })
 
 /** Ohms from a point to every other along the tree. */
@@ -69,6 +71,7 @@ export function predicted(tree: Tree, place: Place, to: string): number {
   )
 }
 
+/** The tree with a further point at a place. */
 export function grow(tree: Tree, point: string, place: Place): Tree {
   const points = [...tree.points, point]
   if (place.kind === 'off')
@@ -84,6 +87,7 @@ export function grow(tree: Tree, point: string, place: Place): Tree {
   }
 }
 
+/** Points one edge away, with the ohms of that edge. */
 export const neighboursOf = (
   { edges }: Tree,
   point: string,

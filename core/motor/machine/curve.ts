@@ -4,6 +4,7 @@ import type { Machine } from './machine'
 import { performanceAt } from './performance'
 import { fanTorque, LEAST_START_TORQUE, settledSlip } from './settle'
 
+/** What the motor does at one capacitor and one voltage. */
 export interface CurvePoint {
   readonly microfarads: number
   readonly volts: number
@@ -16,6 +17,7 @@ export interface CurvePoint {
   readonly rpm: number
 }
 
+/** The motor on its own fan's load at these volts and µF; `hertz` is the rated one where none is given. */
 export function pointAt(
   { constants, rating, ratedHertz }: Pick<Machine, 'constants' | 'rating' | 'ratedHertz'>,
   volts: number,
@@ -49,6 +51,7 @@ export function pointAt(
   }
 }
 
+/** Running figures over capacitor and volts. */
 export interface Curve {
   readonly byMicrofarads: readonly CurvePoint[]
   readonly byVolts: readonly CurvePoint[]
@@ -57,6 +60,7 @@ export interface Curve {
   readonly range: { readonly low: CurvePoint; readonly high: CurvePoint } | null
 }
 
+/** Where the curves run: V, Hz, µF. */
 export interface CurveInput {
   readonly volts: number
   readonly hertz?: number

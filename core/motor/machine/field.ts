@@ -10,6 +10,7 @@ import {
 } from '../../quantity/complex'
 import type { MachineConstants } from './constants'
 
+/** A coil on one of the machine's two axes. */
 export interface Coil {
   readonly axis: 'main' | 'auxiliary'
   /** Effective turns against the main winding's. */
@@ -19,6 +20,7 @@ export interface Coil {
   readonly reactanceOhms: number
 }
 
+/** What a coil sees of the rotor at one slip, ohms. */
 export interface Field {
   /** Half the rotor's impedance seen by the forward field, with the magnetizing reactance; and by the backward field. */
   readonly forward: Complex

@@ -5,6 +5,7 @@ import { polesOf, slipOf, synchronousRpm } from '../speed'
 import type { MachineConstants } from './constants'
 import { performanceAt, type Supply } from './performance'
 
+/** The nameplate that constants are fitted to. */
 export interface FitFrom {
   readonly volts: number
   readonly hertz: number
@@ -16,6 +17,7 @@ export interface FitFrom {
   readonly capacitorVolts: number
 }
 
+/** The rated point. */
 export interface Rating {
   readonly slip: number
   readonly synchronousRpm: number

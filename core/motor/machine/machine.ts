@@ -9,8 +9,9 @@ import { tapCoil, type Supply } from './performance'
 export type WindingPoint = string
 export const RUN_POINT: WindingPoint = 'run'
 export const JOINT_POINT: WindingPoint = 'joint'
-export const START_POINT: WindingPoint = 'start'
+const START_POINT: WindingPoint = 'start'
 
+/** A coil between two points of the winding. */
 export interface WindingCoil extends Coil {
   readonly id: string
   /** "main winding" */
@@ -19,6 +20,7 @@ export interface WindingCoil extends Coil {
   readonly to: WindingPoint
 }
 
+/** A motor as the circuit needs it. `range`: where its constants may lie, when they were fitted. */
 export interface Machine {
   readonly constants: MachineConstants
   /** The constants were fitted to the nameplate. */

@@ -4,6 +4,7 @@ import { complex, magnitude, minus, over, plus, times, type Complex } from '../.
 import type { MachineConstants } from './constants'
 import { coilImpedances, fieldAt, torqueOf, type Coil } from './field'
 
+/** What the motor is fed with. */
 export interface Supply {
   readonly volts: number
   readonly hertz: number
@@ -11,6 +12,7 @@ export interface Supply {
   readonly microfarads: number
 }
 
+/** The motor at one slip: A and V RMS, torque in synchronous watts. */
 export interface Performance {
   readonly lineAmps: number
   readonly mainAmps: number

@@ -5,8 +5,10 @@ import type { RowVerdict } from './criterion'
 import { SAME_SHAFT } from './mechanical'
 
 export const BLADE_CRITERIA = ['diameter', 'hand', 'bore', 'pitch', 'blades', 'width'] as const
+/** What of a blade is compared. */
 export type BladeCriterion = (typeof BLADE_CRITERIA)[number]
 
+/** One comparison of two blades. */
 export interface BladeRow {
   readonly criterion: BladeCriterion
   readonly verdict: RowVerdict
@@ -14,6 +16,7 @@ export interface BladeRow {
   readonly reason: string
 }
 
+/** A blade of the van against the old one. */
 export interface BladeMatch {
   readonly id: string
   readonly verdict: 'fits' | 'watch' | 'unknown' | 'no'

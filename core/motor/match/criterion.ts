@@ -5,6 +5,7 @@ import type { MotorPlate, VoltageRange } from '../nameplate'
 /** `unknown`: a figure is missing, so it cannot be said; never a pass. */
 export type RowVerdict = 'pass' | 'watch' | 'fail' | 'unknown'
 
+/** One row of a match, in words. */
 export interface MatchRow {
   readonly criterion: CriterionId
   readonly verdict: RowVerdict
@@ -37,6 +38,7 @@ export const CRITERIA = [
   'ambient',
   'drains',
 ] as const
+/** What of a motor is compared. */
 export type CriterionId = (typeof CRITERIA)[number]
 
 /** Without these nothing is settled: an unknown among them ranks a candidate below one that is known to pass. */
@@ -82,6 +84,7 @@ export interface Candidate extends Pick<
     readonly rotation: readonly Pick<LeadSheet['settings']['rotation'][number], 'direction'>[]
   }
 }
+/** A horsepower as a match needs it. */
 export type PowerChoice = Pick<
   LeadSheet['settings']['horsepower'][number],
   'horsepower' | 'coversFrom' | 'amps'
@@ -119,6 +122,7 @@ export const candidateOf = ({
 /** Words that are made only for the candidates that are told: a large stock is judged by its verdicts alone. */
 export type Told = string | (() => string)
 
+/** A row before it is put into words. */
 export interface JudgedRow {
   readonly criterion: CriterionId
   readonly verdict: RowVerdict
@@ -127,6 +131,7 @@ export interface JudgedRow {
   readonly ask: string | null
 }
 
+/** A row of the match; `ask` says what to read where it is unknown (null: nothing). */
 export const row = (
   criterion: CriterionId,
   verdict: RowVerdict,
@@ -136,11 +141,13 @@ export const row = (
 ): JudgedRow => ({ criterion, verdict, figures, reason, ask })
 
 const words = (told: Told): string => (typeof told === 'string' ? told : told())
+/** The row in words; only the best candidates' are needed. */
 export const tell = (judged: JudgedRow): MatchRow => ({
   ...judged,
   figures: words(judged.figures),
   reason: words(judged.reason),
 })
 
+/** "230 V", or "208–230 V". */
 export const rangeText = ({ low, high }: VoltageRange): string =>
   low === high ? `${low} V` : `${low}–${high} V`

@@ -13,7 +13,7 @@ import {
 } from './criterion'
 
 /** Steep blades, such as of pool heaters and large units, ask for this. Common practice, no source. */
-export const STEEP_BLADE_HORSEPOWER = 0.5
+const STEEP_BLADE_HORSEPOWER = 0.5
 /** Rated amps up to this share above the old ones are near enough. Common practice, no source. */
 const NEAR_AMPS = 1.1
 const EPSILON = 1e-9
@@ -23,6 +23,7 @@ const FANS = {
   blower: ['psc-blower', 'three-phase'],
 } as const
 
+/** Outdoor, blower or three-phase: of another kind is a fail. */
 export function kindRow(old: OldMotor, candidate: Candidate): JudgedRow {
   const fits = FANS[old.fan].some((kind) => kind === candidate.kind)
   const here =
@@ -39,6 +40,7 @@ export function kindRow(old: OldMotor, candidate: Candidate): JudgedRow {
   )
 }
 
+/** One or three phases; where the plate does not say, unknown. */
 export function phaseRow({ plate }: OldMotor, { kind }: Candidate): JudgedRow {
   const here = kind === 'three-phase' ? 3 : 1
   if (plate.phase === null)
@@ -101,6 +103,7 @@ export function speedClassRow(
   )
 }
 
+/** How the horsepower fits, and the setting to use. */
 export interface HorsepowerFit {
   readonly row: JudgedRow
   /** The setting to use; null when none fits. */
@@ -206,6 +209,7 @@ const CLASSES: readonly (readonly [number, number])[] = [
 ]
 const classOf = (volts: number): number => CLASSES.findIndex(([low, high]) => volts >= low && volts <= high)
 
+/** Same voltage class as the unit, else as the old plate. Classes are common practice, no source. */
 export function voltageRow({ plate, unitVolts }: OldMotor, { nameplate }: Candidate): JudgedRow {
   const { volts } = nameplate
   const here = `${rangeText(volts)} here`
@@ -242,6 +246,7 @@ export function voltageRow({ plate, unitVolts }: OldMotor, { nameplate }: Candid
     : row('voltage', 'pass', () => `${wanted}, ${here}`, 'The same class.')
 }
 
+/** Rated amps against the old ones; clearly higher ones are watched. */
 export function ampsRow({ plate }: OldMotor, setting: PowerChoice | null): JudgedRow {
   const old = plate.amps.length > 0 ? Math.max(...plate.amps) : null
   if (!setting) return row('amps', 'unknown', 'no setting fits', 'Amps belong to a setting, and none fits.')
@@ -259,6 +264,7 @@ export function ampsRow({ plate }: OldMotor, setting: PowerChoice | null): Judge
     : row('amps', 'watch', text, 'Higher: check the unit’s circuit rating and its fan relay.')
 }
 
+/** Can it turn the wanted way? A motor without a reversing plug only its own. */
 export function rotationRow(
   { wantedFromLeadEnd: wanted }: OldMotor,
   { settings, rotationNamedFrom }: Candidate,
@@ -290,6 +296,7 @@ export function rotationRow(
   )
 }
 
+/** Does it have a speed for each that is in use? */
 export function speedsRow({ speedsInUse }: OldMotor, { settings }: Candidate): JudgedRow {
   const here = Math.max(1, settings.speed.length)
   if (speedsInUse === null)

@@ -23,6 +23,7 @@ import { mechanicalRows } from './mechanical'
 /** `fits`: all known and good. `watch`: good with something to mind. `unknown`: something decisive is not known. `no`: a row fails. */
 export type MatchVerdict = 'fits' | 'watch' | 'unknown' | 'no'
 
+/** A motor against the old one: verdict, setting, and the rows that make it. */
 export interface Match {
   readonly id: string
   readonly name: string
@@ -40,6 +41,7 @@ export interface Match {
 export const matchMotors = (old: OldMotor, candidates: readonly Candidate[]): readonly Match[] =>
   matchBest(old, candidates, candidates.length).matches
 
+/** The best of many candidates, and how many there are of each verdict. */
 export interface BestMatches {
   /** The best, in order. */
   readonly matches: readonly Match[]

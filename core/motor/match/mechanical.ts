@@ -39,6 +39,7 @@ function compare(
   return row(criterion, verdict, () => `${inches(old)} before, ${inches(here)} here`, reason)
 }
 
+/** Shaft, frame, body, mounting, position, ends, drains: each a row; a figure that either lacks is unknown. */
 export function mechanicalRows(
   { mechanical: old, fan }: OldMotor,
   { mechanical, drains }: Candidate,

@@ -9,7 +9,7 @@ export const TAPS = {
   loads: [{ load: 'FAN', microfarads: 5 }],
   tolerancePercent: 6,
 }
-export const HEADING = {
+const HEADING = {
   job: 'j',
   title: 'Roof 3',
   site: 'North yard',
@@ -36,7 +36,7 @@ export const DIAGNOSE = {
   readings: { 'microfarads-FAN': { quantity: 'microfarads', value: 3 } },
   marking: { sections: [40, 5], range: null, volts: 440, tolerancePercent: 6 },
 }
-export const BENCH = { reading: 4.9, rating: { microfarads: 5, tolerancePercent: 6 } }
+const BENCH = { reading: 4.9, rating: { microfarads: 5, tolerancePercent: 6 } }
 export const PLATE = {
   horsepower: ['1/4'],
   rpm: [1075],
@@ -53,7 +53,7 @@ export const PLATE = {
   frame: null,
 }
 export const MATCH = { old: { fan: 'outdoor', plate: PLATE }, candidates: [sheet] }
-export const furnace = requestFor('gas-furnace-board', 'alder-33b')
+const furnace = requestFor('gas-furnace-board', 'alder-33b')
 export const SPEEDS = {
   unit: furnace.unit.id,
   wires: furnace.wires,

@@ -1,8 +1,9 @@
 // A glance at the charge after a fan is replaced: superheat and subcooling, and what makes them mean little. It never says to add or to remove.
-import { figure } from '../../quantity/display'
+import { capital, figure } from '../../quantity/display'
 import type { Refrigerant } from './refrigerants'
 import { glides, pressuresOf, safetyOf, saturationFahrenheit } from './saturation'
 
+/** What was read of the charge: psig, °F, minutes since start; null: not read. */
 export interface GlanceInput {
   readonly refrigerant: Refrigerant
   /** psig, and the line's temperature where the pressure is read, °F; null: not read. */
@@ -18,6 +19,7 @@ export interface GlanceInput {
   readonly minutes: number | null
 }
 
+/** One figure of the glance, °F. */
 export interface GlanceLine {
   /** °F; null: not read, or outside the table. */
   readonly saturation: number | null
@@ -26,6 +28,7 @@ export interface GlanceLine {
   readonly text: string
 }
 
+/** Superheat, subcooling and the air's split. No figure says what to add or to remove. */
 export interface Glance {
   readonly superheat: GlanceLine
   readonly subcooling: GlanceLine
@@ -35,15 +38,15 @@ export interface Glance {
 }
 
 /** Where such a figure usually lies, °F; the unit's own chart overrules. Common practice, no source. */
-export const USUAL_RANGES = {
+const USUAL_RANGES = {
   superheat: { low: 5, high: 20 },
   subcooling: { low: 5, high: 15 },
   split: { low: 14, high: 22 },
 } as const
 /** Below this outdoors a charge cannot be judged by these figures, °F. Common practice, no source. */
-export const LOW_AMBIENT_FAHRENHEIT = 65
+const LOW_AMBIENT_FAHRENHEIT = 65
 /** Before this a system has not settled, minutes. Common practice, no source. */
-export const SETTLING_MINUTES = 10
+const SETTLING_MINUTES = 10
 /** Return air below this is a low load, °F. Common practice, no source. */
 const LOW_RETURN_FAHRENHEIT = 70
 
@@ -158,5 +161,3 @@ function notesOf({ refrigerant, outdoorFahrenheit, returnFahrenheit, minutes }: 
     'Refrigerant work needs certification. These figures say whether to look further, not what to add or remove.',
   ]
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

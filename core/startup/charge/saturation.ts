@@ -20,7 +20,7 @@ const DataSchema = v.strictObject({
 const { refrigerants } = v.parse(DataSchema, data)
 
 /** Standard atmosphere, psi. */
-export const ATMOSPHERE_PSI = 14.696
+const ATMOSPHERE_PSI = 14.696
 /** A blend glides when its two points are further apart than this, °F. Our judgement: a thermometer clamp tells no less. */
 const GLIDE_FAHRENHEIT = 1
 
@@ -60,6 +60,7 @@ export function pressuresOf(
   }
 }
 
+/** Do bubble and dew point lie so far apart that it matters which one is counted from? */
 export function glides(id: Refrigerant): boolean {
   const middle = known(
     tableOf(id).points.find((p) => p[0] === 40),

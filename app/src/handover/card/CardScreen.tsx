@@ -1,4 +1,5 @@
 // The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
+import { Problem } from '../../ui/Problem'
 import type { Change } from '@oak/core/job/change'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { saveJob } from '../../platform/files/save-job'
@@ -114,11 +115,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
         }
         testID="save-card-pdf"
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       {job.can && groups ? <LabelPicker id={id} job={job} groups={groups} /> : null}
       <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
       <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
@@ -171,11 +168,7 @@ function CardNames({ id, job }: { readonly id: string; readonly job: JobDocument
         onBlur={() => keep('site', site)}
         testID="job-site"
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="title-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="title-problem" />
     </View>
   )
 }

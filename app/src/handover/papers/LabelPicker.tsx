@@ -1,9 +1,9 @@
 // The label for the new capacitor, in a common size.
+import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { LABEL_SIZES, type LabelSize } from '@oak/core/job/report/label'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
-import { Words } from '../../ui/Words'
 import type { LabelOf } from './report-files'
 
 export function LabelPicker({ id, job, groups }: { readonly id: string } & Omit<LabelOf, 'size'>) {
@@ -30,11 +30,7 @@ export function LabelPicker({ id, job, groups }: { readonly id: string } & Omit<
           {(Object.keys(LABEL_SIZES) as LabelSize[]).map((size, i) => (
             <QuietButton key={size} text={size} onPress={() => make(size)} testID={`label-${i}`} />
           ))}
-          {wrong ? (
-            <Words tone="stop" size="strong" live>
-              {wrong}
-            </Words>
-          ) : null}
+          <Problem text={wrong} />
         </Sheet>
       ) : null}
     </>

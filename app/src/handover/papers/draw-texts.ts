@@ -38,7 +38,7 @@ function drawText(text: string): TextPicture | null {
 }
 
 /** At spaces, and inside what is longer than a line. */
-export function breakLines(text: string, widthOf: (part: string) => number, widest: number): string[] {
+function breakLines(text: string, widthOf: (part: string) => number, widest: number): string[] {
   const lines: string[] = []
   let line = ''
   for (const word of text.split(/(?<=\s)/)) {

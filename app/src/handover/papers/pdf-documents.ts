@@ -199,5 +199,5 @@ function estimateContent(
   ]
 }
 
-export const signatureSvg = (path: string): string =>
+const signatureSvg = (path: string): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1000 320" width="1000" height="320"><path d="${path}" fill="none" stroke="#17130e" stroke-width="7" stroke-linecap="round" stroke-linejoin="round"/></svg>`

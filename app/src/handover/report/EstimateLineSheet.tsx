@@ -1,4 +1,5 @@
 // A new line of the estimate: part or labour, how much of it, at what price.
+import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View, type ViewStyle } from 'react-native'
 import { TextInput } from 'react-native-paper'
@@ -81,11 +82,7 @@ export function LineSheet({ id, onClose }: { readonly id: string; readonly onClo
           { value: 'no', text: 'not taxed' },
         ]}
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="line-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="line-problem" />
       <PrimaryButton text="Add it" onPress={add} testID="line-add" />
       <CountPad pad={pad} kind={kind} count={count} setPad={setPad} setCount={setCount} />
       <PricePad pad={pad} dollars={dollars} setPad={setPad} setDollars={setDollars} />

@@ -1,4 +1,5 @@
 // The estimate: lines of parts and labour, tax, how long it is valid, and its acceptance by a name drawn or typed.
+import { Problem } from '../../ui/Problem'
 import type { Edit } from '../../platform/state/jobs'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -152,11 +153,7 @@ function AcceptSheet({
         testID="accept-name"
       />
       <SignaturePad onChange={setSignature} />
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="accept-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="accept-problem" />
       <PrimaryButton text="Accept the estimate" onPress={accept} testID="accept-now" />
     </Sheet>
   )

@@ -1,4 +1,5 @@
 // The owner's report as it will read, in plain or technical words, with what is recommended and the estimate; saved as a PDF made on the device.
+import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -54,11 +55,7 @@ export function ReportScreen({ id, job }: { readonly id: string; readonly job: J
               { value: 'technical', text: 'technical' },
             ]}
           />
-          {result && !result.ok ? (
-            <Words tone="stop" size="strong" live>
-              {result.error.message}
-            </Words>
-          ) : null}
+          <Problem text={result && !result.ok ? result.error.message : null} />
           {output ? <Paper output={output} /> : null}
         </View>
       }
@@ -163,11 +160,7 @@ function Names({ id, job }: { readonly id: string; readonly job: JobDocument }) 
         onBlur={() => keep('unitName', unit)}
         testID="unit-name"
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
     </View>
   )
 }
@@ -226,11 +219,7 @@ function Recommended({ id, job }: { readonly id: string; readonly job: JobDocume
         maxLength={500}
         testID="recommend-text"
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       <QuietButton
         text="Add it"
         icon="plus"

@@ -1,4 +1,5 @@
 // What if: amps, capacitor volts, start torque and speed against microfarads or supply volts, with the chosen value and its tolerance.
+import { Problem } from '../../ui/Problem'
 import { scaleLinear, type ScaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { useMemo, useState } from 'react'
@@ -48,11 +49,7 @@ export function CurveSheet({ sheet, volts, tolerancePercent, onClose }: CurveShe
           { value: 'volts', text: 'supply volts' },
         ]}
       />
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live>
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} />
       {curve
         ? QUANTITIES.map((q) => (
             <Chart

@@ -1,4 +1,5 @@
 // One reading, typed or taken from the clamp meter: the figure large, what the meter can tell beside it, and one thing to press.
+import { Problem } from '../../ui/Problem'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
@@ -83,11 +84,7 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       above={
         <>
           {choice}
-          {wrong ? (
-            <Words tone="stop" size="strong" live testID="OL-problem">
-              {wrong}
-            </Words>
-          ) : null}
+          <Problem text={wrong} testID="OL-problem" />
         </>
       }
       extra={
@@ -159,11 +156,7 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
           {hint}
         </Words>
       ) : null}
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="meter-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="meter-problem" />
       {gone ? (
         <PrimaryButton text="Try the meter again" onPress={again} testID="meter-again" />
       ) : (

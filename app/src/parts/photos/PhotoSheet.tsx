@@ -1,4 +1,5 @@
 // One photo, large, with its pins: a press on the picture sets one, a press on a pin’s line takes it off.
+import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { Image, Pressable, View, type GestureResponderEvent } from 'react-native'
 import { TextInput } from 'react-native-paper'
@@ -33,11 +34,7 @@ export function PhotoSheet({ id, job, photo, facts, onClose }: PhotoSheetProps) 
   return (
     <Sheet title="Photo" open onClose={onClose} testID="photo-sheet">
       <Picture photo={photo} facts={facts} pending={at} onPress={setAt} />
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       {at ? (
         <Targets job={job} onPick={target} onCancel={() => setAt(null)} />
       ) : (

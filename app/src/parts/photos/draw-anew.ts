@@ -6,7 +6,7 @@ export type DrawnPhoto =
   | { readonly ok: false; readonly message: string }
 
 /** Larger files are refused before they are read, bytes. */
-export const MAX_FILE_BYTES = 30_000_000
+const MAX_FILE_BYTES = 30_000_000
 const QUALITY = 0.82
 
 /** The size it is drawn at: the longer side 1600 px at most, never enlarged. */

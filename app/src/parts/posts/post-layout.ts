@@ -33,7 +33,7 @@ export interface PartInput {
   readonly posts: readonly { readonly id: string }[]
 }
 
-export const CELL_HEIGHT = 52
+const CELL_HEIGHT = 52
 const ROW_GAP = 11
 const CELL_GAP = 6
 const TITLE = 22

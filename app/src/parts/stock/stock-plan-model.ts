@@ -78,7 +78,7 @@ export const AIM_WORDS: Readonly<Record<Aim, string>> = {
   cost: 'cheapest',
   opened: 'least from van',
 }
-export { AIMS, type Aim }
+export { type Aim }
 
 /** One side of the old can that could stay: what it was marked, and what its reading leaves open. */
 export interface OldSideInput {

@@ -19,7 +19,7 @@ import { UnitGlyph } from './UnitGlyph'
 import { PostColumn, type PostFace } from '../posts/PostColumn'
 import { partsOf } from '../posts/parts'
 
-export const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
+const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
   'outdoor-split': 'outdoor unit',
   'heat-pump': 'heat pump',
   packaged: 'packaged unit',

@@ -5,7 +5,7 @@ afterEach(() => {
   globalThis.fetch = real
 })
 // jsdom has no time limits of its own.
-AbortSignal.timeout ??= () => new AbortController().signal
+Object.assign(AbortSignal, { timeout: () => new AbortController().signal })
 
 /** The network as the device meets it: one answer, and what was asked. */
 function network(answer: Partial<Response> | Error) {

@@ -1,4 +1,5 @@
 // What to carry up, ticked off at the van. Motor and can are taken of its stock with the same tick, and given back by undoing it.
+import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -58,11 +59,7 @@ export function CarryScreen({ id, job }: { readonly id: string; readonly job: Jo
             What to carry up
           </Words>
           {unit ? null : <Words size="title">Say which unit it is first: the list is made for it.</Words>}
-          {result && !result.ok ? (
-            <Words tone="stop" size="strong" live>
-              {result.error.message}
-            </Words>
-          ) : null}
+          <Problem text={result && !result.ok ? result.error.message : null} />
           {CARRY_GROUPS.map((group) => (
             <Group
               key={group}

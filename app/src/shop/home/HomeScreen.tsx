@@ -1,3 +1,4 @@
+import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
@@ -90,11 +91,7 @@ function HomeFoot({ open, wrong }: HomeFootProps) {
         testID="start-full"
       />
       <QuietButton text="Open a job file" icon="file" onPress={() => void open()} testID="open-file" />
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="file-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="file-problem" />
     </View>
   )
 }
@@ -145,11 +142,7 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           <Icon name="person" color={palette.ink} />
         </Tap>
       </View>
-      {trouble ? (
-        <Words tone="stop" size="strong" live>
-          {trouble}
-        </Words>
-      ) : null}
+      <Problem text={trouble} />
       {wide ? (
         <PrimaryButton
           text="Start a hookup"

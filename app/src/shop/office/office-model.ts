@@ -6,8 +6,7 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
 
-export const STATES = ['all', 'proven', 'open'] as const
-export type StateFilter = (typeof STATES)[number]
+export type StateFilter = 'all' | 'proven' | 'open'
 
 export interface OfficeRow {
   readonly id: string
@@ -23,7 +22,7 @@ export interface OfficeRow {
 export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
 export type SortKey = (typeof SORTS)[number]
 
-export function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
+function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
   const latest = [...changes].sort(compareChanges).at(-1)
   const named = [...changes]
     .sort(compareChanges)

@@ -5,7 +5,7 @@ import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor
 import { figure } from '@oak/core/quantity/display'
 import type { PlateField } from '../../parts/plates/plate-fields'
 
-export const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
+const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
   'psc-outdoor': 'outdoor',
   'psc-blower': 'blower',
   'ecm-outdoor': 'outdoor, no can',

@@ -1,4 +1,5 @@
 // A part put on the van by hand: a motor by its tag, a can by its values, a blade by its figures.
+import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
@@ -97,11 +98,7 @@ export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly
         testID="line-name"
       />
       <QuietButton text={`How many: ${quantity}`} onPress={() => setPad(true)} testID="line-quantity" />
-      {wrong ? (
-        <Words tone="stop" size="strong" live testID="add-problem">
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} testID="add-problem" />
       <PrimaryButton text="Put it on the van" icon="check" onPress={put} testID="put-on" />
       <HowMany pad={pad} quantity={quantity} setPad={setPad} setQuantity={setQuantity} />
     </Sheet>

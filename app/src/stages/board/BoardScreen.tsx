@@ -1,4 +1,5 @@
 // Stage "hook up": the app proposes, the technician may move any lead, and the verdict follows at once.
+import { Problem } from '../../ui/Problem'
 import { useBoard } from './use-board'
 import { BoardPanel } from './BoardPanel'
 import { useRouter } from 'expo-router'
@@ -52,11 +53,7 @@ export function BoardScreen({ id, job }: { readonly id: string; readonly job: Jo
       picture={
         <View style={{ gap: 12, paddingVertical: 40 }}>
           <Words size="title">{heading}</Words>
-          {problem ? (
-            <Words tone="stop" size="strong" live testID="board-problem">
-              {problem}
-            </Words>
-          ) : null}
+          <Problem text={problem} testID="board-problem" />
           {hookup.kind === 'failed' ? <SaveToSend id={id} job={job} /> : null}
         </View>
       }

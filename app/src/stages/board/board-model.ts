@@ -7,7 +7,7 @@ import { figure } from '@oak/core/quantity/display'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
 import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
-import type { Placement } from '@oak/core/wiring/placement'
+import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
 import type { PostFace } from '../../parts/posts/PostColumn'
 import { partsOf } from '../../parts/posts/parts'
@@ -23,7 +23,7 @@ const POTENTIAL: Readonly<Record<Potential, { word: string; pattern: NonNullable
   dead: { word: 'dead', pattern: 'none' },
   fault: { word: 'SHORT', pattern: 'stripes' },
 }
-export const potentialWord = (potential: Potential | undefined): string =>
+const potentialWord = (potential: Potential | undefined): string =>
   potential ? POTENTIAL[potential].word : ''
 
 export interface BoardLead {
@@ -51,7 +51,7 @@ export function boardLeads(sheet: LeadSheet, answer: HookupOutput): BoardLead[] 
       goes,
       advised,
       why,
-      moved: JSON.stringify(goes) !== JSON.stringify(advised),
+      moved: !samePlacement(goes, advised),
       isPlug: role === 'rotation',
     }
   })

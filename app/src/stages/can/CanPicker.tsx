@@ -1,4 +1,5 @@
 // Which can from the van; any of them can be changed to the values printed on the one in hand.
+import { Problem } from '../../ui/Problem'
 import type { VanDocument } from '@oak/core/job/van'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -78,11 +79,7 @@ function CanSheet({
           { value: 'yes', text: 'protected start' },
         ]}
       />
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       {editing ? (
         <QuietButton
           text={`Change the ${figure(editing.microfarads)} µF section`}

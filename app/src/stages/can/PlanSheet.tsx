@@ -1,4 +1,5 @@
 // What the van can do for these loads, best first: which capacitors, how they are joined, why; choosing one takes it of the stock.
+import { Problem } from '../../ui/Problem'
 import { useEffect, useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { USUAL_AIMS } from '@oak/core/capacitor/stock-plan/aims'
@@ -93,11 +94,7 @@ export function PlanSheet({
           What the loads need is not known yet.
         </Words>
       )}
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live>
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} />
       {output?.problems.map((text) => (
         <VerdictLine key={text} mark="stop" text={text} size="strong" toned testID="plan-problem" />
       ))}

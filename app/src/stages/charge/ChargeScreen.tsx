@@ -1,4 +1,5 @@
 // A glance at the charge: gauges and clamps on a drawing of the circuit, superheat and subcooling beside them. It never says to add or to remove.
+import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -80,11 +81,10 @@ export function ChargeScreen({ id, job }: { readonly id: string; readonly job: J
               Which refrigerant? It stands on the unit’s plate.
             </Words>
           )}
-          {result && !result.ok && input ? (
-            <Words tone="stop" size="strong" live testID="charge-problem">
-              {result.error.message}
-            </Words>
-          ) : null}
+          <Problem
+            text={result && !result.ok && input ? result.error.message : null}
+            testID="charge-problem"
+          />
           {output
             ? [output.superheat, output.subcooling, output.split].map((line, i) => (
                 <VerdictLine

@@ -1,4 +1,5 @@
 // Unknown leads: their colours, then ohms pair by pair. The next most useful pair is asked for; the windings are drawn as they are deduced.
+import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -215,11 +216,7 @@ function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, as
           looks={Object.fromEntries(names.map((name, i) => [name, record.leads[i] as Insulation]))}
         />
       ) : null}
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live>
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} />
       {record.leads.length > 1 ? (
         <Pairs job={job} names={names} again={found?.readAgain ?? []} onAsk={ask} />
       ) : null}

@@ -1,4 +1,5 @@
 // Stage "choose": the motor from the van, its horsepower, and the rotation the fan needs.
+import { Problem } from '../../ui/Problem'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { useShelf, whatIsDue, type Match } from './shelf'
 import { useRouter } from 'expo-router'
@@ -56,11 +57,7 @@ export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts
           <WantedRotation id={id} job={job} Finder={Finder} />
           <MotorList id={id} job={job} shelf={shelf} onChoose={choose} onWhy={setWhy} Speeds={Speeds} />
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
-          {wrong ? (
-            <Words tone="stop" size="strong" live testID="sheet-problem">
-              {wrong}
-            </Words>
-          ) : null}
+          <Problem text={wrong} testID="sheet-problem" />
           <MotorTools id={id} job={job} onRead={() => void read()} />
         </View>
       }

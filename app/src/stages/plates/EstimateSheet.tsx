@@ -1,4 +1,5 @@
 // A plate that cannot be read: what it probably said, from what is still there. Always a range, always called an estimate.
+import { Problem } from '../../ui/Problem'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
@@ -56,11 +57,7 @@ export function EstimateSheet({
           />
         </View>
       </View>
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live>
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} />
       {estimate ? <Answer estimate={estimate} /> : null}
       {pad ? (
         <NumberPad

@@ -1,4 +1,5 @@
 // A line of a plate, typed or pasted: what was understood of it stands piece by piece below, and what can be read two ways is asked.
+import { Problem } from '../../ui/Problem'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
@@ -47,11 +48,7 @@ export function LabelSheet({ title, example, start, onClose, onKeep }: LabelShee
         autoFocus
         testID="label-line"
       />
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live testID="label-problem">
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} testID="label-problem" />
       {reading ? <Pieces reading={reading} /> : null}
       {reading?.questions.map((q) => (
         <View key={q.id} style={{ gap: 6 }} testID="label-question">
@@ -69,11 +66,7 @@ export function LabelSheet({ title, example, start, onClose, onKeep }: LabelShee
           />
         </View>
       ))}
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       <PrimaryButton
         text={open ? 'Choose which it is' : 'Keep what was understood'}
         disabled={!something || open !== undefined}

@@ -1,4 +1,5 @@
 // A dual can whose marks are gone, from the top: press a pair to read it; what is told stands on the posts.
+import { Problem } from '../../ui/Problem'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import Svg, { Circle, Line } from 'react-native-svg'
@@ -59,11 +60,7 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
           Still to read: post {missing[0]} to post {missing[1]}.
         </Words>
       ) : null}
-      {result && !result.ok ? (
-        <Words tone="stop" size="strong" live>
-          {result.error.message}
-        </Words>
-      ) : null}
+      <Problem text={result && !result.ok ? result.error.message : null} />
       {answer ? <Finding answer={answer} /> : null}
       <BladeHints blades={blades} setBlades={setBlades} />
       {PAIRS.some(([a, b]) => job.measurements[probeOf(a, b)]) ? (

@@ -1,4 +1,5 @@
 // What the discharge goes through and what it takes down, as sheets.
+import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { MAX_MICROFARADS } from '@oak/core/capacitor/can'
@@ -47,11 +48,7 @@ export function ResistorSheet({ record, onChange, onClose }: Editor) {
           />
         </View>
       </View>
-      {wrong ? (
-        <Words tone="stop" size="strong" live>
-          {wrong}
-        </Words>
-      ) : null}
+      <Problem text={wrong} />
       <Words size="small" tone="quiet">
         A screwdriver across the posts arcs and damages parts. Use a resistor, then the meter.
       </Words>

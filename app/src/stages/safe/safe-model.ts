@@ -10,7 +10,7 @@ import type { DischargeRecord } from '@oak/core/job/fields'
 import type { JobDocument } from '@oak/core/job/document'
 
 /** Usual values: the resistor of the trade; the largest usual section and the higher usual rating where nothing is known. Common practice, no source. */
-export const USUAL_RESISTOR = { ohms: 20_000, watts: 5 }
+const USUAL_RESISTOR = { ohms: 20_000, watts: 5 }
 const LARGEST_USUAL_MICROFARADS = 80
 const HIGHER_USUAL_VOLTS = 440
 

@@ -6,7 +6,7 @@ export const TRADE_MICROFARADS = [
 ]
 
 /** A small seeded generator (mulberry32), so that a failing case can be named by its seed. */
-export function seeded(seed: number): () => number {
+function seeded(seed: number): () => number {
   let state = seed >>> 0
   return () => {
     state = (state + 0x6d2b79f5) >>> 0

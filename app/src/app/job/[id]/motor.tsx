@@ -4,14 +4,11 @@ import { useJob } from '../../../platform/state/app'
 
 // The motor's stage opens two others in its own place; stages do not know each other, so they meet here.
 const MotorScreen = stageScreen(async () => {
-  const [motor, rotation, speeds] = await Promise.all([
-    import('../../../stages/motor/MotorScreen'),
-    import('../../../stages/rotation/RotationFinder'),
-    import('../../../stages/speeds/SpeedsPanel'),
-  ])
-  const parts = { Finder: rotation.RotationFinder, Speeds: speeds.SpeedsPanel }
+  const { MotorScreen: Screen } = await import('../../../stages/motor/MotorScreen')
+  const { RotationFinder: Finder } = await import('../../../stages/rotation/RotationFinder')
+  const { SpeedsPanel: Speeds } = await import('../../../stages/speeds/SpeedsPanel')
   return function Motor(props: StageProps) {
-    return <motor.MotorScreen {...props} {...parts} />
+    return <Screen {...props} Finder={Finder} Speeds={Speeds} />
   }
 })
 
