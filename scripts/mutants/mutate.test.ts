@@ -1,0 +1,24 @@
+import { mutationsOf } from './mutate'
+
+const mutants = (text: string) =>
+  mutationsOf('a.ts', text).map(({ start, end, text: put }) => text.slice(0, start) + put + text.slice(end))
+
+it('changes one thing at a time, and leaves types, imports and comments', () => {
+  expect(mutants("import { a } from './a b'\n// a < b\ntype T = 1 | 'a b'\n")).toEqual([])
+  expect(mutants('const f = (a: number) => a < 2')).toEqual([
+    'const f = (a: number) => a <= 2',
+    'const f = (a: number) => a < 3',
+  ])
+  expect(mutants('if (a && !b) c()')).toEqual(['if (false) c()', 'if (a || !b) c()', 'if (a && b) c()'])
+})
+it('swaps some and every, most and least, and turns a choice round', () => {
+  expect(mutants('list.some(f)')).toEqual(['list.every(f)'])
+  expect(mutants('Math.max(a, b)')).toEqual(['Math.min(a, b)'])
+  expect(mutants('x ? a : b')).toEqual(['!(x) ? a : b'])
+})
+it('empties sentences, not names', () => {
+  expect(mutants("say('It hums.')")).toEqual(["say('')"])
+  expect(mutants("kind === 'run-return'")).toEqual(["kind !== 'run-return'"])
+  expect(mutants("const a = { text: 'Two words' }")).toEqual(["const a = { text: '' }"])
+  expect(mutants("'a b' + c")).toEqual([])
+})

@@ -1,0 +1,104 @@
+// Every single mutation of a file: one operator, constant, order, branch or sentence changed. Places are found on the syntax tree, so
+// that a mutant is always a program; comments, types and imports are left alone.
+import ts from 'typescript'
+
+export interface Mutation {
+  readonly start: number
+  readonly end: number
+  readonly text: string
+  /** What was changed to what, in few words. */
+  readonly what: string
+}
+
+const SWAPS: Readonly<Partial<Record<ts.SyntaxKind, string>>> = {
+  [ts.SyntaxKind.LessThanToken]: '<=',
+  [ts.SyntaxKind.LessThanEqualsToken]: '<',
+  [ts.SyntaxKind.GreaterThanToken]: '>=',
+  [ts.SyntaxKind.GreaterThanEqualsToken]: '>',
+  [ts.SyntaxKind.EqualsEqualsEqualsToken]: '!==',
+  [ts.SyntaxKind.ExclamationEqualsEqualsToken]: '===',
+  [ts.SyntaxKind.AmpersandAmpersandToken]: '||',
+  [ts.SyntaxKind.BarBarToken]: '&&',
+  [ts.SyntaxKind.PlusToken]: '-',
+  [ts.SyntaxKind.MinusToken]: '+',
+  [ts.SyntaxKind.AsteriskToken]: '/',
+  [ts.SyntaxKind.SlashToken]: '*',
+}
+const CALLS: Readonly<Record<string, string>> = {
+  some: 'every',
+  every: 'some',
+  max: 'min',
+  min: 'max',
+  floor: 'ceil',
+  ceil: 'floor',
+}
+
+/** All mutations of a source text, in the order of their places. */
+export function mutationsOf(name: string, text: string): Mutation[] {
+  const source = ts.createSourceFile(name, text, ts.ScriptTarget.Latest, true)
+  const found: Mutation[] = []
+  const put = (node: ts.Node, with_: string) =>
+    found.push({
+      start: node.getStart(source),
+      end: node.getEnd(),
+      text: with_,
+      what: `${short(node.getText(source))} → ${short(with_)}`,
+    })
+  const visit = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isTypeNode(node) || ts.isInterfaceDeclaration(node)) return
+    mutateNode(node, source, put)
+    ts.forEachChild(node, visit)
+  }
+  visit(source)
+  return found.sort((a, b) => a.start - b.start)
+}
+
+type Put = (node: ts.Node, text: string) => void
+
+function mutateNode(node: ts.Node, source: ts.SourceFile, put: Put): void {
+  if (ts.isLiteralExpression(node) || ts.isTemplateHead(node)) return mutateLiteral(node, put)
+  if (ts.isBinaryExpression(node)) {
+    const swap = SWAPS[node.operatorToken.kind]
+    const joinsText = node.operatorToken.kind === ts.SyntaxKind.PlusToken && hasText(node)
+    if (swap && !joinsText) put(node.operatorToken, swap)
+  } else if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken) {
+    put(node, node.operand.getText(source))
+  } else if (ts.isConditionalExpression(node)) {
+    put(node.condition, `!(${node.condition.getText(source)})`)
+  } else if (ts.isIfStatement(node)) {
+    put(node.expression, 'false')
+  } else if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression)) {
+    mutateCall(node.expression, put)
+  } else if (TRUTHS[node.kind]) put(node, TRUTHS[node.kind] ?? '')
+}
+
+const TRUTHS: Readonly<Partial<Record<ts.SyntaxKind, string>>> = {
+  [ts.SyntaxKind.TrueKeyword]: 'false',
+  [ts.SyntaxKind.FalseKeyword]: 'true',
+}
+
+function mutateLiteral(node: ts.LiteralExpression | ts.TemplateHead, put: Put): void {
+  if (ts.isNumericLiteral(node) && !isKey(node))
+    put(node, node.text === '0' ? '1' : String(Number(node.text) + 1))
+  if (ts.isStringLiteral(node) && saysSomething(node)) put(node, "''")
+  if (ts.isTemplateHead(node) && node.text.trim() !== '') put(node, '`${')
+}
+
+function mutateCall({ name }: ts.PropertyAccessExpression, put: Put): void {
+  const swap = CALLS[name.text]
+  if (swap) put(name, swap)
+}
+
+const hasText = (node: ts.BinaryExpression): boolean =>
+  [node.left, node.right].some((side) => ts.isStringLiteralLike(side) || ts.isTemplateExpression(side))
+const isKey = (node: ts.Node): boolean => ts.isPropertyAssignment(node.parent) && node.parent.name === node
+
+/** A string that people read: not a key, a discriminant or a name compared with. */
+function saysSomething(node: ts.StringLiteral): boolean {
+  return node.text.includes(' ') && !isKey(node) && !ts.isBinaryExpression(node.parent)
+}
+
+const short = (text: string): string => {
+  const line = text.replace(/\s+/g, ' ')
+  return line.length > 60 ? `${line.slice(0, 57)}…` : line
+}
