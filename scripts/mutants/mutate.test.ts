@@ -14,6 +14,7 @@ it('changes one thing at a time, and leaves types, imports and comments', () => 
 it('swaps some and every, most and least, and turns a choice round', () => {
   expect(mutants('list.some(f)')).toEqual(['list.every(f)'])
   expect(mutants('Math.max(a, b)')).toEqual(['Math.min(a, b)'])
+  expect(mutants('a.toString()')).toEqual([])
   expect(mutants('x ? a : b')).toEqual(['!(x) ? a : b'])
 })
 it('empties sentences, not names', () => {

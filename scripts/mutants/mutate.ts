@@ -24,14 +24,14 @@ const SWAPS: Readonly<Partial<Record<ts.SyntaxKind, string>>> = {
   [ts.SyntaxKind.AsteriskToken]: '/',
   [ts.SyntaxKind.SlashToken]: '*',
 }
-const CALLS: Readonly<Record<string, string>> = {
-  some: 'every',
-  every: 'some',
-  max: 'min',
-  min: 'max',
-  floor: 'ceil',
-  ceil: 'floor',
-}
+const CALLS: ReadonlyMap<string, string> = new Map([
+  ['some', 'every'],
+  ['every', 'some'],
+  ['max', 'min'],
+  ['min', 'max'],
+  ['floor', 'ceil'],
+  ['ceil', 'floor'],
+])
 
 /** All mutations of a source text, in the order of their places. */
 export function mutationsOf(name: string, text: string): Mutation[] {
@@ -85,7 +85,7 @@ function mutateLiteral(node: ts.LiteralExpression | ts.TemplateHead, put: Put): 
 }
 
 function mutateCall({ name }: ts.PropertyAccessExpression, put: Put): void {
-  const swap = CALLS[name.text]
+  const swap = CALLS.get(name.text)
   if (swap) put(name, swap)
 }
 
