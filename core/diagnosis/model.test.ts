@@ -4,7 +4,7 @@ import { UNIT_TYPES } from '../wiring/unit-types'
 import { diagnose } from './diagnose'
 import { ALL_CAUSES, ALL_TESTS, CONTRIBUTORY, modelFor } from './model'
 import { entropy, expectedBits, posterior } from './posterior'
-import { SPLIT, read, uf, ohms, volts, amps, DUAL, on, chance, type Readings } from './testing/readings'
+import { SPLIT, read, uf, ohms, volts, amps, DUAL, on, chance, type Readings, COIL } from './testing/readings'
 
 describe('readings become answers', () => {
   const answer = (readings: Readings, test: string) =>
@@ -136,4 +136,33 @@ it('expected bits are what a count over the answers gives', () => {
     expect(expectedBits(test, causes)).toBeCloseTo(bits, 9)
     expect(bits).toBeLessThanOrEqual(entropy(causes))
   }
+})
+
+describe('amps that are too near to tell apart', () => {
+  const words = (low: number, medium: number, high: number) =>
+    diagnose({
+      unit: unitOf(COIL),
+      observations: {},
+      readings: { 'amps-low': amps(low), 'amps-medium': amps(medium), 'amps-high': amps(high) },
+      marking: null,
+      plateAmps: null,
+    }).readings.find((r) => r.test === 'speed-amps')
+  // A usual clamp meter leaves some 2 % and 5 counts of 0.01 A open: 0.50 and 0.52 overlap, 0.50 and 0.90 do not.
+  it('some alike: no answer, and both are said to be too near', () => {
+    expect(words(0.5, 0.52, 0.9)).toMatchObject({
+      answer: null,
+      words: expect.stringContaining('Two are too near'),
+    })
+  })
+  it('all alike, all rising, and falling each have their own answer', () => {
+    expect(words(0.5, 0.5, 0.51)).toMatchObject({
+      answer: 'alike',
+      words: expect.stringContaining('They are alike.'),
+    })
+    expect(words(0.4, 0.9, 1.4)).toMatchObject({ answer: 'rise' })
+    expect(words(1.4, 0.9, 0.4)).toMatchObject({
+      answer: 'crossed',
+      words: expect.stringContaining('the taps are crossed'),
+    })
+  })
 })

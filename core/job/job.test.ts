@@ -233,3 +233,13 @@ it('a can recorded when a section said only that it stays is read as staying for
     read.ok && (read.change.value as { sections: { stays?: string }[] }).sections.map((s) => s.stays),
   ).toEqual(['HERM', undefined, 'FAN', undefined])
 })
+
+it.each(['id', 'job', 'device'])('a change whose %s is missing or odd is refused by that name', (key) => {
+  const name = { id: 'The change’s id', job: 'The job’s id', device: 'The device’s id' }[key]
+  const tell = (value: unknown) => {
+    const read = parseChange({ ...change(1, ['title'], 'A'), [key]: value })
+    return read.ok ? [] : read.problems
+  }
+  expect(tell(7)).toEqual([{ path: key, message: `${name} is missing.` }])
+  expect(tell('42')).toEqual([{ path: key, message: `${name} is not an id.` }])
+})

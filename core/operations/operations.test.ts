@@ -20,6 +20,10 @@ describe('every operation', () => {
     for (const input of [null, 3, 'x', [], undefined])
       expect(error(name, input)).toBe(': The input must be one JSON object.')
   })
+  it.each(OPERATIONS.map((o) => [o.name, o.help]))('%s says in one line what it is for', (_, help) => {
+    expect(help).toMatch(/^[A-Z].{30,}[^.]$|^[A-Z].{30,}\.$/)
+    expect(help).not.toContain('\n')
+  })
   it('that does not exist is named', () =>
     expect(error('weld', {})).toContain(
       'There is no operation called “weld”. There are: make-safe, discharge, diagnose,',

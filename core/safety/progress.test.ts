@@ -44,3 +44,20 @@ it('a few volts prove nothing', () =>
     state: 'open',
     next: 'prove L1 to L2',
   }))
+it('names each waived step as it was named when it was due', () => {
+  const waived: StepRecord = { state: 'waived', volts: null }
+  const records = {
+    ...all(),
+    [openStep(0)]: waived,
+    [proveStep('L1 to GND')]: waived,
+    [DISCHARGED_STEP]: waived,
+  }
+  expect(safeProgress(SAFE, records)).toMatchObject({
+    state: 'waived',
+    sentence: 'Made safe but for what was waived: step 1, L1 to GND, the capacitor. The record says so.',
+  })
+})
+it('a reading that proves nothing keeps its step due, and is told apart from a live one', () => {
+  const { states, next } = safeProgress(SAFE, { ...all(), [proveStep('L1 to L2')]: done(12) })
+  expect([states[proveStep('L1 to L2')], next]).toEqual(['doubtful', proveStep('L1 to L2')])
+})

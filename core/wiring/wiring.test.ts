@@ -1,6 +1,6 @@
 import { workOutHookup } from '../circuit/hookup'
 import { requestFor, tracedWires, unitOf } from '../testing/fixtures'
-import { recordedCopper } from './capacitor-sides'
+import { capacitorSides, recordedCopper } from './capacitor-sides'
 import { findRoles } from './evidence'
 import { hasTraits, UNIT_TYPES, unitTypeOf } from './unit-types'
 import { UNIT_FAMILIES } from './unit-type'
@@ -255,4 +255,44 @@ describe('translation', () => {
       sentence: expect.stringContaining('What the compressor’s capacitor must be is not recorded'),
     })
   })
+})
+
+describe('what switches, by the trade', () => {
+  it('a heat pump’s fan stops in defrost by its relay: the contactor stays in', () => {
+    for (const unit of UNIT_TYPES.filter((u) => u.traits.defrostRelay)) {
+      const closedIn = (mode: 'cooling' | 'defrost') =>
+        unit.switches.filter((s) => s.closedIn.includes(mode)).map((s) => s.id)
+      const opened = closedIn('cooling').filter((id) => !closedIn('defrost').includes(id))
+      expect([unit.id, opened]).toEqual([unit.id, ['fan relay']])
+    }
+  })
+  it('a change-over relay stands on one side or the other, never on both', () => {
+    const unit = unitOf('electric-furnace-relay-sequencer')
+    const sides = unit.switches.filter((s) => s.id.startsWith('relay, coil'))
+    expect(sides).toHaveLength(2)
+    for (const { id } of unit.modes)
+      expect(sides.filter((s) => s.closedIn.includes(id)).map((s) => [id, s.id])).toHaveLength(1)
+  })
+})
+
+describe('a fan capacitor of its own', () => {
+  const unit = unitOf('cooling-1-pole-own-capacitor')
+  const untied = capacitorSides(unit, recordedCopper(unit, tracedWires(unit)))
+  const tiedBy = (post: string) => {
+    const tie: NamedWire = { id: 'tie', from: 'T2', to: post, segments: [], traced: true, stated: [] }
+    return capacitorSides(unit, recordedCopper(unit, [...tracedWires(unit), tie]))
+  }
+  it('has no tied side until a wire of the unit ties one', () => expect(untied.tied).toBe(false))
+  it('the post that a wire ties to a line is its C side, whichever it is', () => {
+    expect(tiedBy(untied.cSide)).toEqual({ cSide: untied.cSide, fanSide: untied.fanSide, tied: true })
+    expect(tiedBy(untied.fanSide)).toEqual({ cSide: untied.fanSide, fanSide: untied.cSide, tied: true })
+  })
+})
+
+it('two old wires that come out alike are both named for another look', () => {
+  // On a one-pole unit L1 and T1 are the same side of the supply: a wire on either is motor common.
+  const { warnings } = workOutHookup({ ...requestFor(), wires: wires({ 'fan-b': { from: 'L1' } }) })
+  expect(warnings.filter((w) => w.code === 'role-twice').map((w) => w.message)).toEqual([
+    'Two old wires come out as motor common. Trace both again.',
+  ])
 })

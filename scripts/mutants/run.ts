@@ -14,10 +14,10 @@ const COPIES = 2
 /** A mutant that hangs is killed, and counts so. */
 const LIMIT_MS = 40_000
 /** The nearest tests are asked; what they do not notice, one further off seldom does. */
-const MOST_TESTS = 10
+const MOST_TESTS = 6
 /** Long searches and outside simulators, each 10 s or more: they would be most of the time, and others see the same. */
 const SLOW =
-  /mutation\.test|oracle\.test|spice\.test|solve\.test|coverage\.test|stock-plan\/plan\.test|textbook\.test|judge\.test|pool\.test|oak\.test/
+  /mutation\.test|oracle\.test|spice\.test|solve\.test|coverage\.test|ways\.test|stock-plan\/plan\.test|textbook\.test|judge\.test|pool\.test|oak\.test/
 
 /** Changes that change nothing, with why; named by file and by what is changed. */
 const equivalent: readonly { readonly file: string; readonly what: string; readonly why: string }[] =

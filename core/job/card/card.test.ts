@@ -179,3 +179,22 @@ describe('the print of what was proven', () => {
     expect(new Set([job, ...other].map(print)).size).toBe(4)
   })
 })
+
+describe('what the card tells to know', () => {
+  const request = requestFor()
+  const answer = hookupWith(request, { 'brown/white': onPost('CAN-C') })
+  const card = makeCard(request, answer, HEADING) as Card
+  it('is every watched hazard and every warning, in their own words', () => {
+    const said = [...answer.proof.hazards.map((h) => h.message), ...answer.warnings.map((w) => w.message)]
+    expect(said.length).toBeGreaterThan(0)
+    expect(card.watch).toEqual(said)
+  })
+  it('stands on the paper under its own heading, last; a card without any has no such heading', () => {
+    const texts = (of: Card) => layOutCard(of).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
+    const on = texts(card)
+    const at = on.indexOf('To know')
+    expect(at).toBeGreaterThan(on.indexOf('Set on the motor'))
+    expect(on.slice(at + 1).join(' ')).toContain(card.watch[0]?.split(' ').slice(0, 4).join(' '))
+    expect(texts({ ...card, watch: [] })).not.toContain('To know')
+  })
+})

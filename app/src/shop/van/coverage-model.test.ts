@@ -52,3 +52,12 @@ it('says how far from the best it may be', () => {
   expect(boundText(97, 100)).toBe('Within 3 % of the best possible: at most 3 more.')
   expect(boundText(100, 100)).toBe('No purchases within that number and budget meet more.')
 })
+
+it('a part that no counter has a price for is weighed by what it holds: more µF and more taps cost more', () => {
+  const cents = (name: string) => CATALOGUE.find((p) => p.name === name)?.cents ?? 0
+  // 6 $ for a can, 30 ct a µF: a single 5 is 7.50 $, a dual 45/5 is 21 $.
+  expect([cents('Single 5'), cents('Dual 45/5')]).toEqual([750, 2100])
+  const multi = CATALOGUE.find((p) => p.sections.length > 2)
+  const microfarads = multi?.sections.reduce((sum, s) => sum + s.microfarads, 0) ?? 0
+  expect(multi?.cents).toBe(600 + Math.round(30 * microfarads) + 1500)
+})

@@ -1,0 +1,47 @@
+// What people read of a proof: which reason leads, which lead is named. Expected from the copper, by hand.
+import { hookupWith, onPost, requestFor } from '../testing/fixtures'
+import { expectedModes } from '../startup/expected'
+import { assignSpeeds } from '../wiring/speeds'
+import { workOutHookup } from './hookup'
+
+describe('the order of reasons', () => {
+  // Run-return on C is a watch that the leads' check finds first; a plug against the wanted rotation is a stop that is found last.
+  const request = { ...requestFor(), plug: 'CCW' as const }
+  const { proof } = hookupWith(request, { 'brown/white': onPost('CAN-C') })
+  it('a stop leads, whatever was found before it, and its reason is the sentence', () => {
+    expect(proof.hazards.map((h) => [h.code, h.severity])).toEqual([
+      ['rotation-opposite', 'stop'],
+      ['run-return-landed', 'watch'],
+    ])
+    expect(proof.sentence).toBe(proof.hazards[0]?.message)
+    expect(proof.verdict).toBe('stop')
+  })
+  it('without the stop the watch is told after what is proven', () => {
+    const { proof: watched } = hookupWith(requestFor(), { 'brown/white': onPost('CAN-C') })
+    expect(watched.sentence).toBe(`Proven in off and cooling. Watch: ${watched.hazards[0]?.message}`)
+  })
+})
+
+describe('a short names the lead whose removal ends it', () => {
+  it('run-return on the switched line joins both lines through the motor, once the contactor closes', () => {
+    const { proof } = hookupWith(requestFor(), { 'brown/white': onPost('T1') })
+    const short = proof.hazards.find((h) => h.code === 'line-to-line')
+    expect(short).toMatchObject({ severity: 'stop', leads: ['brown/white'], modes: ['cooling'] })
+    expect(short?.message).toMatch(/^The brown\/white lead .*\(cooling\)\.$/)
+    expect(short?.move).toEqual({ lead: 'brown/white', to: { kind: 'insulated' } })
+  })
+})
+
+it('start-up expects of each mode the speed whose tap is on the output that the mode calls, with that speed’s own rating', () => {
+  const request = requestFor('gas-furnace-board', 'alder-33b')
+  const answer = workOutHookup(request)
+  const { assignments } = assignSpeeds(request)
+  const speedIn = (mode: string) => assignments.find((a) => a.modes.includes(mode))?.speed ?? null
+  const ratedOf = (speed: string | null) => request.sheet.settings.speed.find((s) => s.speed === speed)?.amps
+  const modes = expectedModes(request.sheet, answer)
+  expect(modes.length).toBeGreaterThan(1)
+  for (const { name, speed, rated } of modes) {
+    expect([name, speed]).toEqual([name, speedIn(name)])
+    expect([name, rated]).toEqual([name, ratedOf(speed) ?? answer.horsepower.amps])
+  }
+})
