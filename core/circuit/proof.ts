@@ -98,7 +98,7 @@ export function proveHookup(input: ProofInput): Proof {
       leads: [...new Set([...h.leads.filter((lead) => misplaced.includes(lead)), ...misplaced, ...h.leads])],
     })),
   ]
-    .map((hazard) => withMove(hazard, input))
+    .map((hazard) => withMove(likeliestFirst(hazard, misplaced), input))
     .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))
   const verdict = verdictOf(hazards, input)
   return {
@@ -147,6 +147,15 @@ function sentenceOf(
   const proven = `Proven in ${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
   return verdict === 'proven' ? `${proven}.` : `${proven}. Watch: ${first(hazards).message}`
 }
+
+/** A lead that is not where it was advised is the likelier one to be wrong. */
+const likeliestFirst = (hazard: Hazard, misplaced: readonly string[]): Hazard => ({
+  ...hazard,
+  leads: [
+    ...hazard.leads.filter((lead) => misplaced.includes(lead)),
+    ...hazard.leads.filter((lead) => !misplaced.includes(lead)),
+  ],
+})
 
 /** The first blamed lead that is not where the app would put it is the one to move. */
 function withMove(hazard: Hazard, { advised, placements }: ProofInput): Hazard {

@@ -1,6 +1,7 @@
 // What people read of a proof: which reason leads, which lead is named. Expected from the copper, by hand.
 import { hookupWith, onPost, requestFor } from '../testing/fixtures'
 import { expectedModes } from '../startup/expected'
+import { hookupPosts } from '../wiring/hookup-posts'
 import { assignSpeeds } from '../wiring/speeds'
 import { workOutHookup } from './hookup'
 
@@ -44,4 +45,26 @@ it('start-up expects of each mode the speed whose tap is on the output that the 
     expect([name, speed]).toEqual([name, speedIn(name)])
     expect([name, rated]).toEqual([name, ratedOf(speed) ?? answer.horsepower.amps])
   }
+})
+
+describe('one lead on a wrong post', () => {
+  const request = requestFor()
+  const advised = workOutHookup(request)
+  const posts = hookupPosts(request.unit, advised.can).map((p) => p.id)
+  const moves = ['black', 'white', 'brown'].flatMap((lead) => posts.map((post) => [lead, post] as const))
+  it.each(moves)(
+    '%s on %s: where it is stopped, that lead is looked at first, and its own place is the mend',
+    (lead, post) => {
+      const { proof } = hookupWith(request, { [lead]: onPost(post) })
+      if (proof.verdict !== 'stop') return
+      expect(proof.hazards[0]?.leads[0]).toBe(lead)
+      expect(proof.hazards[0]?.move).toEqual({ lead, to: advised.leads.find((l) => l.lead === lead)?.goes })
+    },
+  )
+  it('most of them are stopped', () => {
+    const stopped = moves.filter(
+      ([lead, post]) => hookupWith(request, { [lead]: onPost(post) }).proof.verdict === 'stop',
+    )
+    expect(stopped.length).toBeGreaterThan(moves.length * 0.8)
+  })
 })

@@ -168,3 +168,15 @@ it('on generated boards and motors every mode has exactly one live tap, and none
     }),
     { seed: 31, numRuns: 300 },
   ))
+
+it('outputs share a tap only where the board allows all of them together: one that is in no such group is named', () => {
+  const unit: UnitType = { ...unitOf('gas-furnace-board'), outputsMayShare: [['HEAT', 'CIRC']] }
+  const share = (choices: Record<string, SpeedName>) =>
+    assignSpeeds({ unit, wires: withCirc(), sheet: sheet('alder-33b'), choices }).problems
+  expect(share({ COOL: 'high', HEAT: 'low', CIRC: 'low' })).toEqual([])
+  expect(share({ COOL: 'low', HEAT: 'low', CIRC: 'medium' })).toEqual([
+    expect.stringMatching(
+      /^COOL .* and HEAT .* may not share a tap on this unit: a jumper between them would join/,
+    ),
+  ])
+})

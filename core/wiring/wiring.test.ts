@@ -296,3 +296,20 @@ it('two old wires that come out alike are both named for another look', () => {
     'Two old wires come out as motor common. Trace both again.',
   ])
 })
+
+describe('which evidence carries a role', () => {
+  // Nothing ties this unit's capacitor, and both lines are switched: the terminals T1 and T2 allow two roles each.
+  const own = unitOf('cooling-2-pole-own-capacitor')
+  const stated = (role: 'run' | 'motor-common') => [{ source: 'diagram' as const, role }]
+  it('a terminal that allows two roles does not; the diagram that settles it does', () => {
+    const list = wires({ 'fan-a': { stated: stated('run') } }, own)
+    expect(roleOf('fan-a', list, own)).toMatchObject({ role: 'run', carriedBy: 'diagram', conflicts: [] })
+  })
+  it('a terminal that settles it carries it, whatever weaker evidence says after; what differs is shown', () => {
+    const agreed = roleOf('fan-c', wires({ 'fan-c': { stated: [{ source: 'diagram', role: 'start' }] } }))
+    expect(agreed).toMatchObject({ role: 'start', carriedBy: 'terminal', conflicts: [] })
+    const against = roleOf('fan-c', wires({ 'fan-c': { stated: stated('run') } }))
+    expect(against).toMatchObject({ role: 'start', carriedBy: 'terminal' })
+    expect(against?.conflicts.map((c) => c.source)).toEqual(['diagram'])
+  })
+})
