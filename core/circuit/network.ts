@@ -1,3 +1,5 @@
+// The hookup as a network: points, copper between them, switches, capacitor sections and windings.
+// The judge of today walks it by conduction; anything that solves it as a circuit starts from the same network.
 import type { SetLead } from '../motor/settings'
 import { sectionPost, NEW_C, type FittedCan, type UnitWire } from '../wiring/new-can'
 import type { Placement } from '../wiring/placement'

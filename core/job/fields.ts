@@ -1,3 +1,4 @@
+// Every field a job has, by path, with the schema of its value. A change to any other path is refused.
 import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'

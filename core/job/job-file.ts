@@ -1,3 +1,4 @@
+// A job as a file (format "oak-switch/job"): its changes, whole, so that history travels with it.
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { VAN_ID } from './van'

@@ -1,5 +1,4 @@
-import type { HookupRequest } from '../circuit/hookup'
-import { workOutHookup } from '../circuit/hookup'
+import { type HookupRequest, workOutHookup } from '../circuit/hookup'
 import { knownUnitType } from '../wiring/unit-types'
 import { HookupInputSchema } from './hookup'
 import { HookupOutputSchema } from './hookup-output'

@@ -1,3 +1,4 @@
+// Finding a place in a sorted list.
 /** Index of the first entry that is not below `wanted`; the length when all are. */
 export function lowerBound(list: ArrayLike<number>, wanted: number): number {
   let [low, high] = [0, list.length]

@@ -1,3 +1,4 @@
+// Which points are one piece of copper. Everything here is about conduction, not about voltage.
 /** Groups of points joined by conductors (a disjoint-set forest). Unknown points are each their own group. */
 export class Conductors {
   private readonly parent = new Map<string, string>()

@@ -1,3 +1,4 @@
+// What purchases promise a call, and the most that further ones can bring: the arithmetic of the bound.
 /** Which purchases meet which call, indexed for the bound of the search. */
 export interface CallIndex {
   /** Of each purchase: 1 over the size of the smallest set it stands in, or 0. */

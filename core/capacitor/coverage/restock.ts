@@ -1,3 +1,4 @@
+// What to buy: which purchases within a budget meet most of the shop's own past calls, and which parts none of them needs.
 import type { StockPart } from '../stock-plan/part'
 import { bestPurchases, isMet, type OpenCall } from './purchases'
 import { waysToMeet, type Ways } from './ways'

@@ -1,3 +1,4 @@
+// Every least set of purchases with which a stock meets a call: from these, sets of purchases are judged without planning anew.
 import { toPicofarads } from '../../quantity/exact'
 import { lowerBound } from '../../quantity/sorted'
 import { allOptions, windowOf } from '../stock-plan/options'

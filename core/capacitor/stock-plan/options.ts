@@ -1,3 +1,4 @@
+// What one part can give: every way of joining its sections for the loads that stays below what the loads may have, each sum once.
 import { isSound, valueOf, type StockPart } from './part'
 
 /** The least and the most that a load may get, whole picofarads; a value exactly at a limit is inside. */

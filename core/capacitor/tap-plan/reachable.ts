@@ -1,3 +1,4 @@
+// For the last few sections: every total that some of them make. It tells early that a load cannot be met any more.
 import { lowerBound } from '../../quantity/sorted'
 
 /** Sorted distinct totals of the subsets of each tail of `values`; entry i is for values[i..]. Undefined before `from`. */

@@ -1,3 +1,5 @@
+// Branch and bound over "which load gets this section, or none", largest section first. Whole picofarads throughout,
+// so that ties are ties. It proves its answer best unless it runs out of steps, and says which.
 import { isWithin } from '../../quantity/exact'
 import { distanceToNearest, tailTotals } from './reachable'
 import { isBetter, type Preference, type Score } from './score'

@@ -1,3 +1,4 @@
+// Copper that joins what must stay apart: the two lines, a line and earth, a line and the 24 V coil.
 import { stop, type Hazard, type HazardCode } from '../hazard'
 import { copperIn, type ModeCopper, type Source } from '../potential'
 import type { ModeId } from '../../wiring/unit-type'

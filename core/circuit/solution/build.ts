@@ -1,3 +1,4 @@
+// From the hookup to its circuit in one mode: the unit's copper merged into nodes, leads and jumpers as small resistances.
 import { complex } from '../../quantity/complex'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import type { Machine } from '../../motor/machine/machine'

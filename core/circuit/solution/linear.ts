@@ -1,3 +1,4 @@
+// Dense complex elimination with partial pivoting. A hookup has some twenty unknowns: dense is the fast way (measured: npm run bench).
 /** A square complex system, row by row. */
 export interface ComplexSystem {
   readonly size: number

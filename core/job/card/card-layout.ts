@@ -73,7 +73,6 @@ const chunk = (word: string, letters: number): string[] => {
   )
 }
 
-/** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
 /** How a text is set: mm from the left edge, mm wide at most, letters' height in mm, and how many lines at most. */
 interface TextStyle {
   readonly x?: number
@@ -83,6 +82,7 @@ interface TextStyle {
   readonly most?: number
 }
 
+/** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
 class Column {
   readonly shapes: Shape[] = []
   constructor(

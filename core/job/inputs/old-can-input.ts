@@ -1,3 +1,4 @@
+// What a job knows of the old capacitor: each side's marking and reading, its verdict, and the input of the old-can operation.
 import { judgeBench } from '../../capacitor/bench'
 import type { OldCanInput, SideVerdict } from '../../capacitor/old-can'
 import { microfaradsFromReading } from '../../capacitor/reading'

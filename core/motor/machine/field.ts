@@ -1,3 +1,5 @@
+// The two-winding motor at one slip, by double revolving fields (textbook, from memory): every coil on the main or the auxiliary
+// axis sees the forward and the backward field; the rotor's part of each depends on the slip.
 import {
   complex,
   magnitude,

@@ -1,3 +1,4 @@
+// A lead sheet as a machine: its coils between winding points, its rating, and which point each lead comes from.
 import { horsepowerOf } from '../horsepower'
 import type { LeadSheet } from '../lead-sheet'
 import type { MachineConstants } from './constants'

@@ -1,7 +1,6 @@
 // Tax, how long the estimate stands, and who accepted it.
-import type { EstimateTerms } from '@oak/core/job/report/estimate'
+import { type EstimateTerms, taxText } from '@oak/core/job/report/estimate'
 import { View } from 'react-native'
-import { taxText } from '@oak/core/job/report/estimate'
 import { NumberPad } from '../../ui/NumberPad'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'

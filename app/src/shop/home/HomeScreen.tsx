@@ -1,3 +1,4 @@
+// Home: one obvious way to begin, and the jobs as they stand.
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'

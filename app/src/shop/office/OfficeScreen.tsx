@@ -1,3 +1,4 @@
+// The office: every job in a table to search and sort; one job with its stages, what its record holds, who changed what when, and files out.
 import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'

@@ -1,6 +1,5 @@
 // Where the leads stand beside the posts, in what order, and which post is under a finger. No rendering here.
-import type { layoutPosts } from '../../parts/posts/post-layout'
-import { type PostLayout } from '../../parts/posts/post-layout'
+import type { layoutPosts, PostLayout } from '../../parts/posts/post-layout'
 import { type PostFace } from '../../parts/posts/PostColumn'
 import { type BoardLead } from './board-model'
 
