@@ -1,13 +1,14 @@
-// Imports point down. Inside core: operations -> job -> startup -> circuit -> diagnosis, safety, mounting -> label, meter, van, carry -> wiring -> motor, capacitor, rotation -> quantity.
+// Imports point down. Inside core: operations -> job -> startup, fitting -> circuit -> diagnosis, safety, mounting -> label, meter, van, carry -> wiring -> motor, capacitor, rotation -> supply -> quantity.
 const order = [
   'operations',
   'job',
-  'startup',
+  '(?:startup|fitting)',
   'circuit',
   '(?:diagnosis|safety|mounting)',
   '(?:label|meter|van|carry)',
   'wiring',
   '(?:motor|capacitor|rotation)',
+  'supply',
   'quantity',
 ]
 const upward = order.slice(1).map((folder, i) => ({

@@ -38,6 +38,11 @@ export async function enterNumber(page: Page, digits: string): Promise<void> {
   await page.getByTestId('pad-set').click()
 }
 
+/** Signs for every wire by the hold that shows them, and goes on; where all are traced, by a tap. */
+export async function signWires(page: Page): Promise<void> {
+  await page.getByTestId('wires-next').click({ delay: 1100 })
+}
+
 export const direction = (page: Page, name: 'CW' | 'CCW') =>
   page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
 
@@ -60,7 +65,8 @@ export async function toBoard(
   }
   await tap('start')
   await tap('choose-unit')
-  await tap('wires-next')
+  taps += 1
+  await signWires(page)
   taps += 1
   await direction(page, turns).click()
   await tap(`sheet-${sheet}`)

@@ -2,7 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import { delivered, enterNumber, expect, test, toBoard, verdict } from './app'
+import { delivered, enterNumber, expect, test, toBoard, verdict, signWires } from './app'
 
 const folder = mkdtempSync(join(tmpdir(), 'oak-bad-'))
 async function choose(page: Page, button: string, name: string, text: string): Promise<void> {
@@ -121,7 +121,7 @@ test('files that are no job, cut short, of another version, too large or with ex
 test('a lead sheet whose joins name leads it lacks is refused by name', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   const sheet = {
     format: 'oak-switch/lead-sheet',
     version: 1,

@@ -20,7 +20,7 @@ test.describe('on an empty database', () => {
     const next = app.getByTestId('safe-next')
     await next.click()
     await next.click()
-    for (const pair of ['L1 to L2', 'L1 to GND', 'L2 to GND', 'T1 to T2']) {
+    for (const pair of ['L1 to L2', 'L1 to GND', 'L2 to GND', 'T1 to T2', 'T1 to GND', 'T2 to GND']) {
       await expect(next).toHaveText(`Read ${pair}`)
       await next.click()
       await enterNumber(app, '0')
@@ -53,10 +53,17 @@ test.describe('on an empty database', () => {
     await app.getByTestId('step-L1-to-GND').click()
     await enterNumber(app, '0')
     for (const step of ['step-open-1', 'step-open-2']) await app.getByTestId(step).click()
-    for (const step of ['step-L1-to-L2', 'step-L2-to-GND', 'step-T1-to-T2', 'step-discharged'])
+    for (const step of [
+      'step-L1-to-L2',
+      'step-L2-to-GND',
+      'step-T1-to-T2',
+      'step-T1-to-GND',
+      'step-T2-to-GND',
+      'step-discharged',
+    ])
       await app.getByTestId(`${step}-waive`).click()
     await expect(app.getByTestId('safe-sentence')).toContainText(
-      'Made safe but for what was waived: L1 to L2, L2 to GND, T1 to T2, the capacitor.',
+      'Made safe but for what was waived: L1 to L2, L2 to GND, T1 to T2, T1 to GND, T2 to GND, the capacitor.',
     )
   })
 

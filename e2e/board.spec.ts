@@ -1,4 +1,4 @@
-import { expect, move, test, toBoard, verdict } from './app'
+import { expect, move, test, toBoard, verdict, signWires } from './app'
 
 test('a short is made by moving a wire, said at once, blocks the card, and is mended by one press', async ({
   app,
@@ -78,7 +78,7 @@ test('a card goes stale when the hookup changes after it was proven', async ({ a
 test('a motor that cannot turn the wanted way is refused where it is chosen', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('direction').getByRole('radio').last().click()
   await app.getByTestId('sheet-rowan-16f').click()
   await expect(app.getByTestId('rotation-refusal')).toContainText('cannot be reversed')

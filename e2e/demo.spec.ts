@@ -44,6 +44,20 @@ test('a wire’s colours are noted from the grid, with a stripe and a change on 
   await expect(app.getByTestId('wire-fan-b')).toContainText('white, brown BN/WH')
 })
 
+test('a further wire starts nowhere: it is on the record once its terminal is picked', async ({ app }) => {
+  await app.getByTestId(`job-${job(3)}`).click()
+  await app.getByTestId('stage-wires').click()
+  await app.getByTestId('add-wire').click()
+  const sheet = app.getByTestId('wire-sheet')
+  await expect(sheet.getByTestId('wire-nowhere')).toBeVisible()
+  await app.keyboard.press('Escape')
+  await expect(app.getByText('motor wires claim')).toHaveCount(0)
+  await app.getByTestId('add-wire').click()
+  await sheet.getByRole('button', { name: 'Leaves terminal: not picked' }).click()
+  await sheet.getByRole('radio', { name: 'the chassis ground', exact: true }).click()
+  await expect(sheet.getByTestId('wire-nowhere')).toHaveCount(0)
+})
+
 test('a blower’s wires are line, speeds and capacitor, with the run of colours', async ({ app }) => {
   await app.goto(`${new URL(app.url()).origin}/job/${job(5)}/wires`)
   await expect(app.getByTestId('wire-high')).toContainText('speed tap')

@@ -1,7 +1,8 @@
 // Files that the app hands out, and what is in them. PDFs are read back by pdf.js.
 import { execFileSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
-import { resolve } from 'node:path'
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
 import type { Download, Page } from '@playwright/test'
 
 export interface PdfText {
@@ -13,12 +14,18 @@ export interface PdfText {
     readonly pictures: number
   }[]
 }
-export const readPdf = async (download: Download): Promise<PdfText> =>
+const pdfAt = (path: string): PdfText =>
   JSON.parse(
-    execFileSync(process.execPath, [resolve(__dirname, 'pdf-text.mjs'), await download.path()], {
-      encoding: 'utf8',
-    }),
+    execFileSync(process.execPath, [resolve(__dirname, 'pdf-text.mjs'), path], { encoding: 'utf8' }),
   ) as PdfText
+export const readPdf = async (download: Download): Promise<PdfText> => pdfAt(await download.path())
+
+/** What a printer gets of the screen, by pages. */
+export async function printed(page: Page, format: 'A4' | 'Letter' | 'A5'): Promise<PdfText['pages']> {
+  const path = join(mkdtempSync(join(tmpdir(), 'oak-print-')), 'page.pdf')
+  await page.pdf({ path, format })
+  return pdfAt(path).pages
+}
 
 export const download = async (page: Page, id: string) =>
   (await Promise.all([page.waitForEvent('download'), page.getByTestId(id).click()]))[0]

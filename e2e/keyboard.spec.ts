@@ -25,7 +25,12 @@ const id = (name: string) => `[data-testid="${name}"]`
 test('the whole way to a card by keyboard only, a wrong move and its mend included', async ({ app }) => {
   await press(app, id('start'))
   await press(app, id('choose-unit'))
-  await press(app, id('wires-next'))
+  await expect(app.getByTestId('wires-next')).toBeVisible()
+  await tabTo(app, id('wires-next'))
+  await app.keyboard.down('Enter')
+  await expect(app.getByTestId('held-list')).toBeVisible()
+  await expect(app.getByTestId('direction')).toBeVisible()
+  await app.keyboard.up('Enter')
   await press(app, '[role="radio"][aria-label^="CW,"]')
   await press(app, id('sheet-rowan-25r'))
   await press(app, id('motor-next'))

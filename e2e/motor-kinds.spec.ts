@@ -1,12 +1,12 @@
 // Motors of other kinds, from the motor's stage to a proven card.
-import { direction, enterNumber, expect, test, verdict } from './app'
+import { direction, enterNumber, expect, test, verdict, signWires } from './app'
 
 test('a motor without a capacitor: the FAN post stays empty, its select lead sets the speed, and the card says both', async ({
   app,
 }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await direction(app, 'CW').click()
   await app.getByTestId('sheet-teal-33e').click()
   // Which class the old motor had is not known, so it is asked for, never assumed.
@@ -41,7 +41,7 @@ test('where the old capacitor served only the fan, such a motor needs no can', a
   await app.getByTestId('start').click()
   await app.getByTestId('family-packaged').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await direction(app, 'CCW').click()
   await app.getByTestId('sheet-teal-33e').click()
   await app.getByTestId('select-speed').getByRole('radio', { name: /^low/ }).click()
@@ -58,7 +58,7 @@ test('a motor of several horsepowers: the wanted one is set, its idle taps are c
 }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await direction(app, 'CW').click()
   await app.getByTestId('sheet-rowan-33m').click()
   await app

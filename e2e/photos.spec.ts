@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
-import { delivered, enterNumber, expect, test } from './app'
+import { delivered, enterNumber, expect, test, signWires } from './app'
 
 const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
 const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
@@ -101,7 +101,7 @@ test('a photo taken with the server away is delivered when it returns, and stand
   const id = (await server.changes()).find((c) => c.path[0] === 'photos')?.path[1]
   expect((await fetch(`${server.url}/api/photos/${id}`)).status).toBe(200)
   await app.getByTestId('stage-wires').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('sheet-rowan-25r').click()
   await app.getByTestId('stage-capacitor').click()
   await app.getByTestId('compressor-microfarads').click()

@@ -1,5 +1,5 @@
 import { delivered, expect, test, toBoard, verdict } from './app'
-import { download, textOf } from './files'
+import { download, printed, textOf } from './files'
 
 test('from home to a proven card in twelve taps at the most, and out again as files', async ({
   app,
@@ -72,11 +72,21 @@ test('readings in, verdict out', async ({ app }) => {
   await expect(app.getByTestId('FAN-amps')).toContainText('0.63 A')
 })
 
-test('on paper there is only the card', async ({ app }) => {
+test('the card prints on one sheet with its text, on A4, Letter and A5; the board and the report print too', async ({
+  app,
+}) => {
   await toBoard(app)
+  expect((await printed(app, 'A4'))[0]?.text).toContain('New capacitor Contactor')
   await app.getByTestId('prove').click()
   await expect(app.getByTestId('hookup-card')).toBeVisible()
-  await app.emulateMedia({ media: 'print' })
-  await expect(app.getByTestId('hookup-card')).toBeVisible()
-  await expect(app.getByTestId('print')).toBeHidden()
+  for (const format of ['A4', 'Letter', 'A5'] as const) {
+    const pages = await printed(app, format)
+    expect([format, pages.length]).toEqual([format, 1])
+    expect(pages[0]?.text).toContain('Each lead of the new motor')
+    expect(pages[0]?.text).toContain('Proven in off and cooling.')
+    expect(pages[0]?.text).not.toContain('Print the card')
+  }
+  await app.getByTestId('to-report').click()
+  await expect(app.getByTestId('undo')).toBeVisible()
+  await expect.poll(async () => (await printed(app, 'A4'))[0]?.text).toContain('Rowan 25R')
 })

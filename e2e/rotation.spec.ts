@@ -1,12 +1,12 @@
 // The rotation finder, from the motor's stage.
-import { enterNumber, expect, test } from './app'
+import { enterNumber, expect, test, signWires } from './app'
 
 test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({
   app,
 }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('sheet-rowan-25r').click()
   await app.getByTestId('find-rotation').click()
   await app.getByTestId('near-right').click()
@@ -33,7 +33,7 @@ test('found from the blade, seen from both ends, with the plug; a plate that dis
 test('a motor that cannot be reversed refuses the found way', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('sheet-rowan-16f').click()
   await app.getByTestId('find-rotation').click()
   await app.getByTestId('rotation-kind').getByRole('radio', { name: 'wheel' }).click()
@@ -47,7 +47,7 @@ test('motors are matched against the plate: what fits stands first, what cannot 
 }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('stage-plates').click()
   await app.getByTestId('plate-motor-read').click()
   await app.getByTestId('label-line').fill('1/4 HP 1075 RPM 208-230V 1.6A CWLE')

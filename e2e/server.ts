@@ -80,15 +80,23 @@ export class OakServer {
   }
 }
 
-function freePort(): Promise<number> {
-  return new Promise((done, failed) => {
+/** Tests run side by side look for ports in ranges of their own: one that is free now may be another's in the moment before it is bound. */
+const FIRST_PORT = 20_000
+const RANGE = 1500
+
+async function freePort(): Promise<number> {
+  const index = Number(process.env.TEST_PARALLEL_INDEX ?? 0) % 8
+  for (let i = 0; i < 100; i++) {
+    const port = FIRST_PORT + index * RANGE + Math.floor(Math.random() * RANGE)
+    if (await isFree(port)) return port
+  }
+  throw new Error('no free port')
+}
+
+function isFree(port: number): Promise<boolean> {
+  return new Promise((done) => {
     const probe = createServer()
-    probe.once('error', failed)
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() =>
-        typeof address === 'object' && address ? done(address.port) : failed(new Error('no port')),
-      )
-    })
+    probe.once('error', () => done(false))
+    probe.listen(port, '127.0.0.1', () => probe.close(() => done(true)))
   })
 }

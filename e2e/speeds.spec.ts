@@ -1,5 +1,5 @@
 // A blower's outputs get taps of the new motor, from the motor's stage.
-import { expect, test } from './app'
+import { expect, test, signWires } from './app'
 
 test('a blower from four speeds to three: every output in use keeps a lead, the choice can be changed, and lasts', async ({
   app,
@@ -12,7 +12,7 @@ test('a blower from four speeds to three: every output in use keeps a lead, the 
   await app.getByRole('button', { name: /^Leaves terminal/ }).click()
   await app.getByRole('radio', { name: 'CIRC on the fan board' }).click()
   await app.keyboard.press('Escape')
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('sheet-alder-50b').click()
   await expect(app.getByTestId('output-HEAT')).toContainText('blue · BU')
   await app.getByTestId('sheet-alder-33b').click()
@@ -32,7 +32,7 @@ test('where outputs may not share, two on one tap is refused', async ({ app }) =
   await app.getByTestId('start').click()
   await app.getByTestId('family-fan-coil').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('sheet-alder-33b').click()
   await app.getByTestId('output-LO').getByRole('radio', { name: 'medium' }).click()
   await expect(app.getByTestId('speeds-problem')).toContainText('may not share a tap on this unit')

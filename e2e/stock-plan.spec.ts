@@ -93,6 +93,36 @@ test('two capacitors are drawn as two, tied, and fitted step by step; ticks last
   await expect(app.getByTestId('fit-steps')).toContainText('Fit it: 1 of')
   await app.reload()
   await expect(app.getByTestId('fit-steps')).toContainText('Fit it: 1 of')
+  // Every lead has its step, from the hookup that the board proves.
+  await expect(app.getByTestId('fit-land-brown')).toContainText('Brown on the 7.5 µF section of Single 7.5.')
+  await expect(app.getByTestId('fit-steps')).toContainText('cut back and insulated by itself')
+  await app.getByTestId('capacitor-next').click()
+  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+})
+
+test('jumpers are moved on the can’s picture: a jumper to C is stopped, a wire on the small end is watched, the plan comes back', async ({
+  app,
+  server,
+}) => {
+  await app.goto(`${server.url}${JOB}/capacitor`)
+  await app.getByTestId('press').getByRole('radio', { name: 'moves jumpers' }).click()
+  await app.getByTestId('jump-25').click()
+  await app.getByTestId('jump-C').click()
+  const strip = app.getByTestId('plan-strip')
+  await expect(strip).toContainText('A jumper joins C and the 25 µF section of the new can')
+  await app.reload()
+  await expect(strip).toContainText('A jumper joins C')
+  // Off again: the same two posts, the other way round.
+  await app.getByTestId('jump-C').click()
+  await app.getByTestId('jump-25').click()
+  await expect(strip).toHaveText('Proven in off and cooling.')
+  // The compressor's wire on the small end: said with the better post; on the fan's section it is stopped.
+  await app.getByTestId('wire-on-HERM').getByRole('radio', { name: '10', exact: true }).click()
+  await expect(strip).toContainText('The compressor’s wire is on the 10 µF section of the new can')
+  await app.getByTestId('wire-on-HERM').getByRole('radio', { name: '2.5', exact: true }).click()
+  await expect(strip).toContainText('no section may serve two loads')
+  await app.getByTestId('as-planned').click()
+  await expect(strip).toContainText('HERM 40 µF (0 %), FAN 7.5 µF (0 %)')
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
 })
@@ -118,6 +148,10 @@ test('HERM’s side of the old can stays when it reads good, and the card says s
   await expect(app.getByTestId('old-can-verdict')).toContainText(
     'Two singles, 40 and 5 µF, stand for this dual',
   )
+  // One that was not looked at is not offered to stay.
+  await expect(app.getByTestId('old-can-verdict')).not.toContainText('HERM may stay')
+  await app.getByTestId('can-top').getByRole('radio', { name: 'flat and dry' }).click()
+  await expect(app.getByTestId('old-can-verdict')).toContainText('HERM may stay where you allow it')
   await app.getByTestId('best-from-van').click()
   await app.getByTestId('old-stays').getByRole('radio', { name: /leave/ }).click()
   await expect(app.getByTestId('stays-why')).toContainText('The old can may stay for HERM')

@@ -1,7 +1,7 @@
 // A tag read on the phone becomes a motor: chosen for the job, kept on the van, saved as a file.
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { direction, enterNumber, expect, test, verdict } from './app'
+import { direction, enterNumber, expect, test, verdict, signWires } from './app'
 
 async function lead(page: Page, colour: string, role: string, stripe?: string): Promise<void> {
   await page.getByTestId('add-lead').click()
@@ -19,7 +19,7 @@ test('lead by lead, with a contradiction shown and mended, to a proven hookup; h
 }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await direction(app, 'CW').click()
   await app.getByTestId('enter-tag').click()
   await app.getByTestId('tag-name').fill('Birch 25')
@@ -74,7 +74,28 @@ test('lead by lead, with a contradiction shown and mended, to a proven hookup; h
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '40')
   await app.getByTestId('capacitor-next').click()
+  // Its tag names no ground lead: asked once, answered with one press.
+  await expect(verdict(app)).toContainText('the motor’s tag names no ground lead')
+  await app
+    .getByTestId('frame-ground')
+    .getByRole('button', { name: 'It is: seen, or read below 1 Ω' })
+    .click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+})
+
+test('a tag for two voltages takes each with its amps and how its leads are joined for it', async ({
+  app,
+}) => {
+  await app.goto(app.url().replace(/\/$/, '/tag'))
+  await app.getByTestId('tag-name').fill('Larch 33D')
+  await app.getByTestId('tag-volts').click()
+  await app.getByRole('radio', { name: '115/230 V', exact: true }).click()
+  await expect(app.getByTestId('tag-volts-how-1')).toBeVisible()
+  await app.getByTestId('tag-volts-how-0').fill('orange to white, yellow to black')
+  await app.getByTestId('tag-volts-how-1').fill('orange to yellow')
+  await app.getByTestId('tag-volts-amps-0').click()
+  await enterNumber(app, '5.2')
+  await expect(app.getByTestId('tag-volts-amps-0')).toContainText('5.2 A')
 })
 
 test('a name that is taken is said before it is kept', async ({ app }) => {
@@ -96,7 +117,7 @@ test('a blade is compared with the old one, figure by figure', async ({ app }) =
   await app.getByTestId('to-home').click()
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.getByTestId('wires-next').click()
+  await signWires(app)
   await app.getByTestId('to-blades').click()
   await app.getByTestId('old-blade-diameterInches').click()
   await enterNumber(app, '22')

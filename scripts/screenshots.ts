@@ -3,6 +3,7 @@ import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { OakServer } from '../e2e/server'
+import { signWires } from '../e2e/app'
 
 const folder = resolve(__dirname, '..', 'docs', 'screenshots')
 const PHONE = { width: 390, height: 844 }
@@ -28,6 +29,37 @@ async function hold(page: Page): Promise<void> {
 async function covered(page: Page): Promise<void> {
   await page.getByText(/pairs can be met/).waitFor()
   await page.getByTestId('cell-45-7.5').click()
+}
+
+/** The compressor's wire on the small end of its sections. */
+async function rewired(page: Page): Promise<void> {
+  await page.getByTestId('press').getByRole('radio', { name: 'moves jumpers' }).click()
+  await page.getByTestId('wire-on-HERM').getByRole('radio', { name: '10', exact: true }).click()
+  await page.getByText('so a jumper carries').waitFor()
+  await page.getByTestId('can-view').evaluate((element) => element.scrollIntoView({ block: 'center' }))
+}
+
+/** A plate of 460 V on a unit of a kind that usually has 230. */
+async function inConflict(page: Page): Promise<void> {
+  await page.getByTestId('plate-unit-read').click()
+  await page.getByTestId('label-line').fill('460V 60HZ 1PH')
+  await page.getByTestId('keep-label').click()
+  await page.getByTestId('stage-board').click()
+  await page.getByTestId('board').waitFor()
+}
+
+/** A fan coil from its wires to the card. */
+async function blowerCard(page: Page): Promise<void> {
+  await page.getByTestId('start').click()
+  await page.getByTestId('family-fan-coil').click()
+  await page.getByTestId('choose-unit').click()
+  await signWires(page)
+  await page.getByTestId('direction').getByRole('radio', { name: /^CCW,/ }).click()
+  await page.getByTestId('sheet-alder-33b').click()
+  await page.getByTestId('motor-next').click()
+  await page.getByTestId('capacitor-next').click()
+  await page.getByTestId('prove').click()
+  await page.getByTestId('hookup-card').waitFor()
 }
 
 /** Old and new motor measured with the tape. */
@@ -64,7 +96,7 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('rotation-answer').waitFor()
     },
   },
-  { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view' },
+  { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view', prepare: rewired },
   {
     name: 'plans',
     path: `${job(1)}/capacitor`,
@@ -75,7 +107,7 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'coverage', path: '/van/coverage', wait: 'coverage-met', prepare: covered },
-  { name: 'board', path: `${job(1)}/board`, wait: 'board' },
+  { name: 'board', path: `${job(1)}/plates`, wait: 'plate-unit-read', prepare: inConflict },
   {
     name: 'leads',
     path: `${job(6)}/leads`,
@@ -134,7 +166,7 @@ const VIEWS: readonly View[] = [
   },
   { name: 'report', path: `${job(1)}/report`, wait: 'report' },
   { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
-  { name: 'card', path: `${job(1)}/card`, wait: 'hookup-card' },
+  { name: 'card', path: '/', wait: 'start', prepare: blowerCard },
   { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
 ]
 

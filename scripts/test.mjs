@@ -24,7 +24,8 @@ function step(name, command, args) {
 function unitTests() {
   console.log('\n== unit tests')
   const file = join(folder, 'unit.json')
-  const { code } = tryRun(bin('jest'), ['--json', `--outputFile=${file}`, '--silent'])
+  // By itself it leaves a core unused, which is half of a small machine.
+  const { code } = tryRun(bin('jest'), ['--json', `--outputFile=${file}`, '--silent', '--maxWorkers=100%'])
   const report = readReport(file)
   const failed = (report?.numFailedTests ?? 0) + (report?.numRuntimeErrorTestSuites ?? 0)
   counts.passed += report?.numPassedTests ?? 0

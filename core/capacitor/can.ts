@@ -1,5 +1,6 @@
 // A capacitor as it stands on the bench: one shared post C and one or more sections, each with its own post.
 import * as v from 'valibot'
+import { idSchema, type Id } from '../quantity/id'
 
 /** At most this many sections on one can: more is a typing mistake, and bounds the search for a plan. */
 export const MAX_SECTIONS = 24
@@ -14,15 +15,19 @@ const microfarads = (what: string) =>
     v.maxValue(MAX_MICROFARADS, `${what} is above ${MAX_MICROFARADS} µF: no motor capacitor has that.`),
   )
 
-const SectionId = v.pipe(
-  v.string('A section needs a name, such as its marking.'),
-  v.trim(),
-  v.minLength(1, 'A section needs a name, such as its marking.'),
-  v.maxLength(40, 'A section name has 40 letters at most.'),
+/** A section of a can, as its post is marked: "5", or "7.5 b" where two are alike. */
+export type SectionId = Id<'section'>
+const SectionIdSchema = idSchema<SectionId>(
+  v.pipe(
+    v.string('A section needs a name, such as its marking.'),
+    v.trim(),
+    v.minLength(1, 'A section needs a name, such as its marking.'),
+    v.maxLength(40, 'A section name has 40 letters at most.'),
+  ),
 )
 
 export const SectionSchema = v.strictObject({
-  id: SectionId,
+  id: SectionIdSchema,
   /** As read, where it was read; else as marked. */
   microfarads: microfarads('The section'),
   /** As marked, where `microfarads` is a reading. */
@@ -104,7 +109,13 @@ export interface Case {
 }
 
 /** The capacitors that a can stands for: itself, or those whose sections it joins, in order. */
-export function casesOf({ name, sections }: Pick<Can, 'name' | 'sections'>): Case[] {
+export function casesOf({
+  name,
+  sections,
+}: {
+  readonly name: string
+  readonly sections: readonly Section[]
+}): Case[] {
   const names = [...new Set(sections.map((s) => s.of ?? name))]
   return names.map((of) => {
     const own = sections.filter((s) => (s.of ?? name) === of)

@@ -5,7 +5,7 @@ const dual = (herm: OldCanSide['verdict'], fan: OldCanSide['verdict']): OldCanSi
   { load: 'FAN', microfarads: 5, verdict: fan },
 ]
 const judge = (sides: OldCanSide[], more = {}) =>
-  judgeOldCan({ sides, oneCase: true, looksBad: null, newMotor: false, ...more })
+  judgeOldCan({ sides, oneCase: true, looksBad: false, newMotor: false, ...more })
 
 describe('the old capacitor', () => {
   it('with one side failed is replaced whole; the good side may stay when that is allowed', () => {
@@ -14,7 +14,7 @@ describe('the old capacitor', () => {
       replace: ['HERM', 'FAN'],
       mayStay: ['HERM'],
       why: [
-        'FAN has failed.',
+        'FAN does not read what it must: failed, or the wrong one.',
         'HERM still reads good, but shares its case, its age and its heat: replace both sides.',
       ],
       exchange: 'Two singles, 45 and 5 µF, stand for this dual: one post of each tied together is its C.',
@@ -40,6 +40,16 @@ describe('the old capacitor', () => {
     expect(judge(dual('in', 'in'), { looksBad: true })).toMatchObject({ action: 'replace', mayStay: [] }))
   it('that reads good on every side may be kept', () =>
     expect(judge(dual('in', 'in'))).toMatchObject({ action: 'keep', replace: [], mayStay: ['HERM', 'FAN'] }))
+  it('that nobody looked at is not kept, and no side of it stays', () => {
+    expect(judge(dual('in', 'in'), { looksBad: null })).toMatchObject({
+      action: 'cannotTell',
+      mayStay: [],
+      why: [
+        'It reads good, and was not looked at yet: swollen, leaking or rusted through it is condemned whatever it reads.',
+      ],
+    })
+    expect(judge(dual('in', 'out'), { looksBad: null })).toMatchObject({ action: 'replace', mayStay: [] })
+  })
   it('not read, or at the edge of the meter: cannot tell', () => {
     expect(judge(dual('in', null))).toMatchObject({ action: 'cannotTell', why: ['FAN: not read yet.'] })
     expect(judge(dual('uncertain', 'in'))).toMatchObject({

@@ -43,9 +43,14 @@ const failed = ({ verdict }: OldCanSide): boolean =>
 const namesOf = (sides: readonly OldCanSide[]): string => sides.map((s) => s.load).join(' and ')
 const loadsOf = (sides: readonly OldCanSide[]): string[] => sides.map((s) => s.load)
 
+const NOT_LOOKED_AT =
+  'It reads good, and was not looked at yet: swollen, leaking or rusted through it is condemned whatever it reads.'
+
 /** Common practice, no source: a new motor gets a new capacitor, a dual is replaced whole, looks condemn whatever it reads. */
 export function judgeOldCan(input: OldCanInput): OldCanVerdict {
   const { sides, oneCase, looksBad, newMotor } = input
+  // Looks condemn whatever it reads: one that nobody looked at is not kept.
+  const looked = looksBad === false
   const exchange = exchangeText(sides, oneCase)
   if (looksBad)
     return {
@@ -59,7 +64,7 @@ export function judgeOldCan(input: OldCanInput): OldCanVerdict {
   const good = sides.filter((s) => s.verdict === 'in')
   const condemned = condemnedOf(input)
   if (condemned.length > 0) {
-    const mayStay = loadsOf(good.filter((s) => !(newMotor && s.load === 'FAN')))
+    const mayStay = looked ? loadsOf(good.filter((s) => !(newMotor && s.load === 'FAN'))) : []
     return { action: 'replace', replace: loadsOf(condemned), mayStay, why, exchange }
   }
   if (good.length < sides.length) {
@@ -72,11 +77,12 @@ export function judgeOldCan(input: OldCanInput): OldCanVerdict {
       exchange,
     }
   }
+  if (!looked) return { action: 'cannotTell', replace: [], mayStay: [], why: [NOT_LOOKED_AT], exchange }
   return {
     action: 'keep',
     replace: [],
     mayStay: loadsOf(sides),
-    why: ['Every side reads inside its marking.'],
+    why: ['Every side reads what it must, and it looks sound.'],
     exchange,
   }
 }
@@ -93,7 +99,7 @@ function whyOf({ sides, oneCase, newMotor }: OldCanInput): string[] {
   const good = sides.filter((s) => s.verdict === 'in')
   const unsure = sides.filter((s) => s.verdict === 'uncertain')
   const why: string[] = []
-  if (bad.length > 0) why.push(`${namesOf(bad)} has failed.`)
+  if (bad.length > 0) why.push(`${namesOf(bad)} does not read what it must: failed, or the wrong one.`)
   if (oneCase && bad.length > 0 && good.length > 0)
     why.push(
       `${namesOf(good)} still reads good, but shares its case, its age and its heat: replace both sides.`,

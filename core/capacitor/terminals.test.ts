@@ -184,3 +184,37 @@ it('on 3,000 generated cans no certain answer is wrong', () => {
     { numRuns: 3000, seed: 77 },
   )
 })
+
+describe('one pair that shows OL', () => {
+  const read = (ab: number | 'OL', ac: number | 'OL', bc: number | 'OL') =>
+    identifyTerminals({
+      posts: ['1', '2', '3'],
+      pairs: [
+        { between: ['1', '2'], microfarads: ab },
+        { between: ['1', '3'], microfarads: ac },
+        { between: ['2', '3'], microfarads: bc },
+      ],
+    })
+  it('and two alike: the post outside it is certainly not C (a shorted section makes its posts one)', () => {
+    const { state, findings } = read('OL', 5, 5)
+    expect([state, findings]).toEqual([
+      'failed',
+      [
+        '1–2: the meter shows OL, and 3 reads the same to both: a section is shorted or beyond the meter’s range. 3 is certainly not C.',
+      ],
+    ])
+  })
+  it('and two unlike contradict each other', () => {
+    const { state, findings } = read('OL', 5, 40)
+    expect([state, findings]).toEqual([
+      'inconsistent',
+      [
+        '1–2: the meter shows OL, and 3 reads 5 and 40 µF to them: no can does that, since a shorted section would make both alike.',
+      ],
+    ])
+  })
+  it('and one a little below the other: a large section beyond the range (5 in series with 60 is 4.62)', () =>
+    expect(read('OL', 5, 4.6).findings[0]).toContain(
+      'a section beyond the meter’s range, as 3 reads a little less',
+    ))
+})

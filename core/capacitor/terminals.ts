@@ -63,7 +63,7 @@ export function identifyTerminals(problem: TerminalProblem): TerminalAnswer {
   const over = pairs.filter((p) => p.microfarads === 'OL')
   const answer =
     over.length > 0
-      ? overRange(problem, over)
+      ? overRange(problem, over, meter)
       : open.length > 0
         ? openSections(problem, open.length)
         : fromThree(problem, (a, b) => readingInterval(of(a, b).microfarads as number, meter))
@@ -76,19 +76,62 @@ const untold = (posts: readonly string[]): PostFinding[] =>
   posts.map((post) => ({ post, is: null, certainty: 'cannot-tell' }))
 const name = ([a, b]: readonly [string, string]) => `${a}–${b}`
 
-function overRange({ posts }: TerminalProblem, over: readonly PairReading[]): Bare {
+const OHMS_TELL =
+  'Discharge it and read ohms between those posts: near 0 Ω is a shorted section, and the can is done for. Otherwise take a higher µF range.'
+
+/**
+ * A section that is shorted makes its two posts one point, so that the third post reads the same to both: it cannot be C. One that is
+ * beyond the meter's range makes the third post read its section to C, and a little less across the large one (in series; derived).
+ */
+function overRange(
+  { posts, pairs }: TerminalProblem,
+  over: readonly PairReading[],
+  meter: MeterAccuracy | undefined,
+): Bare {
+  const shown = `${over.map((p) => name(p.between)).join(' and ')}: the meter shows OL`
+  const base = { posts: untold(posts), sections: [] }
+  const [a, b] = pairs.filter((p) => p.microfarads !== 'OL')
+  const third = posts.find((post) => over.length === 1 && !over[0]?.between.includes(post))
+  if (!third || !a || !b || typeof a.microfarads !== 'number' || typeof b.microfarads !== 'number')
+    return {
+      ...base,
+      state: 'failed',
+      findings: [
+        `${shown}, so a section is shorted or beyond the meter’s range. No post can be told from that.`,
+      ],
+      settledBy: [OHMS_TELL],
+    }
+  const [x, y] = [readingInterval(a.microfarads, meter), readingInterval(b.microfarads, meter)]
+  if (x.low <= y.high && y.low <= x.high)
+    return {
+      ...base,
+      state: 'failed',
+      findings: [
+        `${shown}, and ${third} reads the same to both: a section is shorted or beyond the meter’s range. ${third} is certainly not C.`,
+      ],
+      settledBy: [OHMS_TELL],
+    }
+  if (Math.min(a.microfarads, b.microfarads) < BEYOND_RANGE_SHARE * Math.max(a.microfarads, b.microfarads))
+    return {
+      ...base,
+      state: 'inconsistent',
+      findings: [
+        `${shown}, and ${third} reads ${figure(a.microfarads)} and ${figure(b.microfarads)} µF to them: no can does that, since a shorted section would make both alike.`,
+      ],
+      settledBy: [`Read all three pairs again, with clean posts.`],
+    }
   return {
+    ...base,
     state: 'failed',
-    posts: untold(posts),
-    sections: [],
     findings: [
-      `${over.map((p) => name(p.between)).join(' and ')}: the meter shows OL, so a section is shorted or beyond the meter’s range. No post can be told from that.`,
+      `${shown}: a section beyond the meter’s range, as ${third} reads a little less to one of its posts than to the other. ${third} is certainly not C.`,
     ],
-    settledBy: [
-      'Discharge it and read ohms between those posts: near 0 Ω is a shorted section, and the can is done for. Otherwise take a higher µF range.',
-    ],
+    settledBy: [OHMS_TELL],
   }
 }
+
+/** A large section in series takes a small one down by no more than this, where the large one is beyond a meter's range. Our judgement. */
+const BEYOND_RANGE_SHARE = 0.8
 
 /** One live pair fits three faults, and its value alone does not say which: an aged section reads like any other value. */
 function openSections({ posts, pairs, rated }: TerminalProblem, openCount: number): Bare {
@@ -131,7 +174,10 @@ function openSections({ posts, pairs, rated }: TerminalProblem, openCount: numbe
   return {
     ...base,
     findings: [
-      `Only ${name(live.between)} reads, ${microfaradsText(read)}; ${third} reads nothing. A part of the can is open, and the can is done for. Three faults look like this:`,
+      [
+        `Only ${name(live.between)} reads, ${microfaradsText(read)}; ${third} reads nothing.`,
+        'A part of the can is open, and the can is done for. Three faults look like this:',
+      ].join(' '),
       `the HERM section is open: then ${name(live.between)} is C with FAN${near(rated?.fan ?? 0)}, and ${third} is HERM;`,
       `the FAN section is open: then ${name(live.between)} is C with HERM${near(rated?.herm ?? 0)}, and ${third} is FAN;`,
       `the joint at C is open: then ${name(live.between)} is HERM with FAN in series${near(series)}, and ${third} is C. It looks like a weak FAN section.`,
@@ -258,7 +304,10 @@ function withOneTold(problem: TerminalProblem, range: Ranges, [c1, c2]: [string,
     findings: [
       certainty === 'cannot-tell'
         ? NAMING['cannot-tell'](c1, third)
-        : `${third} is FAN${certainty === 'certain' ? '' : ' by custom'}: both its readings are small. ${c1} and ${c2} are C and HERM, but the series reading is so near the FAN value that this meter cannot tell which is which.`,
+        : [
+            `${third} is FAN${certainty === 'certain' ? '' : ' by custom'}: both its readings are small.`,
+            `${c1} and ${c2} are C and HERM, but the series reading is so near the FAN value that this meter cannot tell which is which.`,
+          ].join(' '),
     ],
     settledBy: [
       'Follow the wires: the tie to a line and the compressor’s run wire are on C; the compressor’s start wire is on HERM.',

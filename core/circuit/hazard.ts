@@ -1,4 +1,6 @@
 // A danger or a doubt the proof found: a stable code, how bad, in the trade's words, and the lead to move.
+import type { LeadId } from '../motor/lead-id'
+import { capital } from '../quantity/display'
 import type { Placement } from '../wiring/placement'
 import type { ModeId } from '../wiring/unit-type'
 
@@ -16,11 +18,16 @@ export type HazardCode =
   | 'start-open'
   | 'capacitor-off-run'
   | 'capacitor-wrong-value'
+  | 'capacitor-tolerance'
   | 'section-serves-two-loads'
   | 'compressor-start-on-line'
+  | 'compressor-not-fed'
+  | 'compressor-always-fed'
+  | 'unit-wire-on-supply'
   | 'compressor-capacitor-open'
   | 'compressor-capacitor-wrong-value'
   | 'jumper-carries-more'
+  | 'jumper-to-c'
   | 'lead-forgotten'
   | 'lead-landed-twice'
   | 'lead-loose'
@@ -39,7 +46,12 @@ export type HazardCode =
   | 'motor-common-unswitched'
   | 'rotation-opposite'
   | 'voltage-class'
+  | 'hertz'
+  | 'one-shaft-end'
   | 'capacitor-voltage-low'
+  | 'evidence-conflict'
+  | 'capacitor-lead-touches'
+  | 'speeds-crossed'
   | 'outputs-tied'
   | 'idle-taps-tied'
   // From the solved circuit, where no rule names the wire.
@@ -67,22 +79,24 @@ export interface Hazard {
   /** Modes it shows in; empty when it does not depend on the mode. */
   readonly modes: readonly ModeId[]
   /** Leads to look at, the likeliest first. */
-  readonly leads: readonly string[]
-  /** The one move that mends it, where one is known. */
-  readonly move?: { readonly lead: string; readonly to: Placement }
+  readonly leads: readonly LeadId[]
+  /** The one move that mends it, tried and found good. */
+  readonly move?: { readonly lead: LeadId; readonly to: Placement }
+  /** The moves that mend it together, where no single one does. */
+  readonly together?: readonly { readonly lead: LeadId; readonly to: Placement }[]
 }
 
 /** A hazard that blocks the card. `modes` empty: it does not depend on the mode. */
 export const stop = (
   code: HazardCode,
   message: string,
-  leads: readonly string[] = [],
+  leads: readonly LeadId[] = [],
   modes: readonly ModeId[] = [],
-): Hazard => ({ code, severity: 'stop', message, leads, modes })
+): Hazard => ({ code, severity: 'stop', message: capital(message), leads, modes })
 /** A hazard that is shown on the card. */
 export const watch = (
   code: HazardCode,
   message: string,
-  leads: readonly string[] = [],
+  leads: readonly LeadId[] = [],
   modes: readonly ModeId[] = [],
-): Hazard => ({ code, severity: 'watch', message, leads, modes })
+): Hazard => ({ code, severity: 'watch', message: capital(message), leads, modes })

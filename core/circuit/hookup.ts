@@ -1,4 +1,6 @@
 // The whole way from recorded wires, a motor, a can and a wanted rotation to a hookup and its proof.
+import { unknownsOf } from './unknowns'
+import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { planTaps, type TapPlan } from '../capacitor/tap-plan/plan'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Can, Load } from '../capacitor/can'
@@ -15,15 +17,20 @@ import {
   FAN_LOAD,
   moveUnitWires,
   NO_CAN,
+  type CanAsPut,
+  type CanJumper,
   type FittedCan,
   type UnitWire,
 } from '../wiring/new-can'
+import { groupsAsPut, plannedJumpers } from '../wiring/can-as-put'
 import { translateLeads, type LeadAdvice, type TranslationNote } from '../wiring/translate'
-import { assignSpeeds, outputsInUse, type SpeedPlan } from '../wiring/speeds'
+import { outputsInUse } from '../wiring/speed-outputs'
+import { assignSpeeds, type SpeedPlan } from '../wiring/speeds'
 import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
-import { goesToMotor, type NamedWire } from '../wiring/wire'
-import type { LandedLead } from './network'
-import { proveHookup, USUAL_HERTZ, type Proof } from './proof'
+import { type NamedWire } from '../wiring/wire'
+import { compressorPosts, leadPoint, START, type Hookup, type LandedLead } from './network'
+import { USUAL_HERTZ } from '../supply/supply'
+import { proveHookup, type Proof, type ProofOptions } from './proof'
 import { buildCircuit, type BuiltCircuit } from './solution/build'
 
 /** Everything a hookup is worked out from; what is absent is not stated. */
@@ -47,11 +54,23 @@ export interface HookupRequest {
   readonly speedChoices?: Readonly<Record<PostId, SpeedName>>
   /** What the compressor asks for, µF; needed where it shares the can. */
   readonly compressorMicrofarads?: number | null
+  /** V that the compressor's side asks for, by its label or plate; never taken from the fan's tag. */
+  readonly compressorVolts?: number | null
+  /** Outputs of a blower that the technician said have no lead. */
+  readonly unusedOutputs?: readonly PostId[]
+  /** The motor has no ground lead, and the technician said that its frame is grounded otherwise. */
+  readonly frameGrounded?: boolean
   /** Of the supply; 60 when not stated. */
   readonly hertz?: 50 | 60
+  /** What is not settled of the supply, in whole sentences: until it is, the proof cannot tell. */
+  readonly unsettled?: readonly string[]
+  /** How far from the tag's µF a part may be, %; 6 when not stated. */
+  readonly tolerancePercent?: number
   /** A hard-start kit on the compressor, and the post its far end is on. */
   readonly hardStart?: PostId | null
   readonly prefer?: Preference
+  /** How the can was wired by hand; null: as planned. */
+  readonly put?: CanAsPut | null
   /** Leads the technician put elsewhere than advised. */
   readonly placements?: readonly LandedLead[]
 }
@@ -60,6 +79,7 @@ export interface HookupRequest {
 export interface HookupAnswer {
   readonly findings: readonly WireFinding[]
   readonly plan: TapPlan
+  /** With its jumpers as they are now, and what serves which load by them: as planned, unless put otherwise. */
   readonly can: FittedCan
   readonly horsepower: HorsepowerChoice
   /** The speed set by a select lead; null where there is none such. */
@@ -78,19 +98,24 @@ export interface HookupAnswer {
 }
 
 /** From the record to a hookup and its proof. Never throws for a bad hookup: that is a refusal or a hazard of the answer. */
-export function workOutHookup(request: HookupRequest): HookupAnswer {
+export function workOutHookup(request: HookupRequest, options: ProofOptions = {}): HookupAnswer {
   const { unit, wires, sheet } = request
   const wanted = request.wanted ?? null
   const findings = findRoles(unit, wires)
   const sides = capacitorSides(unit, recordedCopper(unit, wires))
-  const { plan, can, refusals: canRefusals } = planCan(request)
+  const { plan, can: planned, refusals: canRefusals } = planCan(request)
   const { set, advised, refusals: plugRefusals } = choosePlug(sheet, wanted, request.plug ?? null)
   const { horsepower, speed, speedOpen } = chooseSettings(request)
   const leads = setLeads(sheet, { horsepower, rotation: set, speed })
   const outputs = planSpeeds(request)
-  const translation = translateLeads({ unit, wires, findings, sides, sheet, leads, can, speeds: outputs })
-  const unitWires = moveUnitWires(unit, wires, sides, can)
+  const translation = translateLeads({
+    ...{ unit, wires, findings, sides, sheet, leads },
+    can: planned,
+    speeds: outputs,
+  })
+  const unitWires = moveUnitWires(unit, wires, sides, planned, request.put?.wires)
   const placements = mergePlacements(translation.leads, request.placements ?? [])
+  const can = asPut(planned, { leads, placements, unit, unitWires, jumpers: request.put?.jumpers })
   const refusals = [
     ...refuseKind(unit, sheet),
     ...canRefusals,
@@ -98,22 +123,28 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     ...(outputs?.problems ?? []).map((message) => ({ code: 'speeds', message })),
     ...translation.refusals,
   ]
-  const proof = proveHookup({
-    unit: asUsed(unit, wires),
-    sheet,
-    can,
-    leads,
-    placements,
-    wanted,
-    unitWires: [...unitWires, ...translation.added],
-    plug: set.direction,
-    compressorMicrofarads: request.compressorMicrofarads ?? null,
-    hertz: request.hertz ?? USUAL_HERTZ,
-    hardStart: request.hardStart ?? null,
-    refusals: refusals.map((r) => r.message),
-    unknowns: [...unknownsOf(findings, wires, wanted), ...speedOpen],
-    advised: translation.leads,
-  })
+  const proof = proveHookup(
+    {
+      unit: asUsed(unit, wires),
+      sheet,
+      can,
+      leads,
+      placements,
+      wanted,
+      unitWires: [...unitWires, ...translation.added],
+      plug: set.direction,
+      compressorMicrofarads: request.compressorMicrofarads ?? null,
+      compressorVolts: request.compressorVolts ?? null,
+      tolerancePercent: request.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
+      hertz: request.hertz ?? USUAL_HERTZ,
+      hardStart: request.hardStart ?? null,
+      refusals: refusals.map((r) => r.message),
+      unknowns: [...openQuestions(request, findings, sides.tied), ...speedOpen],
+      doubts: translation.warnings.filter((w) => w.code === 'evidence-conflict').map((w) => w.message),
+      advised: translation.leads,
+    },
+    options,
+  )
   return {
     findings,
     plan,
@@ -130,6 +161,23 @@ export function workOutHookup(request: HookupRequest): HookupAnswer {
     proof,
   }
 }
+
+/** What is not known of this hookup, in sentences that follow "Cannot tell yet:". */
+const openQuestions = (request: HookupRequest, findings: readonly WireFinding[], tied: boolean): string[] => [
+  ...(request.unsettled ?? []),
+  ...unknownsOf({
+    unit: request.unit,
+    wires: request.wires,
+    findings,
+    sheet: request.sheet,
+    wanted: request.wanted ?? null,
+    can: request.can,
+    compressorVolts: request.compressorVolts ?? null,
+    unusedOutputs: request.unusedOutputs ?? [],
+    frameGrounded: request.frameGrounded ?? false,
+    tied,
+  }),
+]
 
 /** The horsepower and the select speed that are set: the sheet's first where none is stated; a speed left open is said. */
 function chooseSettings({ sheet, horsepower, speed }: HookupRequest) {
@@ -208,7 +256,14 @@ const NO_PLAN: TapPlan = {
   problems: [],
 }
 
-function planCan({ unit, sheet, can: given, compressorMicrofarads, prefer }: HookupRequest) {
+function planCan({
+  unit,
+  sheet,
+  can: given,
+  compressorMicrofarads,
+  prefer,
+  tolerancePercent = DEFAULT_TOLERANCE_PERCENT,
+}: HookupRequest) {
   const can = given ?? NO_CAN
   const shared = unit.traits.capacitor === 'shared'
   const loads: Load[] = sheet.capacitor ? [{ load: FAN_LOAD, microfarads: sheet.capacitor.microfarads }] : []
@@ -228,11 +283,31 @@ function planCan({ unit, sheet, can: given, compressorMicrofarads, prefer }: Hoo
       message:
         'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.',
     })
-  if (loads.length === 0) return { plan: NO_PLAN, can: { ...can, groups: [] } satisfies FittedCan, refusals }
-  const plan = planTaps({ sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer })
+  if (loads.length === 0)
+    return { plan: NO_PLAN, can: { ...can, groups: [], jumpers: [] } satisfies FittedCan, refusals }
+  const plan = planTaps({ sections: can.sections, loads, tolerancePercent, prefer })
   plan.problems.forEach((p) => refusals.push({ code: 'no-section-plan', message: p.message }))
-  const fitted: FittedCan = { ...can, groups: plan.groups }
+  const fitted: FittedCan = { ...can, groups: plan.groups, jumpers: plannedJumpers(plan.groups) }
   return { plan, can: fitted, refusals }
+}
+
+interface Landed extends Pick<Hookup, 'leads' | 'placements' | 'unit' | 'unitWires'> {
+  readonly jumpers: readonly CanJumper[] | undefined
+}
+
+/** The can with its jumpers as they were put on, and what its loads have by them. */
+function asPut(planned: FittedCan, { leads, placements, unit, unitWires, jumpers }: Landed): FittedCan {
+  const can = { ...planned, jumpers: jumpers ?? planned.jumpers }
+  const compressor = compressorPosts(unit)?.S
+  const wireOn = (load: string): PostId[] =>
+    load === FAN_LOAD
+      ? placements.flatMap(({ lead, goes }) =>
+          goes.kind === 'post' && leads.some((set) => set.lead.id === lead && leadPoint(set) === START)
+            ? [goes.post]
+            : [],
+        )
+      : unitWires.flatMap(({ from, to }) => (from === compressor ? [to] : to === compressor ? [from] : []))
+  return { ...can, groups: groupsAsPut(can, planned.groups, wireOn) }
 }
 
 function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction | null) {
@@ -267,20 +342,4 @@ function mergePlacements(advice: readonly LeadAdvice[], moves: readonly LandedLe
     const moved = moves.filter((move) => move.lead === lead)
     return moved.length > 0 ? moved.map((move) => ({ lead, goes: move.goes })) : [{ lead, goes }]
   })
-}
-
-function unknownsOf(
-  findings: readonly WireFinding[],
-  wires: readonly NamedWire[],
-  wanted: Rotation | null,
-): string[] {
-  const unknowns: string[] = []
-  const untraced = wires.filter((wire) => !wire.traced)
-  if (untraced.some(goesToMotor)) unknowns.push('the old motor’s wires are not all traced.')
-  else if (untraced.length > 0)
-    unknowns.push('the unit’s own wires, such as the tie of cap C, are not all traced.')
-  if (findings.some((f) => f.role === null))
-    unknowns.push('what one of the old motor’s wires does is not known.')
-  if (!wanted) unknowns.push('the wanted rotation is not stated.')
-  return unknowns
 }

@@ -137,7 +137,7 @@ it.each([...OUTDOOR, ...BLOWERS])(
       for (const post of hookupPosts(request.unit, can)) {
         if (goes.kind === 'post' && goes.post === post.id) continue
         cases += 1
-        const answer = hookupWith(request, { [lead]: onPost(post.id) })
+        const answer = hookupWith(request, { [lead]: onPost(post.id) }, { mends: false })
         const why = plainSearch({ ...request, unit: used(request.unit) }, answer, tap)
         if (why) {
           condemned += 1

@@ -70,7 +70,9 @@ describe('the network', () => {
   it('holds a capacitor for each section, and the one that stays with its value unknown', () => {
     expect(buildNetwork(hookupOf('cooling-1-pole-shared-capacitor')).capacitors).toHaveLength(6)
     const own = buildNetwork(hookupOf('cooling-1-pole-own-capacitor')).capacitors
-    expect(own.filter((c) => c.microfarads === null)).toEqual([{ a: 'H1', b: 'H2', microfarads: null }])
+    expect(own.filter((c) => c.microfarads === null)).toEqual([
+      { a: 'H1', b: 'H2', microfarads: null, read: false },
+    ])
   })
   it('lands only what is on a post', () => {
     const network = buildNetwork(hookupOf('cooling-1-pole-shared-capacitor'))
@@ -122,5 +124,47 @@ describe('potentials', () => {
     expect(proof.modes.find((m) => m.mode === 'cooling')?.posts).toMatchObject({ T1: 'line1', GND: 'earth' })
     const short = hookupWith(requestFor(), { 'brown/white': onPost('T1') }).proof
     expect(short.modes.find((m) => m.mode === 'cooling')?.posts.T1).toBe('fault')
+  })
+})
+
+describe('the whole network, counted by hand from the unit type and the sheet', () => {
+  const ends = (list: readonly { readonly a: string; readonly b: string }[]) =>
+    list.map(({ a, b }) => `${a} - ${b}`)
+  it('a shared can on a one-pole contactor with the demo motor', () => {
+    const network = buildNetwork(hookupOf('cooling-1-pole-shared-capacitor'))
+    expect(ends(network.windings)).toEqual([
+      `${COMMON} - ${RUN}`,
+      `${COMMON} - ${START}`,
+      // Its four plug leads hang on the windings, each a point of its own.
+      ...['purple', 'yellow', 'orange', 'plug brown'].map((id) => `${COMMON} - MOTOR:rotation:${id}`),
+      'COMP-C - COMP-R',
+      'COMP-C - COMP-S',
+    ])
+    expect(ends(network.capacitors)).toEqual(
+      ['20a', '20b', '10', '5a', '5b', '2.5'].map((id) => `CAN-${id} - CAN-C`),
+    )
+    // The shunt of the one pole, and motor common on the side that switches.
+    expect(ends(network.conductors)).toEqual(
+      expect.arrayContaining(['L2 - T2', `${COMMON} - T1`, `${RUN} - T2`]),
+    )
+    expect(network.switches).toEqual([{ a: 'L1', b: 'T1', closedIn: ['cooling'] }])
+  })
+  it('where the compressor’s can is its own, it is one more capacitor, of a value that is not known', () => {
+    const { capacitors } = buildNetwork(hookupOf('cooling-1-pole-own-capacitor'))
+    const kept = capacitors.filter((c) => c.microfarads === null)
+    expect(kept).toHaveLength(1)
+    expect(kept[0]).toMatchObject({ read: false })
+    expect(capacitors.filter((c) => c.microfarads !== null).map((c) => c.read)).toEqual(Array(6).fill(false))
+  })
+  it('a blower has no compressor’s windings; its idle taps are ends of its own winding', () => {
+    const { windings } = buildNetwork(hookupOf('gas-furnace-board', 'alder-33b'))
+    const all = ends(windings)
+    expect(all.some((w) => w.startsWith('COMP'))).toBe(false)
+    for (const tap of ['black', 'blue', 'red']) expect(all).toContain(`${COMMON} - MOTOR:speed:${tap}`)
+  })
+  it('an electronic motor has no start winding', () => {
+    const { windings } = buildNetwork(hookupOf('cooling-1-pole-shared-capacitor', 'teal-33e'))
+    expect(ends(windings).filter((w) => w.endsWith(START))).toEqual([])
+    expect(ends(windings)[0]).toBe(`${COMMON} - ${RUN}`)
   })
 })

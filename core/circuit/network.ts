@@ -1,5 +1,6 @@
 // The hookup as a network: points, copper between them, switches, capacitor sections and windings.
 // The judge of today walks it by conduction; anything that solves it as a circuit starts from the same network.
+import type { LeadId } from '../motor/lead-id'
 import type { SetLead } from '../motor/settings'
 import { sectionPost, NEW_C, type FittedCan, type UnitWire } from '../wiring/new-can'
 import type { Placement } from '../wiring/placement'
@@ -14,7 +15,7 @@ export const START: Point = 'MOTOR:start'
 
 /** Where one lead ends. */
 export interface LandedLead {
-  readonly lead: string
+  readonly lead: LeadId
   readonly goes: Placement
 }
 
@@ -35,7 +36,7 @@ export interface Conductor {
   readonly a: Point
   readonly b: Point
   /** Set when the copper is a lead of the motor. */
-  readonly lead?: string
+  readonly lead?: LeadId
 }
 
 /** The copper of a hookup, with what a mode opens and closes. */
@@ -47,6 +48,8 @@ export interface Network {
     readonly a: Point
     readonly b: Point
     readonly microfarads: number | null
+    /** The value was read, not taken from the marking. */
+    readonly read: boolean
   }[]
   readonly windings: readonly { readonly a: Point; readonly b: Point }[]
 }
@@ -86,15 +89,18 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
     conductors: [
       ...unit.links.map(({ from, to }) => ({ a: from, b: to })),
       ...unitWires.map(({ from, to }) => ({ a: from, b: to })),
-      ...can.groups.flatMap((group) =>
-        group.jumpers.map(({ from, to }) => ({ a: sectionPost(from), b: sectionPost(to) })),
-      ),
+      ...can.jumpers.map(({ from, to }) => ({ a: from, b: to })),
       ...landed,
     ],
     switches: unit.switches.map(({ from, to, closedIn }) => ({ a: from, b: to, closedIn })),
     capacitors: [
-      ...can.sections.map(({ id, microfarads }) => ({ a: sectionPost(id), b: NEW_C, microfarads })),
-      ...(kept.length === 2 ? [{ a: kept[0]!, b: kept[1]!, microfarads: null }] : []),
+      ...can.sections.map(({ id, microfarads, marked }) => ({
+        a: sectionPost(id),
+        b: NEW_C,
+        microfarads,
+        read: marked !== undefined,
+      })),
+      ...(kept.length === 2 ? [{ a: kept[0]!, b: kept[1]!, microfarads: null, read: false }] : []),
     ],
     windings: [
       { a: COMMON, b: RUN },

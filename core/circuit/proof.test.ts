@@ -19,7 +19,7 @@ describe('a hookup as advised', () => {
   })
   it('names its modes', () =>
     expect(workOutHookup(requestFor('heat-pump-1-pole-shared-capacitor')).proof.sentence).toBe(
-      'Proven in off, cooling and defrost.',
+      'Proven in off, cooling, heating and defrost.',
     ))
 })
 
@@ -289,7 +289,8 @@ describe('what is not known', () => {
     const wires = request.wires.map((w) => (w.id === 'tie' ? { ...w, traced: false } : w))
     expect(workOutHookup({ ...request, wires }).proof).toMatchObject({
       verdict: 'cannotTell',
-      sentence: 'Cannot tell yet: the unit’s own wires, such as the tie of cap C, are not all traced.',
+      sentence:
+        'Cannot tell yet: the wire from T2 on the contactor to C on the dual capacitor is not traced.',
     })
     expect(workOutHookup({ ...request, wanted: null }).proof).toMatchObject({
       verdict: 'cannotTell',

@@ -68,3 +68,47 @@ describe('one lead on a wrong post', () => {
     expect(stopped.length).toBeGreaterThan(moves.length * 0.8)
   })
 })
+
+it('a motor whose tag names no ground lead is asked about, and proven once its frame is said to be grounded', () => {
+  const request = requestFor()
+  const sheet = { ...request.sheet, leads: request.sheet.leads.filter((l) => l.role !== 'ground') }
+  const asked = workOutHookup({ ...request, sheet }).proof
+  expect(asked.verdict).toBe('cannotTell')
+  expect(asked.sentence).toBe(
+    'Cannot tell yet: the motor’s tag names no ground lead: is its frame grounded by a wire or strap of its own?',
+  )
+  expect(workOutHookup({ ...request, sheet, frameGrounded: true }).proof.verdict).toBe('proven')
+  expect(workOutHookup(request).proof.verdict).toBe('proven')
+})
+
+it('a lead that is needed and insulated is named as that', () => {
+  const { proof } = hookupWith(requestFor(), { black: { kind: 'insulated' } })
+  expect(proof.hazards.map((h) => h.message)).toContain(
+    'The black lead is insulated, and the motor needs it landed.',
+  )
+})
+
+it('a motor on another hertz is told what comes of it, slower or faster', () => {
+  const request = requestFor()
+  const on = (hertz: 50 | 60, made: 50 | 60) =>
+    workOutHookup({
+      ...request,
+      hertz,
+      sheet: { ...request.sheet, nameplate: { ...request.sheet.nameplate, hertz: made } },
+    }).proof.hazards.find((h) => h.code === 'hertz')?.message
+  expect(on(50, 60)).toBe(
+    'The supply is 50 Hz; the motor is made for 60 Hz: it draws more, turns slower and gets hot.',
+  )
+  expect(on(60, 50)).toBe(
+    'The supply is 60 Hz; the motor is made for 50 Hz: it turns faster than the fan is made for.',
+  )
+  expect(on(60, 60)).toBeUndefined()
+})
+
+it('a motor without a capacitor has no volts across one', () => {
+  const { proof } = workOutHookup({
+    ...requestFor('cooling-1-pole-shared-capacitor', 'teal-33e'),
+    speed: 'high',
+  })
+  expect(proof.modes.map((m) => m.solution.motor.capacitorVolts)).toEqual(proof.modes.map(() => null))
+})

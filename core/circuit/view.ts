@@ -1,4 +1,5 @@
 // What every check of the proof looks at: the hookup, its network, and small questions they share.
+import type { LeadId } from '../motor/lead-id'
 import { insulationName } from '../motor/colour'
 import type { SetLead } from '../motor/settings'
 import { samePlacement, type Placement } from '../wiring/placement'
@@ -33,11 +34,11 @@ export function running({ hookup, modes }: ProofView): ModeCopper {
 }
 
 /** Where a lead is; undefined: it is not placed. */
-export const placementOf = ({ hookup }: ProofView, lead: string): Placement | undefined =>
+export const placementOf = ({ hookup }: ProofView, lead: LeadId): Placement | undefined =>
   hookup.placements.find((p) => p.lead === lead)?.goes
 
 /** The post a lead is on; undefined where it is on none. */
-export const postOfLead = (view: ProofView, lead: string): HookupPost | undefined => {
+export const postOfLead = (view: ProofView, lead: LeadId): HookupPost | undefined => {
   const goes = placementOf(view, lead)
   return goes?.kind === 'post' ? view.posts.find((post) => post.id === goes.post) : undefined
 }
@@ -46,7 +47,7 @@ export const postOfLead = (view: ProofView, lead: string): HookupPost | undefine
 export const leadName = ({ lead }: SetLead): string => `the ${insulationName(lead)} lead`
 
 /** Is this lead elsewhere than advised? */
-export function isMisplaced({ hookup }: ProofView, lead: string): boolean {
+export function isMisplaced({ hookup }: ProofView, lead: LeadId): boolean {
   const advised = hookup.advised?.find((a) => a.lead === lead)?.goes
   return (
     advised !== undefined && hookup.placements.some((p) => p.lead === lead && !samePlacement(p.goes, advised))

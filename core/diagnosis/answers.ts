@@ -1,4 +1,7 @@
 // From meter readings to answers of the tests. A reading whose uncertainty lies on both sides of a limit answers nothing.
+import { FRAME_OHMS } from '../motor/insulation'
+import { CALL_MOST, judgeVolts } from '../supply/judge'
+import { VOLTAGE_TOLERANCE } from '../supply/supply'
 import { at } from '../quantity/at'
 import { judgeBench } from '../capacitor/bench'
 import type { CanMarking } from '../capacitor/marking'
@@ -35,6 +38,8 @@ export interface ReadingContext {
   /** Nominal volts of the unit. */
   readonly volts: number
   readonly marking: CanMarking | null
+  /** What the motor's plate asks its capacitor to be, µF; null when it cannot be read. */
+  readonly plateMicrofarads?: number | null
   /** Rated amps of the motor; null when its plate cannot be read. */
   readonly plateAmps: number | null
 }
@@ -60,8 +65,6 @@ const NO_AMPS = 0.08
 const OVER_PERCENT = 10
 /** A fan motor's winding is never below this, ohms. Common practice, no source. */
 const NEAR_NOTHING_OHMS = 0.8
-/** Good insulation reads above, a grounded winding below, ohms. Common practice, no source. */
-const FRAME = { good: 1_000_000, bad: 100_000 }
 /** Shell temperature: warm above, too hot to hold above, °C. Common practice, no source. */
 const SHELL = { warm: 38, hot: 60 }
 
@@ -75,8 +78,8 @@ export function answersFrom(
     volts('motor-volts', readings['volts-motor'], context.volts),
     outputVolts(readings['volts-output'], context.volts),
     call(readings['volts-call']),
-    microfarads('microfarads-fan', readings['microfarads-FAN'], context.marking, 'fan'),
-    microfarads('microfarads-compressor', readings['microfarads-HERM'], context.marking, 'compressor'),
+    microfarads('microfarads-fan', readings['microfarads-FAN'], context, 'fan'),
+    microfarads('microfarads-compressor', readings['microfarads-HERM'], context, 'compressor'),
     windings(readings['ohms-common-run'], readings['ohms-common-start'], readings['ohms-run-start']),
     frame(readings['ohms-frame']),
     amps(readings['amps-motor'], context.plateAmps),
@@ -84,6 +87,30 @@ export function answersFrom(
     shell(readings['celsius-motor']),
   ]
   return found.filter((f): f is ReadingAnswer => f !== null)
+}
+
+const VOLTS_AT = [
+  ['volts-supply', 'At the supply'],
+  ['volts-motor', 'At the motor'],
+  ['volts-output', 'At the output that is called'],
+] as const
+
+/** Volts that are more than they may be, in whole sentences: a danger whatever the fault is. */
+export function tooHigh(readings: Readonly<Partial<Record<Probe, ProbeReading>>>, nominal: number): string[] {
+  const lines = VOLTS_AT.flatMap(([probe, where]) => {
+    const reading = readings[probe]
+    const volts = reading && measuredInterval(reading)
+    if (!volts) return []
+    const { verdict, text } = judgeVolts(volts, { low: 0, high: nominal }, 'this unit’s supply')
+    return verdict === 'high' ? [`${where}: ${text}`] : []
+  })
+  const onCall = readings['volts-call'] && measuredInterval(readings['volts-call'])
+  return onCall && onCall.low > CALL_MOST
+    ? [
+        ...lines,
+        `On the 24 V call: ${figure((onCall.low + onCall.high) / 2, 0)} V, ${CALL_MOST} V is the most. A line touches the 24 V side: switch off before it burns the transformer, the board or the thermostat.`,
+      ]
+    : lines
 }
 
 const said = (test: string, answer: string | null, words: string): ReadingAnswer => ({ test, answer, words })
@@ -96,16 +123,24 @@ function volts(test: string, reading: ProbeReading | undefined, nominal: number)
   if (!reading) return null
   const { low, high } = range(reading)
   const limit = lowestGood(nominal)
+  const most = nominal * (1 + VOLTAGE_TOLERANCE)
   return said(
     test,
-    voltsAnswer(low, high, limit),
-    `${shown(reading, 'V')}; right is ${figure(limit, 0)} V at least.`,
+    voltsAnswer(low, high, { limit, most }),
+    low > most
+      ? `${shown(reading, 'V')}; right is ${figure(most, 0)} V at most.`
+      : `${shown(reading, 'V')}; right is ${figure(limit, 0)} to ${figure(most, 0)} V.`,
   )
 }
 
-function voltsAnswer(low: number, high: number, limit: number): 'none' | 'right' | 'low' | null {
+/** Too much answers no question about what is missing: it is told by itself (see tooHigh). */
+function voltsAnswer(
+  low: number,
+  high: number,
+  { limit, most }: { readonly limit: number; readonly most: number },
+): 'none' | 'right' | 'low' | null {
   if (high < NO_VOLTS) return 'none'
-  if (low >= limit) return 'right'
+  if (low >= limit && low <= most) return 'right'
   return high < limit && low >= NO_VOLTS ? 'low' : null
 }
 
@@ -119,7 +154,7 @@ function call(reading: ProbeReading | undefined): ReadingAnswer | null {
   const { low, high } = range(reading)
   return said(
     'call',
-    low >= CALL.there ? 'there' : high < CALL.none ? 'none' : null,
+    low >= CALL.there && low <= CALL_MOST ? 'there' : high < CALL.none ? 'none' : null,
     `${shown(reading, 'V')}; a 24 V call reads ${CALL.there} V at least.`,
   )
 }
@@ -127,28 +162,33 @@ function call(reading: ProbeReading | undefined): ReadingAnswer | null {
 function microfarads(
   test: string,
   reading: ProbeReading | undefined,
-  marking: CanMarking | null,
+  context: ReadingContext,
   side: 'fan' | 'compressor',
 ): ReadingAnswer | null {
   if (!reading) return null
-  // Of a dual the smaller value is the fan's, by custom; a single marking is the fan's own.
-  const values = [...(marking?.sections ?? [])].sort((a, b) => a - b)
-  const marked = side === 'fan' ? values[0] : values.length === 2 ? values[1] : undefined
-  const rating =
-    marked === undefined
-      ? undefined
-      : { microfarads: marked, tolerancePercent: marking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT }
+  const { marked, asked } = wantedOf(context, side)
+  const tolerancePercent = context.marking?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const { verdict, words } = judgeBench({
     reading: reading.value,
     meter: reading.accuracy ?? USUAL_ACCURACY.microfarads,
-    rating,
+    ...(asked === null ? {} : { rating: { microfarads: asked, tolerancePercent } }),
   })
   const answer = verdict === 'in' || verdict === 'out' || verdict === 'open' ? verdict : null
-  return said(
-    test,
-    answer,
-    `${shown(reading, 'µF')}${marked === undefined ? '' : `, marked ${figure(marked)}`}. ${words}`,
-  )
+  const marking = marked === null ? '' : `, marked ${figure(marked)}`
+  const plate = asked === null || asked === marked ? '' : `; the motor’s plate asks for ${figure(asked)}`
+  const judged = plate ? words.replace('its marking', 'what the plate asks for') : words
+  return said(test, answer, `${shown(reading, 'µF')}${marking}${plate}. ${judged}`)
+}
+
+/** What a side is marked, and what it must be: by the motor's plate, since one that reads its own marking may be the wrong one all the same. */
+function wantedOf(
+  { marking, plateMicrofarads = null }: ReadingContext,
+  side: 'fan' | 'compressor',
+): { readonly marked: number | null; readonly asked: number | null } {
+  // Of a dual the smaller value is the fan's, by custom; a single marking is the fan's own.
+  const values = [...(marking?.sections ?? [])].sort((a, b) => a - b)
+  const marked = (side === 'fan' ? values[0] : values.length === 2 ? values[1] : undefined) ?? null
+  return { marked, asked: side === 'fan' ? (plateMicrofarads ?? marked) : marked }
 }
 
 /** Motor common to run, motor common to start, run to start. The first two add to the third (windings in series, textbook). */
@@ -190,7 +230,7 @@ function frame(reading: ProbeReading | undefined): ReadingAnswer | null {
   const { low, high } = range(reading)
   return said(
     'ohms-frame',
-    low >= FRAME.good ? 'megohms' : high < FRAME.bad ? 'low' : null,
+    low >= FRAME_OHMS.good ? 'megohms' : high < FRAME_OHMS.grounded ? 'low' : null,
     `${shown(reading, 'Ω')}; a good one reads a megohm at least.`,
   )
 }

@@ -2,7 +2,7 @@
 import { known } from '../quantity/at'
 import type { CanMarking } from '../capacitor/marking'
 import type { UnitType } from '../wiring/unit-type'
-import { answersFrom, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
+import { answersFrom, tooHigh, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
 import { CONTRIBUTORY, modelFor, type Cause, type Model, type ModelTest } from './model'
 import { isAllowed, suggest, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
@@ -14,6 +14,8 @@ export interface DiagnosisInput {
   readonly observations: Answers
   readonly readings: Readonly<Partial<Record<Probe, ProbeReading>>>
   readonly marking: CanMarking | null
+  /** What the motor's plate asks its capacitor to be, µF; null when it cannot be read. */
+  readonly plateMicrofarads?: number | null
   readonly plateAmps: number | null
 }
 
@@ -53,6 +55,8 @@ export interface Diagnosis {
   readonly causes: readonly RankedCause[]
   readonly state: Suggestion['state']
   readonly sentence: string
+  /** What must be seen to before anything else, in whole sentences: volts that are too high. */
+  readonly dangers: readonly string[]
   readonly next: readonly NextTest[]
   /** Evidence that goes badly with the rest. */
   readonly contradictions: readonly string[]
@@ -75,8 +79,10 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const readings = answersFrom(input.readings, {
     volts: input.unit.volts,
     marking: input.marking,
+    plateMicrofarads: input.plateMicrofarads ?? null,
     plateAmps: input.plateAmps,
   })
+  const dangers = tooHigh(input.readings, input.unit.volts)
   const answers = mergedAnswers(model, input.observations, readings)
   const chances = posterior(model, answers)
   const doubtful = readings
@@ -97,7 +103,8 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   return {
     causes,
     state,
-    sentence: sentenceOf(causes, state, Object.keys(answers).length),
+    sentence: dangers[0] ?? sentenceOf(causes, state, Object.keys(answers).length),
+    dangers,
     next,
     contradictions: [
       ...disagreements(model, input.observations, readings),

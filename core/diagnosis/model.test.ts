@@ -6,6 +6,25 @@ import { ALL_CAUSES, ALL_TESTS, CONTRIBUTORY, modelFor } from './model'
 import { entropy, expectedBits, posterior } from './posterior'
 import { SPLIT, read, uf, ohms, volts, amps, DUAL, on, chance, type Readings, COIL } from './testing/readings'
 
+it('a capacitor that reads its marking and not what the motor’s plate asks for is the wrong one', () => {
+  const found = (plateMicrofarads: number | null) =>
+    on(
+      SPLIT,
+      {},
+      { 'microfarads-FAN': uf(3) },
+      {
+        marking: { ...DUAL, sections: [40, 3] },
+        plateMicrofarads,
+      },
+    ).readings.find((r) => r.test === 'microfarads-fan')
+  expect(found(4)).toMatchObject({
+    answer: 'out',
+    words: '3 µF, marked 3; the motor’s plate asks for 4. Outside what the plate asks for: replace it.',
+  })
+  expect(found(3)).toMatchObject({ answer: 'in', words: '3 µF, marked 3. Inside its marking.' })
+  expect(found(null)?.answer).toBe('in')
+})
+
 describe('readings become answers', () => {
   const answer = (readings: Readings, test: string) =>
     on(SPLIT, {}, readings, { marking: DUAL, plateAmps: 1.4 }).readings.find((r) => r.test === test)?.answer

@@ -1,5 +1,7 @@
 // One edit of one field of one job. A job is nothing but what its changes fold to.
 import * as v from 'valibot'
+import { idSchema } from '../quantity/id'
+import type { JobId } from './job-id'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { schemaAt } from './fields'
 import { VAN_ID, vanSchemaAt } from './van'
@@ -35,7 +37,7 @@ const AtSchema = v.pipe(
 
 const EnvelopeSchema = v.strictObject({
   id: Id('The change’s id'),
-  job: Id('The job’s id'),
+  job: idSchema<JobId>(Id('The job’s id')),
   path: PathSchema,
   value: v.unknown(),
   at: AtSchema,

@@ -4,10 +4,13 @@ import type { Preference } from '../capacitor/tap-plan/score'
 import type { Blade } from '../motor/blade'
 import type { Insulation } from '../motor/colour'
 import type { LeadSheet, Mechanical, SpeedName } from '../motor/lead-sheet'
+import type { LeadId } from '../motor/lead-id'
 import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
-import type { Wire } from '../wiring/wire'
+import type { CanAsPut } from '../wiring/new-can'
+import type { PostId } from '../wiring/unit-type'
+import type { Wire, WireId } from '../wiring/wire'
 import type { Refrigerant } from '../startup/charge/refrigerants'
 import type { CanMarking } from '../capacitor/marking'
 import type { Measurement } from '../meter/measurement'
@@ -23,7 +26,15 @@ export interface JobDocument {
   readonly removed: boolean
   /** Unit type's id. */
   readonly unit: string | null
-  readonly wires: Readonly<Record<string, Wire>>
+  /** Volts of this unit's supply where they were chosen between plate, meter and type, V. */
+  readonly supplyVolts: number | null
+  /** Hertz of this unit's supply where they were chosen. */
+  readonly supplyHertz: 50 | 60 | null
+  /** Hertz usual in the shop when the job was begun; null: the plate's, else 60. */
+  readonly hertz: 50 | 60 | null
+  /** How far from the tag's µF a part may be, %; null: 6. */
+  readonly tolerancePercent: number | null
+  readonly wires: Readonly<Record<WireId, Wire>>
   readonly motor: LeadSheet | null
   readonly horsepower: string | null
   readonly wanted: Rotation | null
@@ -31,11 +42,17 @@ export interface JobDocument {
   /** Of the speeds that are set by a select lead. */
   readonly speed: SpeedName | null
   readonly can: Can | null
+  /** Which of several voltages the motor's leads are joined for, such as "230". */
+  readonly motorVolts: string | null
+  /** Its motor has no ground lead, and the frame is grounded otherwise. */
+  readonly frameGrounded: boolean | null
+  /** How the can was wired by hand; null: as planned. */
+  readonly canPut: CanAsPut | null
   readonly compressorMicrofarads: number | null
   /** The post that the far end of a hard-start kit is on; null: no kit. */
-  readonly hardStart: string | null
+  readonly hardStart: PostId | null
   readonly prefer: Preference
-  readonly placements: Readonly<Record<string, Placement>>
+  readonly placements: Readonly<Record<LeadId, Placement>>
   readonly readings: Readonly<Record<string, Reading>>
   readonly proven: Proven | null
   /** Steps of making safe, by step. */
@@ -61,6 +78,8 @@ export interface JobDocument {
   readonly rotationSources: Readonly<Record<string, RotationSource>>
   /** Speeds chosen otherwise than proposed, by output. */
   readonly speedChoices: Readonly<Record<string, SpeedName>>
+  /** Outputs that the technician said have no lead, by post. */
+  readonly unusedOutputs: Readonly<Record<PostId, boolean>>
   /** Parts taken of the van's stock, by line. */
   readonly taken: Readonly<Record<string, { readonly quantity: number }>>
   /** Sections that read open or shorted, by "can section" (see deadKey). */
@@ -105,6 +124,10 @@ export const EMPTY_JOB: JobDocument = {
   notes: '',
   removed: false,
   unit: null,
+  supplyVolts: null,
+  supplyHertz: null,
+  hertz: null,
+  tolerancePercent: null,
   wires: {},
   motor: null,
   horsepower: null,
@@ -114,6 +137,9 @@ export const EMPTY_JOB: JobDocument = {
   can: null,
   compressorMicrofarads: null,
   hardStart: null,
+  canPut: null,
+  frameGrounded: null,
+  motorVolts: null,
   prefer: 'exact',
   placements: {},
   readings: {},
@@ -134,6 +160,7 @@ export const EMPTY_JOB: JobDocument = {
   photos: {},
   rotationSources: {},
   speedChoices: {},
+  unusedOutputs: {},
   taken: {},
   deadSections: {},
   carried: {},

@@ -1,6 +1,6 @@
 // Every field a job has, by path, with the schema of its value. A change to any other path is refused.
 import * as v from 'valibot'
-import { CanSchema, MAX_MICROFARADS } from '../capacitor/can'
+import { CanSchema, MAX_MICROFARADS, TolerancePercent } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
 import { BladeSchema } from '../motor/blade'
@@ -11,6 +11,8 @@ import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { CHARGE_FIGURES } from '../startup/charge/figures'
 import { REFRIGERANTS } from '../startup/charge/refrigerants'
+import { ChosenVolts } from '../supply/supply'
+import { CanAsPutSchema } from '../wiring/new-can'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
@@ -128,11 +130,15 @@ function withStaysByLoad(can: unknown): unknown {
 }
 
 /** Single fields. `null` clears one. */
-const FIELDS = {
+export const FIELDS = {
   title: text('The job’s name', 300),
   site: text('The place', 300),
   notes: text('The notes', 4000),
   owner: text('The owner’s name', 300),
+  supplyVolts: ChosenVolts,
+  supplyHertz: v.picklist([50, 60], 'The supply is 50 or 60 Hz.'),
+  hertz: v.picklist([50, 60], 'The supply is 50 or 60 Hz.'),
+  tolerancePercent: TolerancePercent,
   unitName: text('The unit’s name', 300),
   estimateTerms: v.strictObject({
     taxThousandths: v.pipe(
@@ -168,6 +174,9 @@ const FIELDS = {
   wanted: RotationSchema,
   plug: DirectionSchema,
   speed: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
+  canPut: CanAsPutSchema,
+  motorVolts: text('The motor’s volts', 20),
+  frameGrounded: v.boolean('Grounded is yes or no.'),
   can: v.pipe(v.unknown(), v.transform(withStaysByLoad), CanSchema),
   hardStart: text('The hard-start kit’s post', 60),
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
@@ -259,6 +268,7 @@ export const KEYED_FIELDS = {
     taxed: v.boolean('Taxed is yes or no.'),
   }),
   chargeFigures: v.union(Object.values(CHARGE_FIGURES)),
+  unusedOutputs: v.boolean('Unused is yes or no.'),
   speedChoices: v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`),
 } as const
 

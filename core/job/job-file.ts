@@ -3,6 +3,7 @@ import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { VAN_ID } from './van'
 import { ChangeSchema, parseChange, type Change } from './change'
+import type { JobId } from './job-id'
 
 const JOB_FORMAT = 'oak-switch/job'
 const JOB_VERSION = 1
@@ -31,7 +32,7 @@ export type ReadJobFile =
   | { readonly ok: false; readonly problems: readonly Problem[] }
 
 /** The text of a job file. */
-export const writeJobFile = (job: string, changes: Change[]): string =>
+export const writeJobFile = (job: JobId, changes: Change[]): string =>
   `${JSON.stringify({ format: JOB_FORMAT, version: JOB_VERSION, job, changes } satisfies JobFile, null, 2)}\n`
 
 /** Reads a job file's text. All of it is right, or none of it is taken. */

@@ -1,10 +1,13 @@
 import fc from 'fast-check'
+import { readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
 import { requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import { compareChanges, nextTime, parseChange, type Change } from './change'
 import { EMPTY_JOB } from './document'
 import { foldJob, historyOf } from './fold'
 import { hookupInput, hookupNeeds } from './inputs/hookup-input'
 import { readJobFile, writeJobFile } from './job-file'
+import { standingProof } from './standing-proof'
 
 const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const JOB = uuid(1)
@@ -242,4 +245,32 @@ it.each(['id', 'job', 'device'])('a change whose %s is missing or odd is refused
   }
   expect(tell(7)).toEqual([{ path: key, message: `${name} is missing.` }])
   expect(tell('42')).toEqual([{ path: key, message: `${name} is not an id.` }])
+})
+
+it('the proof of a job as an older version wrote it still stands: new fields left blank change no print', () => {
+  // The print that stands in the demo's file was made before supply, tolerance, compressor volts and silent outputs were fields.
+  const read = readJobFile(
+    readFileSync(resolve(__dirname, '..', '..', 'demo', '1-saltmarsh-bakery.job.json'), 'utf8'),
+  )
+  if (!read.ok) throw new Error('the demo job is not readable')
+  const job = foldJob(read.file.changes)
+  expect(standingProof(job)?.sentence).toBe('Proven in off and cooling.')
+  expect(standingProof({ ...job, supplyVolts: 208 })).toBeNull()
+  expect(standingProof({ ...job, tolerancePercent: 10 })).toBeNull()
+  // Another reading of the same supply changes nothing; one of another supply does.
+  const read_ = (value: number) => ({
+    ...job,
+    measurements: {
+      'volts-supply': {
+        quantity: 'volts' as const,
+        value,
+        accuracy: null,
+        range: null,
+        meter: 'typed',
+        at: 1,
+      },
+    },
+  })
+  expect(standingProof(read_(236))?.sentence).toBe('Proven in off and cooling.')
+  expect(standingProof(read_(480))).toBeNull()
 })

@@ -1,10 +1,37 @@
 // A short print of everything a proof rests on, so that a card can tell whether the hookup changed since it was proven.
+import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
+import { supplyOf, USUAL_HERTZ } from '../supply/supply'
+import { unitTypeById } from '../wiring/unit-types'
 import type { HookupInput } from './inputs/hookup-input'
 
 /** FNV-1a over 32 bits, twice with different seeds: 16 hexadecimal digits. A change detector, not a seal. Source: FNV-1a (published, from memory). */
 export function printOf(input: HookupInput): string {
-  const text = JSON.stringify(ordered(input))
+  // The shop's tolerance under a name of its own: a can has one too, and that has always been part of the print.
+  const { tolerancePercent, ...rest } = input
+  const text = JSON.stringify(
+    ordered({
+      ...rest,
+      shopTolerance: tolerancePercent,
+      supply: supplyPrint(input),
+      shaftEnds: shaftPrint(input),
+    }),
+  )
   return [0x811c9dc5, 0x050c5d1f].map((seed) => fnv(text, seed).toString(16).padStart(8, '0')).join('')
+}
+
+/** Of the supply what the proof was made for: another reading of the same supply changes nothing. null: as its kind usually has. */
+function supplyPrint({ unit, supply: facts }: HookupInput) {
+  const usual = unitTypeById(unit)?.volts
+  if (usual === undefined) return null
+  const { supply, conflicts } = supplyOf(usual, facts)
+  return supply.volts === usual && supply.hertz === USUAL_HERTZ && conflicts.length === 0
+    ? null
+    : { ...supply, conflicts: conflicts.length }
+}
+
+/** Of the motor's body a proof rests on its shaft ends alone, where the unit needs both. null: it has what is needed. */
+function shaftPrint({ unit, sheet }: HookupInput): 'one' | null {
+  return unitTypeById(unit)?.traits.throughShaft && sheet.mechanical?.throughShaft !== true ? 'one' : null
 }
 
 function fnv(text: string, seed: number): number {
@@ -20,7 +47,15 @@ function fnv(text: string, seed: number): number {
 const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   // Estimated or stated, the constants change no lead's place; what they judge is judged anew each time.
   speedChoices: (value) => typeof value === 'object' && value !== null && Object.keys(value).length === 0,
+  supply: (value) => value === null,
+  shopTolerance: (value) => value === DEFAULT_TOLERANCE_PERCENT,
+  unusedOutputs: isEmptyList,
+  compressorVolts: (value) => value === null,
   hardStart: (value) => value === null,
+  shaftEnds: (value) => value === null,
+  put: (value) => value === null,
+  motorVolts: (value) => value === null,
+  frameGrounded: (value) => value !== true,
   protectedStart: (value) => value !== true,
   constants: (value) => value === null,
   mechanical: () => true,

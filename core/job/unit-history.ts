@@ -1,6 +1,8 @@
 // What was done on one unit over time, and how its capacitor drifts: from all jobs of the same unit.
+import { jobHertz } from './inputs/supply-input'
 import { microfaradsFromReading } from '../capacitor/reading'
 import type { Change } from './change'
+import type { JobId } from './job-id'
 import type { JobDocument } from './document'
 import { labelOf } from './inputs/old-can-input'
 import { standingProof } from './standing-proof'
@@ -25,7 +27,7 @@ export function sameUnit(a: JobDocument, b: JobDocument): boolean {
 /** One reading of a capacitor in time, µF. */
 export interface CanPoint {
   readonly at: number
-  readonly job: string
+  readonly job: JobId
   readonly side: 'FAN' | 'HERM'
   readonly microfarads: number
   /** What it was marked or asked for; null: not known. */
@@ -34,7 +36,7 @@ export interface CanPoint {
 
 /** One visit to the unit. */
 export interface UnitVisit {
-  readonly job: string
+  readonly job: JobId
   readonly title: string
   /** Latest change. */
   readonly at: number
@@ -110,7 +112,11 @@ function pointsOf({ id, document: job, changes }: UnitJob): CanPoint[] {
       at: Math.max(amps.at, volts.at),
       job: id,
       side: 'FAN',
-      microfarads: microfaradsFromReading({ amps: amps.value, volts: volts.value, hertz: 60 }).microfarads,
+      microfarads: microfaradsFromReading({
+        amps: amps.value,
+        volts: volts.value,
+        hertz: jobHertz(job),
+      }).microfarads,
       rated: job.motor?.capacitor?.microfarads ?? null,
     })
   return points

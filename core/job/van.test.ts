@@ -54,7 +54,7 @@ describe('the van as a fold', () => {
   })
   it('puts an entered sheet before a shipped one of the same id', () => {
     const own = { ...LEAD_SHEETS[0]!, name: 'Mended' }
-    const sheets = knownSheets({ stock: {}, sheets: { [own.id]: own } })
+    const sheets = knownSheets({ stock: {}, sheets: { [own.id]: own }, settings: {} })
     expect([sheets.length, sheets.find((s) => s.id === own.id)?.name]).toEqual([LEAD_SHEETS.length, 'Mended'])
   })
   it('is no job: a job file of it is refused', () => {
@@ -93,5 +93,24 @@ describe('what is left', () => {
         change(JOB, ['taken', 'part-cap'], null, 3),
       ]),
     ).toEqual([take(JOB, 2, 1), take(JOB, 0, 3)])
+  })
+})
+
+describe('how the shop works', () => {
+  const setting = (path: string[], value: unknown) =>
+    parseChange({ id: uuid(900), job: VAN_ID, path, value, at: AT, device: uuid(1), technician: '' })
+  it('is kept by setting, and folds', () => {
+    const kept = setting(['settings', 'hertz'], 50)
+    expect(kept.ok).toBe(true)
+    expect(kept.ok && foldVan([kept.change]).settings).toEqual({ hertz: 50 })
+  })
+  it.each([
+    [['settings', 'hertz'], 400, 'The supply is 50 or 60 Hz.'],
+    [['settings', 'tolerancePercent'], 80, /50/],
+    [['settings', 'colour'], 1, /./],
+  ] as [string[], unknown, string | RegExp][])('%j of %s is refused', (path, value, words) => {
+    const refused = setting(path, value)
+    expect(refused.ok).toBe(false)
+    if (!refused.ok) expect(refused.problems[0]?.message).toMatch(words)
   })
 })

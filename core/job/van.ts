@@ -1,7 +1,9 @@
 // The van: a document of its own in the same list of changes. Its lines of stock, the lead sheets entered here,
 // and what is left of each line once jobs took their parts.
+import type { JobId } from './job-id'
 import { first } from '../quantity/at'
 import * as v from 'valibot'
+import { TolerancePercent } from '../capacitor/can'
 import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
 import { LineIdSchema, StockLineSchema, type StockLine } from '../van/stock-line'
 
@@ -15,10 +17,25 @@ export const VAN_FIELDS = {
   sheets: LeadSheetSchema,
 } as const
 
+/** How the shop works, by setting; each new job takes them over as its own. */
+const SHOP_SETTINGS = {
+  hertz: v.picklist([50, 60], 'The supply is 50 or 60 Hz.'),
+  tolerancePercent: TolerancePercent,
+} as const
+/** What the shop has set; a missing key is as usual: 60 Hz, ± 6 %. */
+export interface ShopSettings {
+  readonly hertz?: 50 | 60
+  readonly tolerancePercent?: number
+}
+
 /** The schema of the value at a path of the van, null allowed; undefined when the van has no such field. */
 export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefined {
   const [name, key] = path
   if (name === 'stock' && !v.is(LineIdSchema, key)) return undefined
+  if (name === 'settings')
+    return path.length === 2 && key && Object.hasOwn(SHOP_SETTINGS, key)
+      ? v.nullable(SHOP_SETTINGS[key as keyof typeof SHOP_SETTINGS])
+      : undefined
   return path.length === 2 && key && name !== undefined && Object.hasOwn(VAN_FIELDS, name)
     ? v.nullable(VAN_FIELDS[name as keyof typeof VAN_FIELDS])
     : undefined
@@ -28,12 +45,13 @@ export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefine
 export interface VanDocument {
   readonly stock: Readonly<Record<string, StockLine>>
   readonly sheets: Readonly<Record<string, LeadSheet>>
+  readonly settings: ShopSettings
 }
-export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {} }
+export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {}, settings: {} }
 
 /** One edit of how many parts of a line a job holds; `quantity` 0: it gave them back. */
 export interface Taking {
-  readonly job: string
+  readonly job: JobId
   readonly line: string
   readonly quantity: number
   /** Milliseconds since 1970. */

@@ -323,3 +323,21 @@ describe('whatever is typed', () => {
     )
   })
 })
+
+describe('a line that could be of either plate', () => {
+  const typed = (text: string, on: 'motor' | 'unit' | 'can') => readLabel(text, {}, on)
+  it('is of the plate it was typed on', () => {
+    expect(typed('460V 60HZ 1PH', 'unit')).toMatchObject({
+      kind: 'unit',
+      motor: null,
+      unit: { volts: [{ low: 460, high: 460 }], hertz: [60] },
+    })
+    expect(typed('460V 60HZ 1PH', 'motor')).toMatchObject({ kind: 'motor', unit: null })
+    expect(readLabel('460V 60HZ 1PH').kind).toBe('motor')
+  })
+  it('a word that only one of them has still tells', () => {
+    expect(typed('1/4 HP 460V', 'unit')).toMatchObject({ kind: 'motor', unit: null })
+    expect(typed('460V MAX FUSE 30', 'motor')).toMatchObject({ kind: 'unit', motor: null })
+    expect(typed('40/5 MFD 440V', 'unit')).toMatchObject({ kind: 'capacitor', unit: null })
+  })
+})

@@ -62,11 +62,17 @@ const UNIT_KINDS: readonly PieceKind[] = [
 /** Longest line that is read; the rest is left out by the caller's schema. */
 export const MAX_LINE = 400
 
-/** `answers`: question id to the chosen option's id. Never throws, whatever the text. */
-export function readLabel(text: string, answers: Readonly<Record<string, string>> = {}): LabelReading {
+/**
+ * `answers`: question id to the chosen option's id. `typedOn`: the plate it was typed on; it counts where no word of the line belongs to one
+ * kind of plate alone. Never throws, whatever the text.
+ */
+export function readLabel(
+  text: string,
+  answers: Readonly<Record<string, string>> = {},
+  typedOn: 'motor' | 'unit' | 'can' | null = null,
+): LabelReading {
   const named = scan(text, RULES)
-  const has = (kinds: readonly PieceKind[]) => named.some((p) => kinds.includes(p.kind))
-  const kind = has(UNIT_KINDS) ? 'unit' : has(MOTOR_KINDS) ? 'motor' : null
+  const kind = plateOf(named, typedOn)
   const bare = kind === null && !named.some((p) => p.kind === 'microfarads')
   const pieces = bare
     ? scan(text, [...RULES, BARE])
@@ -87,6 +93,14 @@ export function readLabel(text: string, answers: Readonly<Record<string, string>
     questions: capacitor.questions,
     unread: unread(text, pieces),
   }
+}
+
+/** The plate that a word of the line belongs to alone; else the unit's, where it was typed there and is no capacitor's. null: it is open. */
+function plateOf(named: readonly Piece[], typedOn: 'motor' | 'unit' | 'can' | null): 'motor' | 'unit' | null {
+  const has = (kinds: readonly PieceKind[]) => named.some((p) => kinds.includes(p.kind))
+  if (has(UNIT_KINDS)) return 'unit'
+  if (has(MOTOR_KINDS)) return 'motor'
+  return typedOn === 'unit' && kindOf(named) === 'motor' ? 'unit' : null
 }
 
 /** Without a word that only one kind of plate has: microfarads or a tolerance make a capacitor, anything else is taken for a motor. */

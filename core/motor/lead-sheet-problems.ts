@@ -1,4 +1,5 @@
 // Contradictions inside a lead sheet that the shape of its fields cannot show.
+import type { LeadId } from './lead-id'
 import type { Problem } from '../quantity/problem'
 import { horsepowerOf } from './horsepower'
 import type { MotorKind } from './kind'
@@ -7,7 +8,7 @@ import { ROLE_NAMES, type LandingRole, type LeadRole } from './role'
 
 interface Choice {
   readonly join: readonly (readonly [string, string])[]
-  readonly land: readonly { readonly lead: string; readonly as: LandingRole }[]
+  readonly land: readonly { readonly lead: LeadId; readonly as: LandingRole }[]
   readonly insulate: readonly string[]
   readonly open: readonly string[]
 }
@@ -32,6 +33,8 @@ interface SheetShape {
       readonly rpm: number | null
     })[]
     readonly hookup: readonly Choice[]
+    readonly volts?:
+      readonly { readonly volts: { readonly low: number; readonly high: number } }[] | undefined
     readonly rotation: readonly (Choice & { readonly direction: string })[]
   }
 }
@@ -46,6 +49,19 @@ export function leadSheetProblems(sheet: SheetShape): Problem[] {
   })
   if (sheet.nameplate.volts.low > sheet.nameplate.volts.high)
     problems.push({ path: 'nameplate.volts', message: 'The lower rated voltage is above the higher one.' })
+  if (sheet.settings.volts?.length === 1)
+    problems.push({
+      path: 'settings.volts',
+      message:
+        'A motor whose leads are joined for its volts has two voltages at least; one alone is its rated one.',
+    })
+  sheet.settings.volts?.forEach(({ volts }, i) => {
+    if (volts.low > volts.high)
+      problems.push({
+        path: `settings.volts.${i}.volts`,
+        message: 'The lower rated voltage is above the higher one.',
+      })
+  })
   for (const setting of ['horsepower', 'speed', 'hookup', 'rotation'] as const)
     sheet.settings[setting].forEach((choice, i) =>
       problems.push(...choiceProblems(choice, `settings.${setting}.${i}`, ids)),
@@ -62,7 +78,7 @@ export function leadSheetProblems(sheet: SheetShape): Problem[] {
 function choiceProblems(choice: Choice, path: string, ids: readonly string[]): Problem[] {
   const problems: Problem[] = []
   const used = new Set<string>()
-  const use = (lead: string, at: string) => {
+  const use = (lead: LeadId, at: string) => {
     if (!ids.includes(lead)) problems.push({ path: at, message: `The sheet has no lead called “${lead}”.` })
     else if (used.has(lead))
       problems.push({ path: at, message: `Lead “${lead}” is used twice in one setting.` })

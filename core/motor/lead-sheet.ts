@@ -1,6 +1,8 @@
 // The lead sheet: what the tag on a motor's leads says, as open data (format "oak-switch/lead-sheet").
 // Settings are choices that join, land or insulate leads; horsepower and rotation are two of them.
 import * as v from 'valibot'
+import { idSchema } from '../quantity/id'
+import type { LeadId } from './lead-id'
 import { checkWhole } from '../quantity/problem'
 import { ColourCodeSchema } from './colour'
 import { MOTOR_KINDS } from './kind'
@@ -25,9 +27,11 @@ const amount = (what: string, unit: string, most: number) =>
     v.maxValue(most, `${what} is above ${most} ${unit}.`),
   )
 
-const LeadIdSchema = v.pipe(
-  text('A lead’s name', 40),
-  v.regex(/^[A-Za-z0-9][A-Za-z0-9 _/-]*$/, 'A lead’s name has letters, digits, space, - _ / only.'),
+const LeadIdSchema = idSchema<LeadId>(
+  v.pipe(
+    text('A lead’s name', 40),
+    v.regex(/^[A-Za-z0-9][A-Za-z0-9 _/-]*$/, 'A lead’s name has letters, digits, space, - _ / only.'),
+  ),
 )
 
 const LeadSchema = v.strictObject({
@@ -100,6 +104,16 @@ const HookupChoiceSchema = v.strictObject({
   ),
   ...ChoiceEntries,
 })
+
+const VoltsChoiceSchema = v.strictObject({
+  volts: v.strictObject({ low: amount('Rated volts', 'V', 1000), high: amount('Rated volts', 'V', 1000) }),
+  /** Rated at the first horsepower, A; null: not on the tag. */
+  amps: v.optional(v.nullable(amount('Rated amps', 'A', 60)), null),
+  /** How its leads are joined for it, by the tag's own words; empty: not copied. */
+  how: v.optional(v.pipe(v.string(), v.maxLength(160, 'How leads are joined has 160 letters at most.')), ''),
+})
+/** One of several voltages that a motor can be joined for. */
+export type VoltsChoice = v.InferOutput<typeof VoltsChoiceSchema>
 
 export const MOUNTINGS = ['studs', 'belly-band', 'cradle', 'lugs'] as const
 export const POSITIONS = ['shaft-up', 'shaft-down', 'horizontal'] as const
@@ -184,6 +198,8 @@ export const LeadSheetSchema = v.pipe(
       /** High to low; empty for one speed. */
       speed: v.optional(v.pipe(v.array(SpeedChoiceSchema), v.maxLength(5, 'More than five speeds.')), []),
       hookup: v.optional(v.pipe(v.array(HookupChoiceSchema), v.maxLength(3)), []),
+      /** Where its leads are joined for one of several voltages; else the nameplate's are its only ones. */
+      volts: v.optional(v.pipe(v.array(VoltsChoiceSchema), v.maxLength(3, 'More than three voltages.'))),
       rotation: v.pipe(
         v.array(RotationChoiceSchema),
         v.minLength(1, 'A sheet needs at least one direction.'),
@@ -209,6 +225,7 @@ export const CandidateSchema = v.object({
       v.pipe(v.array(v.object({ rpm: RatedRpm, tap: Tap })), v.maxLength(5, 'More than five speeds.')),
       [],
     ),
+    volts: v.optional(v.pipe(v.array(VoltsChoiceSchema), v.maxLength(3, 'More than three voltages.'))),
     rotation: v.pipe(
       v.array(v.object({ direction: Turn })),
       v.minLength(1, 'A sheet needs at least one direction.'),

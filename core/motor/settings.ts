@@ -1,5 +1,6 @@
 // A lead sheet with its horsepower, rotation and speed chosen: what each lead is for now.
 import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice, SpeedChoice } from './lead-sheet'
+import type { LeadId } from './lead-id'
 import { polesOf } from './speed'
 import { LANDING_ROLES, ROLE_NAMES, type WireRole } from './role'
 
@@ -15,7 +16,7 @@ export type LeadUse =
   | { readonly kind: 'capacitor'; readonly side: 'start' | 'run' }
   | { readonly kind: 'return' }
   | { readonly kind: 'plug'; readonly joinedTo: string }
-  | { readonly kind: 'with'; readonly lead: string; readonly sets: string }
+  | { readonly kind: 'with'; readonly lead: LeadId; readonly sets: string }
   | { readonly kind: 'insulate'; readonly why: string }
   | { readonly kind: 'unplaced'; readonly why: string }
 

@@ -13,7 +13,9 @@ import {
   type LeadSheet,
   type Mechanical,
   type SpeedName,
+  type VoltsChoice,
 } from './lead-sheet'
+import type { LeadId } from './lead-id'
 import { ALIEN, leadSheetProblems } from './lead-sheet-problems'
 import { LEAD_ROLES, ROLE_NAMES, type LeadRole } from './role'
 
@@ -49,6 +51,8 @@ export interface TagDraft {
   }[]
   /** undefined: the motor does not turn that way. */
   readonly turns: { readonly CW?: Pairing; readonly CCW?: Pairing }
+  /** Of a motor for several voltages, how its leads are joined for each. */
+  readonly voltsChoices: readonly VoltsChoice[]
   readonly constants: LeadSheet['constants']
   readonly mechanical: Mechanical | null
   readonly drains: readonly string[]
@@ -67,6 +71,7 @@ export const EMPTY_TAG: TagDraft = {
   horsepower: [{ horsepower: '', coversFrom: null, amps: null, tap: null }],
   speed: [],
   turns: {},
+  voltsChoices: [],
   constants: null,
   mechanical: null,
   drains: [],
@@ -181,7 +186,7 @@ function settle(draft: TagDraft): TagDraft {
 }
 
 /** The ways in which these plug leads can be joined in pairs, and "left open" where there are two. */
-export function pairingsOf(leads: readonly string[]): Pairing[] {
+export function pairingsOf(leads: readonly LeadId[]): Pairing[] {
   if (leads.length === 2) return [[[first(leads), at(leads, 1)]], null]
   if (leads.length !== 4) return []
   const [a, b, c, d] = leads as readonly [string, string, string, string]
@@ -239,6 +244,7 @@ export function sheetOf(draft: TagDraft): unknown {
         tap,
         ...(tap !== null ? {} : join ? { join: [join] } : { open: select }),
       })),
+      ...(draft.voltsChoices.length > 0 ? { volts: draft.voltsChoices } : {}),
       hookup: draft.kind === 'ecm-outdoor' ? [{ hookup: 'no-capacitor' }] : [],
       rotation: (['CW', 'CCW'] as const).flatMap((direction) =>
         direction in turns
@@ -318,6 +324,7 @@ export function draftOf(sheet: LeadSheet): TagDraft {
     capacitor: sheet.capacitor,
     leads: sheet.leads,
     rotationNamedFrom: sheet.rotationNamedFrom,
+    voltsChoices: settings.volts ?? [],
     constants: sheet.constants,
     mechanical: sheet.mechanical,
     drains: sheet.drains,

@@ -140,16 +140,18 @@ describe('bad input is named by its field, in the trade’s words', () => {
     ],
     [
       'fit-steps',
-      {
-        can: { name: 'Dual', sections: TAPS.sections },
-        groups: [{ load: 'FAN', sections: ['nowhere'], lead: 'nowhere', jumpers: [], microfarads: 5 }],
-      },
-      'groups.0: There is no section called “nowhere” on this can.',
+      { ...HOOKUP, put: { jumpers: [{ from: 'CAN-C', to: 'nowhere' }], wires: [] } },
+      'put.jumpers.0.to: There is no post called “nowhere” on this can.',
     ],
     [
-      'fit-steps',
-      { can: { name: 'Dual', sections: TAPS.sections }, groups: [], hardStart: 'protected' },
-      'hardStart: This can has no protected terminal.',
+      'prove',
+      { ...HOOKUP, put: { jumpers: [{ from: 'CAN-C', to: 'CAN-C' }], wires: [] } },
+      'put.jumpers.0: A jumper goes from one post to another.',
+    ],
+    [
+      'prove',
+      { ...HOOKUP, put: { jumpers: [], wires: [{ wire: 'no such', post: 'CAN-C' }] } },
+      'put.wires.0.wire: There is no wire called “no such”.',
     ],
     [
       'blade-position',

@@ -1,5 +1,6 @@
+import { idSchema } from '../quantity/id'
 import * as v from 'valibot'
-import { MAX_MICROFARADS, MAX_SECTIONS, TolerancePercent } from '../capacitor/can'
+import { MAX_MICROFARADS, MAX_SECTIONS, TolerancePercent, type SectionId } from '../capacitor/can'
 import { AIMS, USUAL_AIMS } from '../capacitor/stock-plan/aims'
 import type { StockPart } from '../capacitor/stock-plan/part'
 import { planFromStock } from '../capacitor/stock-plan/plan'
@@ -70,7 +71,11 @@ const AimsSchema = v.pipe(
   ),
 )
 
-const PlannedSectionSchema = v.object({ can: v.number(), section: v.string(), microfarads: v.number() })
+const PlannedSectionSchema = v.object({
+  can: v.number(),
+  section: idSchema<SectionId>(v.string()),
+  microfarads: v.number(),
+})
 const PlanSchema = v.object({
   cans: v.array(v.object({ part: v.string(), name: v.string(), keptFor: v.nullable(v.string()) })),
   groups: v.array(

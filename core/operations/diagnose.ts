@@ -4,6 +4,7 @@ import { PROBES } from '../diagnosis/answers'
 import { diagnose as work } from '../diagnosis/diagnose'
 import { MeasurementSchema, QUANTITIES } from '../meter/measurement'
 import { checkWhole, type Problem } from '../quantity/problem'
+import { NO_SUPPLY_FACTS, onSupply, supplyOf, SupplyFactsSchema } from '../supply/supply'
 import { knownUnitType } from '../wiring/unit-types'
 import { AccuracySchema, positive, ReadingValueSchema } from './fields'
 import { UnitIdSchema } from './hookup'
@@ -60,6 +61,7 @@ const DiagnosisSchema = v.object({
   causes: v.array(causeSchema),
   state: v.picklist(['settled', 'go-on', 'nothing-left']),
   sentence: v.string(),
+  dangers: v.array(v.string()),
   next: v.array(v.object({ test: v.string(), bits: v.number(), why: v.string() })),
   contradictions: v.array(v.string()),
   contributory: v.array(v.string()),
@@ -75,6 +77,7 @@ export const diagnose = operation({
   help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
   input: v.strictObject({
     unit: UnitIdSchema,
+    supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
     observations: v.optional(
       v.record(v.string(), v.pipe(v.string('An answer is named.'), v.maxLength(40))),
       {},
@@ -87,8 +90,12 @@ export const diagnose = operation({
       {},
     ),
     marking: v.optional(v.nullable(CanMarkingSchema), null),
+    plateMicrofarads: v.optional(v.nullable(positive('The plate’s capacitor', 'µF', 1000)), null),
     plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
   }),
   output: DiagnosisSchema,
-  run: (input) => plain(work({ ...input, unit: knownUnitType(input.unit) })),
+  run({ supply, ...input }) {
+    const type = knownUnitType(input.unit)
+    return plain(work({ ...input, unit: onSupply(type, supplyOf(type.volts, supply).supply) }))
+  },
 })

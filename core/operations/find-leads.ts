@@ -1,3 +1,5 @@
+import { idSchema } from '../quantity/id'
+import type { LeadId } from '../motor/lead-id'
 import * as v from 'valibot'
 import { findLeads } from '../motor/leads/find'
 import { USUAL_METER } from '../motor/leads/reading'
@@ -100,7 +102,7 @@ const OutputSchema = v.object({
   parts: v.number(),
   roles: v.array(
     v.object({
-      lead: v.string(),
+      lead: idSchema<LeadId>(v.string()),
       role: v.nullable(v.picklist(WIRE_ROLES)),
       confidence: v.picklist(['certain', 'likely', 'cannotTell']),
       why: v.string(),

@@ -1,11 +1,13 @@
+import { idSchema } from '../quantity/id'
+import type { LeadId } from '../motor/lead-id'
+import type { JobId } from '../job/job-id'
 import * as v from 'valibot'
 import { workOutHookup } from '../circuit/hookup'
 import { makeCard } from '../job/card/card'
 import { CARD_HEIGHT, CARD_WIDTH, layOutCard } from '../job/card/card-layout'
 import { cardSvg } from '../job/card/card-svg'
 import { InsulationSchema } from '../motor/colour'
-import { knownUnitType } from '../wiring/unit-types'
-import { HookupInputSchema } from './hookup'
+import { HookupInputSchema, hookupRequest } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -16,7 +18,7 @@ const Texts = v.array(v.string())
 const CardSchema = v.object({
   format: v.string(),
   version: v.number(),
-  job: v.string(),
+  job: idSchema<JobId>(v.string()),
   title: v.string(),
   site: v.string(),
   date: v.string(),
@@ -28,7 +30,7 @@ const CardSchema = v.object({
   sentence: v.string(),
   rows: v.array(
     v.object({
-      lead: v.string(),
+      lead: idSchema<LeadId>(v.string()),
       insulation: InsulationSchema,
       role: v.string(),
       was: v.nullable(v.string()),
@@ -91,7 +93,7 @@ export const hookupCard = operation({
   }),
   output: OutputSchema,
   run({ hookup, heading }): HookupCardOutput {
-    const request = { ...hookup, unit: knownUnitType(hookup.unit) }
+    const { request } = hookupRequest(hookup)
     const answer = workOutHookup(request)
     const card = makeCard(request, answer, heading)
     const shapes = card ? layOutCard(card) : []

@@ -5,7 +5,7 @@ import { LEAD_ROLES, WIRE_ROLES } from '../motor/role'
 import { DirectionSchema } from '../rotation/view'
 import { PlacementSchema } from '../wiring/placement'
 import { MODE_IDS } from '../wiring/unit-type'
-import { TapPlanSchema } from './tap-plan'
+import { GroupSchema, TapPlanSchema } from './tap-plan'
 
 const Text = v.string()
 const RoleSchema = v.picklist(WIRE_ROLES)
@@ -36,7 +36,10 @@ const HazardSchema = v.object({
   message: Text,
   modes: v.array(ModeSchema),
   leads: v.array(Text),
+  /** Tried and found good: it takes the hazard away and adds none. */
   move: v.optional(v.object({ lead: Text, to: PlacementSchema })),
+  /** Where no single move does it. */
+  together: v.optional(v.array(v.object({ lead: Text, to: PlacementSchema }))),
 })
 
 const Num = v.number()
@@ -51,7 +54,10 @@ const SolutionSchema = v.object({
     rpm: Num,
     windings: v.array(v.object({ id: Text, name: Text, volts: Num, amps: Num })),
     volts: v.nullable(Num),
+    /** The line current: that of `line`, the lead to put the clamp round. */
     amps: Num,
+    line: v.nullable(Text),
+    capacitorVolts: v.nullable(Num),
   }),
   tolerance: v.nullable(v.object({ startTorque: v.tuple([Num, Num]), capacitorVolts: v.tuple([Num, Num]) })),
   floating: v.array(Text),
@@ -64,6 +70,18 @@ const SolutionSchema = v.object({
 
 export const HookupOutputSchema = v.object({
   plan: TapPlanSchema,
+  /** What each load has of the can as its jumpers and wires are now; as planned, unless put otherwise. */
+  serves: v.array(GroupSchema),
+  /** The can’s jumpers as they are, by post. */
+  jumpers: v.array(v.object({ from: Text, to: Text })),
+  /** The supply that was proven for, where it is from, and what speaks against it. */
+  supply: v.object({
+    supply: v.object({ volts: v.number(), hertz: v.picklist([50, 60]) }),
+    from: v.picklist(['chosen', 'meter', 'plate', 'usual']),
+    words: Text,
+    conflicts: v.array(Text),
+    choices: v.array(v.object({ volts: v.number(), words: Text })),
+  }),
   findings: v.array(
     v.object({
       wire: Text,

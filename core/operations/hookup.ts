@@ -1,17 +1,23 @@
+import { idSchema } from '../quantity/id'
 import * as v from 'valibot'
 import { MAX_MICROFARADS, SectionsSchema, TolerancePercent } from '../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
-import { workOutHookup, type HookupRequest } from '../circuit/hookup'
+import { workOutHookup } from '../circuit/hookup'
 import { LeadSheetSchema, SPEED_NAMES } from '../motor/lead-sheet'
+import type { LeadId } from '../motor/lead-id'
 import { selectSpeeds } from '../motor/settings'
+import { voltsChoices, voltsName } from '../motor/volts-choice'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
-import { NO_CAN, PROTECTED_POST } from '../wiring/new-can'
+import { CanAsPutSchema, canPosts, NO_CAN, PROTECTED_POST } from '../wiring/new-can'
+import { requestOnSupply, type SuppliedRequest } from '../circuit/request'
+import { NO_SUPPLY_FACTS, SupplyFactsSchema } from '../supply/supply'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { PlacementSchema } from '../wiring/placement'
 import { UNIT_TYPE_IDS, knownUnitType } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
 import { wireProblems } from '../wiring/wire-problems'
+import { positive } from './fields'
 import { operation } from './operation'
 import { HookupOutputSchema, type HookupOutput } from './hookup-output'
 import { plain } from './plain'
@@ -41,6 +47,8 @@ const InputShape = v.strictObject({
   wires: NamedWiresSchema,
   sheet: LeadSheetSchema,
   horsepower: v.optional(v.nullable(v.string()), null),
+  /** Which of several voltages the motor's leads are joined for, such as "230". */
+  motorVolts: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(20))), null),
   wanted: v.optional(v.nullable(RotationSchema), null),
   plug: v.optional(v.nullable(DirectionSchema), null),
   speed: v.optional(
@@ -66,7 +74,10 @@ const InputShape = v.strictObject({
       protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
     }),
   ),
-  hertz: v.optional(v.picklist([50, 60], 'The supply is 50 or 60 Hz.'), 60),
+  /** What is known of this unit's supply; nothing: the volts that its kind usually has, at 60 Hz. */
+  supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
+  /** How far from the tag's µF a part may be, %: the shop's setting. */
+  tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
   /** The post that the far end of a hard-start kit is on; null: no kit. */
   hardStart: v.optional(v.nullable(v.pipe(v.string(), v.minLength(1), v.maxLength(60))), null),
   compressorMicrofarads: v.optional(
@@ -79,10 +90,23 @@ const InputShape = v.strictObject({
     ),
     null,
   ),
+  compressorVolts: v.optional(v.nullable(positive('The compressor’s capacitor volts', 'V', 1000)), null),
+  /** Outputs of a blower that have no lead, as the technician said. */
+  unusedOutputs: v.optional(
+    v.pipe(
+      v.array(v.pipe(v.string(), v.maxLength(60))),
+      v.maxLength(12, 'A unit has twelve outputs at most.'),
+    ),
+    [],
+  ),
+  /** The motor has no ground lead, and its frame is grounded otherwise. */
+  frameGrounded: v.optional(v.boolean('Grounded is yes or no.'), false),
   prefer: v.optional(v.picklist(['exact', 'simple'], 'The preference is exact or simple.'), 'exact'),
+  /** How the can was wired by hand; null: as planned. */
+  put: v.optional(v.nullable(CanAsPutSchema), null),
   placements: v.optional(
     v.pipe(
-      v.array(v.strictObject({ lead: v.string(), goes: PlacementSchema })),
+      v.array(v.strictObject({ lead: idSchema<LeadId>(v.string()), goes: PlacementSchema })),
       v.maxLength(60, 'That is more than 60 placements.'),
     ),
     [],
@@ -103,6 +127,7 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
         message: `There is no terminal called “${goes.post}” on this unit with this can.`,
       })
   })
+  problems.push(...putProblems(input))
   if (input.hardStart !== null && input.hardStart !== PROTECTED_POST && !posts.has(input.hardStart))
     problems.push({
       path: 'hardStart',
@@ -113,6 +138,12 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
     !input.sheet.settings.horsepower.some((c) => c.horsepower === input.horsepower)
   )
     problems.push({ path: 'horsepower', message: `This motor has no ${input.horsepower} hp setting.` })
+  const volts = voltsChoices(input.sheet).map(voltsName)
+  if (input.motorVolts !== null && !volts.includes(input.motorVolts))
+    problems.push({
+      path: 'motorVolts',
+      message: `This motor cannot be joined for ${input.motorVolts} V${volts.length > 0 ? `, but for ${volts.join(' or ')}` : ''}.`,
+    })
   if (input.speed !== null && !selectSpeeds(input.sheet).some((c) => c.speed === input.speed))
     problems.push({
       path: 'speed',
@@ -123,10 +154,36 @@ function wholeProblems(input: HookupOperationInput): Problem[] {
   return problems
 }
 
+function putProblems({ put, can, wires }: HookupOperationInput): Problem[] {
+  if (!put) return []
+  const posts = new Set(can ? canPosts(can).map((post) => post.id) : [])
+  const ends = [
+    ...put.jumpers.flatMap(({ from, to }, i) => [
+      { path: `put.jumpers.${i}.from`, post: from },
+      { path: `put.jumpers.${i}.to`, post: to },
+    ]),
+    ...put.wires.map(({ post }, i) => ({ path: `put.wires.${i}.post`, post })),
+  ]
+  return [
+    ...ends
+      .filter(({ post }) => !posts.has(post))
+      .map(({ path, post }) => ({ path, message: `There is no post called “${post}” on this can.` })),
+    ...put.wires.flatMap(({ wire }, i) =>
+      wires.some((w) => w.id === wire)
+        ? []
+        : [{ path: `put.wires.${i}.wire`, message: `There is no wire called “${wire}”.` }],
+    ),
+  ]
+}
+
 export const HookupInputSchema = v.pipe(
   InputShape,
   checkWhole((input) => wholeProblems(input)),
 )
+
+/** What the core is asked: the unit on its own supply. */
+export const hookupRequest = ({ supply, unit, ...rest }: HookupOperationInput): SuppliedRequest =>
+  requestOnSupply(knownUnitType(unit), supply, rest)
 
 export const hookup = operation({
   name: 'hookup',
@@ -134,8 +191,8 @@ export const hookup = operation({
   input: HookupInputSchema,
   output: HookupOutputSchema,
   run(input): HookupOutput {
-    const unit = knownUnitType(input.unit)
-    const answer = workOutHookup({ ...input, unit } satisfies HookupRequest)
+    const { request, supply } = hookupRequest(input)
+    const answer = workOutHookup(request)
     const { plan, findings, horsepower, speed, plug, unitWires, added, warnings, refusals, proof } = answer
     const leads = answer.leads.map(({ lead, goes, why, evidence }) => ({
       lead,
@@ -147,6 +204,9 @@ export const hookup = operation({
     }))
     return plain({
       plan,
+      serves: answer.can.groups,
+      jumpers: answer.can.jumpers,
+      supply,
       findings,
       horsepower: { horsepower: horsepower.horsepower, amps: horsepower.amps },
       speed: speed?.speed ?? null,

@@ -1,5 +1,8 @@
+import { idSchema } from '../quantity/id'
+import type { PostId } from '../wiring/unit-type'
 import * as v from 'valibot'
 import { makeSafe as work } from '../safety/make-safe'
+import { NO_SUPPLY_FACTS, supplyOf, SupplyFactsSchema } from '../supply/supply'
 import { knownUnitType } from '../wiring/unit-types'
 import { NamedWiresSchema, UnitIdSchema } from './hookup'
 import { operation } from './operation'
@@ -8,19 +11,24 @@ import { plain } from './plain'
 export const makeSafe = operation({
   name: 'make-safe',
   help: 'What to open on a unit, what stays live all the same, and where to prove it dead.',
-  input: v.strictObject({ unit: UnitIdSchema, wires: v.optional(NamedWiresSchema) }),
+  input: v.strictObject({
+    unit: UnitIdSchema,
+    wires: v.optional(NamedWiresSchema),
+    supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
+  }),
   output: v.object({
     open: v.array(v.string()),
     staysLive: v.array(v.string()),
     liveWithOff: v.array(
       v.object({
-        post: v.string(),
+        post: idSchema<PostId>(v.string()),
         name: v.string(),
         line: v.picklist(['line1', 'line2']),
         motorWire: v.boolean(),
       }),
     ),
     sentence: v.string(),
+    meter: v.string(),
     prove: v.array(
       v.object({
         id: v.string(),
@@ -30,5 +38,8 @@ export const makeSafe = operation({
       }),
     ),
   }),
-  run: ({ unit, wires }) => plain(work(knownUnitType(unit), wires ?? [])),
+  run({ unit, wires, supply }) {
+    const type = knownUnitType(unit)
+    return plain(work(type, wires ?? [], supplyOf(type.volts, supply)))
+  },
 })

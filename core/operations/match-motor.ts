@@ -7,7 +7,7 @@ import { CandidateSchema, MechanicalSchema } from '../motor/lead-sheet'
 import { EMPTY_MOTOR_PLATE, MotorPlateSchema } from '../motor/nameplate'
 import { impossiblePlate } from '../motor/plausible'
 import { checkWhole, type Problem } from '../quantity/problem'
-import { positive } from './fields'
+import { positive, shortText } from './fields'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -17,6 +17,8 @@ const OldSchema = v.strictObject({
   mechanical: v.optional(MechanicalSchema, BLANK),
   unitVolts: v.optional(v.nullable(positive('The unit’s volts', 'V', 1000)), null),
   hertz: v.optional(v.picklist([50, 60], 'The supply is 50 or 60 Hz.'), 60),
+  supplyConflict: v.optional(v.nullable(shortText('The conflict', 300)), null),
+  needsThroughShaft: v.optional(v.boolean('Through shaft is yes or no.'), false),
   speedsInUse: v.optional(
     v.nullable(
       v.pipe(

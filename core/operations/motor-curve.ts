@@ -4,6 +4,7 @@ import { MAX_MICROFARADS } from '../capacitor/can'
 import { LeadSheetSchema } from '../motor/lead-sheet'
 import { motorCurve } from '../motor/machine/curve'
 import { machineOf } from '../motor/machine/machine'
+import { sheetOnVolts } from '../motor/volts-choice'
 import { checkWhole } from '../quantity/problem'
 import { positive } from './fields'
 import { operation } from './operation'
@@ -55,7 +56,9 @@ export const motorCurveOperation = operation({
   ),
   output: OutputSchema,
   run({ sheet, volts, hertz, microfarads, points }) {
-    const machine = known(machineOf(sheet), 'The machine')
+    // A motor for two voltages is taken as joined for the supply.
+    const joined = volts === null ? sheet : sheetOnVolts(sheet, null, volts).sheet
+    const machine = known(machineOf(joined), 'The machine')
     return plain({
       ...motorCurve(machine, {
         volts: volts ?? machine.ratedVolts,

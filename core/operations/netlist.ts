@@ -1,12 +1,12 @@
 import * as v from 'valibot'
-import { hookupCircuit, workOutHookup, type HookupRequest } from '../circuit/hookup'
+import { hookupCircuit, workOutHookup } from '../circuit/hookup'
 import { prepare } from '../circuit/solution/solve'
 import { runCircuit } from '../circuit/solution/run'
 import { spiceText } from '../circuit/solution/spice'
 import { checkWhole } from '../quantity/problem'
 import { MODE_IDS } from '../wiring/unit-type'
-import { unitTypeById, knownUnitType } from '../wiring/unit-types'
-import { HookupInputSchema } from './hookup'
+import { unitTypeById } from '../wiring/unit-types'
+import { HookupInputSchema, hookupRequest } from './hookup'
 import { operation } from './operation'
 
 const OutputSchema = v.object({
@@ -40,15 +40,14 @@ export const netlist = operation({
   ),
   output: OutputSchema,
   run({ hookup, mode, at }) {
-    const unit = knownUnitType(hookup.unit)
-    const request = { ...hookup, unit } satisfies HookupRequest
+    const { request } = hookupRequest(hookup)
     const { built, machine } = hookupCircuit(request, workOutHookup(request), mode)
     const run = runCircuit(built.circuit, machine)
     const slip = at === 'standstill' || run.direction === 0 ? 1 : run.running.slip
     const { text, nodes } = spiceText(
       built.circuit,
       slip,
-      `${unit.name}, ${hookup.sheet.name}, ${mode}, ${at}`,
+      `${request.unit.name}, ${hookup.sheet.name}, ${mode}, ${at}`,
       run.direction === -1 ? -1 : 1,
       prepare(built.circuit).tied,
     )

@@ -51,6 +51,7 @@ it('rotation names both ends and the plug', () => {
       shaftEnd: 'CW',
       sources: [],
       conflict: null,
+      ends: null,
       join: [
         ['purple', 'orange'],
         ['yellow', 'plug brown'],
@@ -58,4 +59,11 @@ it('rotation names both ends and the plug', () => {
       refusal: null,
     },
   })
+})
+
+it('where both ends have a shaft it says which one the shaft end is', () => {
+  const both = { ...sheet, mechanical: sheet.mechanical && { ...sheet.mechanical, throughShaft: true } }
+  expect(
+    runOperation('rotation', { wanted: { direction: 'CW', seenFrom: 'shaft-end' }, sheet: both }),
+  ).toMatchObject({ output: { ends: 'Both ends have a shaft: “shaft end” is the one away from the leads.' } })
 })

@@ -7,6 +7,8 @@ export type Mutable<T> = T extends (infer U)[] | readonly (infer U)[]
   ? T extends readonly [unknown, ...unknown[]]
     ? { -readonly [K in keyof T]: Mutable<T[K]> }
     : Mutable<U>[]
-  : T extends object
-    ? { -readonly [K in keyof T]: Mutable<T[K]> }
-    : T
+  : T extends string
+    ? T
+    : T extends object
+      ? { -readonly [K in keyof T]: Mutable<T[K]> }
+      : T

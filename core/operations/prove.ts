@@ -1,6 +1,5 @@
-import { type HookupRequest, workOutHookup } from '../circuit/hookup'
-import { knownUnitType } from '../wiring/unit-types'
-import { HookupInputSchema } from './hookup'
+import { workOutHookup } from '../circuit/hookup'
+import { HookupInputSchema, hookupRequest } from './hookup'
 import { HookupOutputSchema } from './hookup-output'
 import { operation } from './operation'
 import { plain } from './plain'
@@ -10,11 +9,5 @@ export const prove = operation({
   help: 'The verdict on a hookup: its circuit solved in every mode, what is wrong with it and the wire to move. Any wiring has one.',
   input: HookupInputSchema,
   output: HookupOutputSchema.entries.proof,
-  run: (input) =>
-    plain(
-      workOutHookup({
-        ...input,
-        unit: knownUnitType(input.unit),
-      } satisfies HookupRequest).proof,
-    ),
+  run: (input) => plain(workOutHookup(hookupRequest(input).request).proof),
 })

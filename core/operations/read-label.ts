@@ -15,6 +15,11 @@ export const readLabel = operation({
     ),
     /** Question id to option id. */
     answers: v.optional(v.record(v.string(), v.string()), {}),
+    /** The plate it was typed on: it counts where the line alone does not tell. */
+    typedOn: v.optional(
+      v.nullable(v.picklist(['motor', 'unit', 'can'], 'A plate is motor, unit or can.')),
+      null,
+    ),
   }),
   output: v.object({
     kind: v.picklist(['capacitor', 'motor', 'unit', 'nothing']),
@@ -41,5 +46,5 @@ export const readLabel = operation({
     ),
     unread: v.array(v.string()),
   }),
-  run: ({ text, answers }) => plain(read(text, answers)),
+  run: ({ text, answers, typedOn }) => plain(read(text, answers, typedOn)),
 })

@@ -1,3 +1,5 @@
+import { idSchema } from '../quantity/id'
+import type { WireId } from '../wiring/wire'
 import * as v from 'valibot'
 import { WIRE_ROLES } from '../motor/role'
 import { findRoles } from '../wiring/evidence'
@@ -9,7 +11,7 @@ import { plain } from './plain'
 import { EvidenceSchema } from './hookup-output'
 
 const FindingSchema = v.object({
-  wire: v.string(),
+  wire: idSchema<WireId>(v.string()),
   role: v.nullable(v.picklist(WIRE_ROLES)),
   carriedBy: v.nullable(EvidenceSchema.entries.source),
   evidence: v.array(EvidenceSchema),

@@ -2,7 +2,7 @@ import * as v from 'valibot'
 import { LeadSheetSchema } from '../motor/lead-sheet'
 import { plugFor } from '../motor/plug'
 import { findRotation, RotationSourceSchema } from '../rotation/finder'
-import { RotationSchema, seenFrom } from '../rotation/view'
+import { BOTH_ENDS, RotationSchema, seenFrom } from '../rotation/view'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -39,6 +39,8 @@ export const rotation = operation({
     /** Pairs of leads to join; empty for a motor without a plug; null when no sheet is given, it refuses, or the way is not known. */
     join: v.nullable(v.array(v.tuple([v.string(), v.string()]))),
     refusal: v.nullable(v.string()),
+    /** Which end is which, where both have a shaft. */
+    ends: v.nullable(v.string()),
   }),
   run({ wanted: stated, sources, sheet }) {
     const found = findRotation(sources)
@@ -53,6 +55,7 @@ export const rotation = operation({
       conflict: found.conflict,
       join: answer?.kind === 'set' ? answer.choice.join : null,
       refusal: answer?.kind === 'refused' ? answer.why : null,
+      ends: sheet?.mechanical?.throughShaft ? BOTH_ENDS : null,
     })
   },
 })

@@ -1,16 +1,11 @@
 import * as v from 'valibot'
-import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
-import { workOutHookup } from '../circuit/hookup'
-import { USUAL_ACCURACY } from '../meter/measurement'
 import { SPEED_NAMES } from '../motor/lead-sheet'
 import { checkWhole, type Problem } from '../quantity/problem'
-import { readingInterval } from '../quantity/interval'
-import { expectedModes } from '../startup/expected'
-import { judgeStartUp } from '../startup/verdict'
+import { startUpOf } from '../startup/start-up'
 import { MODE_IDS } from '../wiring/unit-type'
 import { knownUnitType } from '../wiring/unit-types'
-import { AccuracySchema, positive } from './fields'
-import { HookupInputSchema } from './hookup'
+import { AccuracySchema, IntervalSchema, positive } from './fields'
+import { HookupInputSchema, hookupRequest } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -83,6 +78,8 @@ const AmpsSchema = v.object({
 const OutputSchema = v.object({
   verdict: v.picklist(['fine', 'watch', 'stop', 'cannotTell']),
   sentence: Text,
+  notProven: v.nullable(Text),
+  stopped: v.boolean(),
   direction: v.object({
     verdict: v.picklist(['right', 'change-plug', 'look-for-cause', 'not-tested']),
     text: Text,
@@ -90,6 +87,7 @@ const OutputSchema = v.object({
     causes: v.array(Text),
   }),
   amps: v.array(AmpsSchema),
+  supply: v.nullable(v.object({ verdict: v.picklist(['fine', 'low', 'high', 'cannotTell']), text: Text })),
   crossed: v.nullable(Text),
   capacitor: v.nullable(
     v.object({
@@ -113,7 +111,11 @@ const OutputSchema = v.object({
     v.object({
       mode: v.picklist(MODE_IDS),
       name: Text,
+      /** Line current, A, within `range`; read round `lead` alone. */
       amps: v.nullable(v.number()),
+      range: v.nullable(IntervalSchema),
+      lead: v.nullable(Text),
+      others: v.array(v.object({ lead: Text, amps: v.number() })),
       rated: v.number(),
       speed: v.nullable(v.picklist(SPEED_NAMES)),
     }),
@@ -127,57 +129,8 @@ export const startupVerdict = operation({
   help: 'Direction, amps by mode against rating and the proof’s circuit, and the capacitor under load: each with its verdict, and what may be the cause.',
   input: v.pipe(InputSchema, checkWhole(problems)),
   output: OutputSchema,
-  run({ hookup, turned, readings, capacitor, supply, oldRpm, sameBlade }) {
-    const unit = knownUnitType(hookup.unit)
-    const { sheet } = hookup
-    const answer = workOutHookup({ ...hookup, unit })
-    const expected = expectedModes(sheet, answer)
-    const started = judgeStartUp({
-      direction: {
-        turned,
-        sheet,
-        set: answer.plug.set.direction,
-        advised: answer.plug.advised?.direction ?? null,
-        blower: unit.traits.fan === 'blower',
-      },
-      readings: readings.flatMap((r) => {
-        const at = expected.find((m) => m.mode === r.mode)
-        return at
-          ? [
-              {
-                name: at.name,
-                speed: at.speed,
-                amps: readingInterval(r.amps, r.accuracy ?? USUAL_ACCURACY.amps),
-                rated: at.rated,
-                expected: at.amps,
-                door: r.door,
-                inrush: r.inrush,
-              },
-            ]
-          : []
-      }),
-      speeds: sheet.settings.speed.map((s) => s.speed),
-      capacitor: capacitor &&
-        sheet.capacitor && {
-          amps: capacitor.amps,
-          volts: capacitor.volts,
-          hertz: hookup.hertz,
-          microfarads: sheet.capacitor.microfarads,
-          tolerancePercent: hookup.can?.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
-          meter: {
-            amps: capacitor.ampsAccuracy ?? USUAL_ACCURACY.amps,
-            volts: capacitor.voltsAccuracy ?? USUAL_ACCURACY.volts,
-          },
-        },
-      evidence: {
-        volts: supply && readingInterval(supply.volts, supply.accuracy ?? USUAL_ACCURACY.volts),
-        ratedVolts: sheet.nameplate.volts,
-        oldRpm,
-        newRpm: sheet.nameplate.rpm,
-        proven: answer.proof.verdict === 'proven' || answer.proof.verdict === 'watch',
-        sameBlade,
-      },
-    })
-    return plain({ ...started, expected })
+  run({ hookup, ...facts }) {
+    const { request, supply } = hookupRequest(hookup)
+    return plain(startUpOf(request, supply, facts))
   },
 })

@@ -1,13 +1,14 @@
+import { idSchema } from '../quantity/id'
 import * as v from 'valibot'
-import { LoadsSchema, SectionsSchema, TolerancePercent } from '../capacitor/can'
+import { LoadsSchema, SectionsSchema, TolerancePercent, type SectionId } from '../capacitor/can'
 import { planTaps } from '../capacitor/tap-plan/plan'
 import { operation } from './operation'
 import { plain } from './plain'
 
-const GroupSchema = v.object({
+export const GroupSchema = v.object({
   load: v.string(),
   sections: v.array(v.string()),
-  lead: v.string(),
+  lead: idSchema<SectionId>(v.string()),
   jumpers: v.array(v.object({ from: v.string(), to: v.string(), share: v.number() })),
   microfarads: v.number(),
   errorPercent: v.number(),

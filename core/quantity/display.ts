@@ -19,3 +19,11 @@ export function percentText(value: number): string {
 
 /** The text with its first letter large: for a sentence that begins with a name. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Names as one says them: "off", "off and cooling", "off, cooling and defrost". Empty text where there are none. */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+/** Two ends as a plate writes them: "208–230"; one figure where both are alike: "115". */
+export const rangeFigure = ({ low, high }: { readonly low: number; readonly high: number }): string =>
+  low === high ? figure(low) : `${figure(low)}–${figure(high)}`

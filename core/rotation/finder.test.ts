@@ -62,10 +62,31 @@ describe('a forward-curved wheel, every outlet', () => {
             }))
       }
   for (const hollow of ['left', 'right'] as const)
-    it(`hollow side ${hollow} at the top`, () =>
-      expect(rotationOf({ kind: 'wheel-cups', hollow, looking: 'lead-end' })?.direction).toBe(
-        onlyTurn((omega) => dot(cross(omega, TOP), ways[hollow] as Vector) > 0),
-      ))
+    for (const curve of ['forward', 'backward'] as const)
+      it(`hollow side ${hollow} at the top, curved ${curve}`, () =>
+        // Cups move towards their hollow side, blades that lean back away from it.
+        expect(rotationOf({ kind: 'wheel-cups', hollow, curve, looking: 'lead-end' })?.direction).toBe(
+          onlyTurn((omega) => dot(cross(omega, TOP), ways[hollow] as Vector) > 0 === (curve === 'forward')),
+        ))
+  it('one recorded before curves were told apart is a wheel of cups', () =>
+    expect(
+      v.parse(RotationSourceSchema, { kind: 'wheel-cups', hollow: 'left', looking: 'lead-end' }),
+    ).toEqual({
+      kind: 'wheel-cups',
+      hollow: 'left',
+      curve: 'forward',
+      looking: 'lead-end',
+    }))
+  it('says which kind of wheel it went by', () => {
+    const words = (curve: 'forward' | 'backward') =>
+      findRotation([{ kind: 'wheel-cups', hollow: 'left', curve, looking: 'lead-end' }]).sources[0]?.words
+    expect(words('forward')).toBe(
+      'The hollow side of the blades leads; at the top it faces left: counter-clockwise seen from the lead end.',
+    )
+    expect(words('backward')).toBe(
+      'Few long blades that lean back: the round side leads; at the top the hollow faces left: clockwise seen from the lead end.',
+    )
+  })
 })
 
 describe('other sources', () => {
@@ -97,4 +118,27 @@ describe('several sources', () => {
       'By the plate it is counter-clockwise seen from the shaft end, by the blade clockwise seen from the shaft end. The blade may be on upside down, the motor may have been replaced before, or the plate names the other end.',
     )
   })
+})
+
+it('every source says what it went by', () => {
+  const words = (source: RotationSource) => findRotation([source]).sources[0]?.words
+  expect(words({ kind: 'nameplate', direction: 'CW', seenFrom: 'lead-end' })).toBe(
+    'The plate: clockwise seen from the lead end.',
+  )
+  expect(words({ kind: 'nameplate', direction: 'CCW', seenFrom: null })).toBe(
+    'The plate says CCW and not from which end: that tells nothing yet.',
+  )
+  expect(words({ kind: 'propeller', nearEdge: 'right', shaft: 'toward' })).toBe(
+    'The blade’s nearer edge is on the right, so the farther one leads: counter-clockwise seen from the shaft end.',
+  )
+  expect(words({ kind: 'wheel-outlet', outlet: 'top', air: 'right', looking: 'lead-end' })).toBe(
+    'Air leaves at the top going right, as the rim moves there: clockwise seen from the lead end.',
+  )
+  const set: Rotation = { direction: 'CW', seenFrom: 'lead-end' }
+  expect(words({ kind: 'short-test', set, ran: 'right' })).toBe(
+    'It ran the right way as set: clockwise seen from the lead end.',
+  )
+  expect(words({ kind: 'short-test', set, ran: 'backwards' })).toBe(
+    'It ran backwards as set, so it needs the other way: counter-clockwise seen from the lead end.',
+  )
 })

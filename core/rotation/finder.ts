@@ -27,7 +27,7 @@ const PropellerSchema = v.strictObject({
   nearEdge: v.picklist(['left', 'right'], 'The nearer edge is the left or the right one.'),
   shaft: v.picklist(['toward', 'away'], 'The shaft points toward you or away.'),
 })
-/** A forward-curved wheel in its housing: where the outlet is and which way the air leaves, and which end of the motor one looks at. */
+/** A wheel in its housing, whichever way its blades curve: where the outlet is and which way the air leaves, and which end of the motor one looks at. */
 const OutletSchema = v.pipe(
   v.strictObject({
     kind: v.literal('wheel-outlet'),
@@ -40,10 +40,11 @@ const OutletSchema = v.pipe(
     'At the top or bottom the air leaves to the left or right; at a side it leaves up or down.',
   ),
 )
-/** A forward-curved wheel by its blades: which way the hollow side faces on the blade at 12 o'clock. */
+/** A wheel by its blades: which way the hollow side faces on the blade at 12 o'clock, and whether they are many short cups or few that lean back. */
 const CupsSchema = v.strictObject({
   kind: v.literal('wheel-cups'),
   hollow: v.picklist(['left', 'right'], 'The hollow side faces left or right.'),
+  curve: v.optional(v.picklist(['forward', 'backward'], 'Blades curve forward or backward.'), 'forward'),
   looking: ViewSchema,
 })
 /** A short test: what was set, and how it ran. */
@@ -118,8 +119,10 @@ function findingOf(source: RotationSource): SourceFinding {
       )
     case 'wheel-cups':
       return told(
-        { direction: source.hollow === 'right' ? 'CW' : 'CCW', seenFrom: source.looking },
-        `The hollow side of the blades leads; at the top it faces ${source.hollow}`,
+        { direction: ofWheel(source.hollow, source.curve), seenFrom: source.looking },
+        source.curve === 'backward'
+          ? `Few long blades that lean back: the round side leads; at the top the hollow faces ${source.hollow}`
+          : `The hollow side of the blades leads; at the top it faces ${source.hollow}`,
       )
     case 'short-test':
       return told(
@@ -140,6 +143,12 @@ function ofPropeller(nearEdge: 'left' | 'right', shaft: 'toward' | 'away'): Rota
     direction: nearEdge === 'right' ? 'CCW' : 'CW',
     seenFrom: shaft === 'toward' ? 'shaft-end' : 'lead-end',
   }
+}
+
+/** Cups scoop: the hollow side leads. Blades that lean back throw with their round side: it leads (common practice, no source). */
+function ofWheel(hollow: 'left' | 'right', curve: 'forward' | 'backward'): Direction {
+  const cupped = hollow === 'right' ? 'CW' : 'CCW'
+  return curve === 'backward' ? opposite(cupped) : cupped
 }
 
 /** Where air leaves a blower's housing, seen from the side one looks at. */

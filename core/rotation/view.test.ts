@@ -1,4 +1,12 @@
-import { sameRotation, seenFrom, rotationText, type Direction, type View } from './view'
+import {
+  sameRotation,
+  seenFrom,
+  rotationText,
+  type Direction,
+  type View,
+  rotationFromBoth,
+  rotationLetters,
+} from './view'
 
 // Independent of the implementation: a point of the rim moves by omega × r; a viewer looks along the axis and sees
 // clockwise when the rim's top moves to the viewer's right. The shaft leaves along +z, the leads along −z.
@@ -41,3 +49,11 @@ it('never names a direction without its end', () =>
   expect(rotationText({ direction: 'CCW', seenFrom: 'shaft-end' })).toBe(
     'counter-clockwise seen from the shaft end',
   ))
+
+it('is told from both ends, the named one first, in words and in letters', () => {
+  const turning = { direction: 'CCW', seenFrom: 'shaft-end' } as const
+  expect(rotationFromBoth(turning)).toBe(
+    'counter-clockwise seen from the shaft end (clockwise from the lead end)',
+  )
+  expect(rotationLetters(turning)).toBe('CCW seen from the shaft end (CW from the lead end)')
+})

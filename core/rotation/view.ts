@@ -17,6 +17,8 @@ export const RotationSchema = v.strictObject({ direction: DirectionSchema, seenF
 export type Rotation = v.InferOutput<typeof RotationSchema>
 
 export const VIEW_NAMES: Readonly<Record<View, string>> = { 'lead-end': 'lead end', 'shaft-end': 'shaft end' }
+/** What the ends are called where both have a shaft: the shaft end is then the one that the leads do not leave. */
+export const BOTH_ENDS = 'Both ends have a shaft: “shaft end” is the one away from the leads.'
 const DIRECTION_NAMES: Readonly<Record<Direction, string>> = {
   CW: 'clockwise',
   CCW: 'counter-clockwise',
@@ -38,6 +40,16 @@ export function seenFrom(rotation: Rotation, view: View): Rotation {
 /** Do both mean the same turning of the shaft, whichever end each is named from? */
 export const sameRotation = (a: Rotation, b: Rotation): boolean =>
   seenFrom(a, b.seenFrom).direction === b.direction
+
+/** The same in letters, for a narrow place: "CW seen from the lead end (CCW from the shaft end)". */
+export const rotationLetters = ({ direction, seenFrom: view }: Rotation): string =>
+  `${direction} seen from the ${VIEW_NAMES[view]} (${opposite(direction)} from the ${VIEW_NAMES[view === 'lead-end' ? 'shaft-end' : 'lead-end']})`
+
+/** The same turning from both ends, the named one first: "clockwise seen from the lead end (counter-clockwise from the shaft end)". */
+export function rotationFromBoth(rotation: Rotation): string {
+  const other = seenFrom(rotation, rotation.seenFrom === 'lead-end' ? 'shaft-end' : 'lead-end')
+  return `${rotationText(rotation)} (${DIRECTION_NAMES[other.direction]} from the ${VIEW_NAMES[other.seenFrom]})`
+}
 
 /** "clockwise seen from the lead end" */
 export const rotationText = (rotation: Rotation): string =>

@@ -1,3 +1,4 @@
+import { NO_SUPPLY_FACTS, supplyOf, type SupplyFacts } from '../supply/supply'
 import { tracedWires, unitOf } from '../testing/fixtures'
 import { UNIT_TYPES } from '../wiring/unit-types'
 import { makeSafe } from './make-safe'
@@ -49,3 +50,59 @@ it.each(UNIT_TYPES.map((u) => [u.id, u] as const))(
     expect([proven(unit.supply.line1), proven(unit.supply.line2)]).toEqual([true, true])
   },
 )
+
+// Where hands go, from the kinds of posts of each unit type, by hand.
+describe('proving dead reaches every terminal that is touched', () => {
+  const pairs = (id: string) => makeSafe(unitOf(id), []).prove.map((p) => p.id)
+  it('the contactor’s load side and the defrost relay to the chassis', () =>
+    expect(pairs('heat-pump-1-pole-shared-capacitor')).toEqual([
+      'L1 to L2',
+      'L1 to GND',
+      'L2 to GND',
+      'T1 to T2',
+      'T1 to GND',
+      'T2 to GND',
+      'DF1 to GND',
+      'DF2 to GND',
+    ]))
+  it('every output of a furnace, of a fan coil, and the relay and sequencer', () => {
+    expect(pairs('gas-furnace-board')).toEqual(
+      expect.arrayContaining(['COOL to N', 'HEAT to N', 'CIRC to N']),
+    )
+    expect(pairs('fan-coil-three-speed')).toEqual(expect.arrayContaining(['HI to N', 'MED to N', 'LO to N']))
+    expect(pairs('electric-furnace-relay-sequencer')).toEqual(
+      expect.arrayContaining(['R-IN to L2', 'R-NO to L2', 'R-NC to L2', 'S-IN to L2', 'S-OUT to L2']),
+    )
+  })
+  it('a capacitor that stays is named, discharged and read by itself', () => {
+    const step = makeSafe(unitOf('cooling-2-pole-own-capacitor'), []).prove.at(-1)
+    expect([step?.id, step?.what]).toEqual([
+      'H1 to H2',
+      'across the compressor capacitor, which holds a charge of its own: through the resistor first, then this reading',
+    ])
+    expect(pairs('cooling-2-pole-shared-capacitor')).not.toContain('H1 to H2')
+  })
+  it('no post that is touched is left out, on any unit', () => {
+    for (const unit of UNIT_TYPES) {
+      const proven = new Set(makeSafe(unit, []).prove.flatMap((p) => p.between))
+      const touched = unit.posts.filter((p) => ['load', 'relay', 'output', 'kept-cap'].includes(p.kind))
+      expect([unit.id, touched.filter((p) => !proven.has(p.id)).map((p) => p.id)]).toEqual([unit.id, []])
+    }
+  })
+})
+
+describe('the meter', () => {
+  const unit = unitOf('cooling-2-pole-own-capacitor')
+  const meter = (facts: Partial<SupplyFacts> = {}) =>
+    makeSafe(unit, [], supplyOf(unit.volts, { ...NO_SUPPLY_FACTS, ...facts })).meter
+  it('reaches this unit’s supply with its ± 10 %, and is tried on a live line first and last', () => {
+    expect(meter()).toBe(
+      'Its supply is 230 V, 60 Hz, as such units usually have. Set the meter to AC volts above 253 V, and try it on a line that is live before and after.',
+    )
+    expect(meter({ chosenVolts: 460 })).toContain('Set the meter to AC volts above 506 V')
+  })
+  it('where plate and kind disagree reaches the higher', () =>
+    expect(meter({ unitPlate: [{ low: 460, high: 460 }] })).toBe(
+      'Its supply is not settled: up to 460 V. Set the meter to AC volts above 506 V, and try it on a line that is live before and after.',
+    ))
+})

@@ -1,7 +1,9 @@
 // Before hands go in: what to open, what stays live all the same, and where to prove it dead.
 import { first } from '../quantity/at'
+import { figure } from '../quantity/display'
+import { NO_SUPPLY_FACTS, supplyOf, VOLTAGE_TOLERANCE, type SupplyAnswer } from '../supply/supply'
 import { recordedCopper } from '../wiring/capacitor-sides'
-import { postName, type PostId, type UnitType } from '../wiring/unit-type'
+import { postName, type PostId, type PostKind, type UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 
 /** At or below this a pair of posts is taken as dead, volts. Common practice, no source. */
@@ -32,11 +34,17 @@ export interface MakeSafe {
   /** Posts on a line while the thermostat is off and the disconnect still closed, but for the incoming posts themselves. */
   readonly liveWithOff: readonly LivePost[]
   readonly sentence: string
+  /** What the meter must reach on this unit's supply, and that it is proven itself before and after. */
+  readonly meter: string
   readonly prove: readonly ProveStep[]
 }
 
-/** From the unit type and its recorded wires; its typical wires where none is recorded yet. */
-export function makeSafe(unit: UnitType, recorded: readonly NamedWire[]): MakeSafe {
+/** From the unit type and its recorded wires; its typical wires where none is recorded yet. `supply`: of this unit; its kind's usual one when left out. */
+export function makeSafe(
+  unit: UnitType,
+  recorded: readonly NamedWire[],
+  supply: SupplyAnswer = supplyOf(unit.volts, NO_SUPPLY_FACTS),
+): MakeSafe {
   const wires =
     recorded.length > 0
       ? recorded
@@ -61,7 +69,7 @@ export function makeSafe(unit: UnitType, recorded: readonly NamedWire[]): MakeSa
         ]
       : []
   })
-  const prove = unit.safety.proveDead.map(({ between, what }): ProveStep => ({
+  const prove = pairsOf(unit).map(({ between, what }): ProveStep => ({
     id: between.join(' to '),
     between,
     names: [postName(unit, between[0]), postName(unit, between[1])],
@@ -72,8 +80,60 @@ export function makeSafe(unit: UnitType, recorded: readonly NamedWire[]): MakeSa
     staysLive: unit.safety.staysLive,
     liveWithOff,
     sentence: sentenceOf(unit, liveWithOff),
+    meter: meterWords(supply),
     prove,
   }
+}
+
+/** A meter that is set too low, or is dead itself, reads a live line as nothing: it is tried on a live one first and last (NFPA 70E, from memory). */
+function meterWords({ supply, words, conflicts, choices }: SupplyAnswer): string {
+  const most = Math.max(supply.volts, ...choices.map((c) => c.volts))
+  const what =
+    conflicts.length > 0 ? `Its supply is not settled: up to ${figure(most)} V` : `Its supply is ${words}`
+  return `${what}. Set the meter to AC volts above ${figure(most * (1 + VOLTAGE_TOLERANCE), 0)} V, and try it on a line that is live before and after.`
+}
+
+type Pair = Pick<ProveStep, 'between' | 'what'>
+
+/** Kinds of posts that hands touch and that a line can reach: what a lead or a wire of the fan is on. */
+const TOUCHED: readonly PostKind[] = ['load', 'relay', 'output']
+
+/**
+ * The incoming lines first, as the unit type lists them; then every terminal that is touched, to the chassis or to the line that is never
+ * switched; then each capacitor that stays, which holds a charge of its own. Common practice, no source.
+ */
+function pairsOf(unit: UnitType): Pair[] {
+  const listed: readonly Pair[] = unit.safety.proveDead
+  const earth = unit.posts.find((p) => p.kind === 'earth')?.id
+  const blower = unit.traits.fan === 'blower'
+  const to = blower ? unit.supply.line2 : earth
+  const told = (post: PostId) =>
+    listed.some(({ between }) => between.includes(post) && to !== undefined && between.includes(to))
+  const touched = unit.posts
+    .filter((post) => TOUCHED.includes(post.kind) && !told(post.id))
+    .flatMap((post): Pair[] =>
+      to === undefined
+        ? []
+        : [
+            {
+              between: [post.id, to],
+              what: `${postName(unit, post.id)} to ${blower ? 'the line that is never switched' : 'the chassis'}`,
+            },
+          ],
+    )
+  return [...listed, ...touched, ...keptCapacitors(unit)]
+}
+
+function keptCapacitors(unit: UnitType): Pair[] {
+  const [a, b] = unit.posts.filter((post) => post.kind === 'kept-cap')
+  if (!a || !b) return []
+  const name = unit.parts.find((part) => part.id === a.part)?.name.toLowerCase() ?? 'capacitor that stays'
+  return [
+    {
+      between: [a.id, b.id],
+      what: `across the ${name}, which holds a charge of its own: through the resistor first, then this reading`,
+    },
+  ]
 }
 
 /** Neutral is at line potential by the same wire, though it reads nothing to ground on a right supply. */

@@ -14,7 +14,8 @@ it('begins with what to open', () =>
   expect(safeProgress(SAFE, {})).toMatchObject({
     state: 'open',
     next: openStep(0),
-    sentence: 'Not safe yet: 7 of 7 steps to go.',
+    // Two to open, six pairs (the lines, and the contactor's load side to the chassis), one capacitor.
+    sentence: 'Not safe yet: 9 of 9 steps to go.',
   }))
 it('is safe when everything was opened, proven and discharged', () =>
   expect(safeProgress(SAFE, all())).toMatchObject({ state: 'safe', next: null }))

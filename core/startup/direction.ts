@@ -55,10 +55,18 @@ export function judgeDirection({ turned, sheet, set, advised, blower }: Directio
   ]
   return {
     verdict: 'look-for-cause',
-    text: `Backwards though the plug is set as wanted (${set}). In this order, never the capacitor’s leads exchanged:`,
+    text: `${backwardsText(set, advised, other !== undefined)} In this order, never the capacitor’s leads exchanged:`,
     causes,
     steps: now && other ? plugSteps(now, other) : [],
   }
+}
+
+/** Only what is so is said: a plug that there is not, or a direction that nobody asked for, is not set as wanted. */
+function backwardsText(set: Direction, advised: Direction | null, reversible: boolean): string {
+  if (!reversible) return `Backwards, and this motor turns ${set} only: it has no plug to change.`
+  return advised === null
+    ? `Backwards as set (${set}), and which way it must turn is not recorded: record it first.`
+    : `Backwards though the plug is set as wanted (${set}).`
 }
 
 function plugSteps(now: RotationChoice, other: RotationChoice): string[] {

@@ -1,5 +1,6 @@
 // A fan that draws too much: what may be the cause, in the order that the readings and the record speak for.
-import { figure } from '../quantity/display'
+import { figure, rangeFigure } from '../quantity/display'
+import { judgeVolts } from '../supply/judge'
 import type { Interval } from '../quantity/interval'
 import type { ToleranceVerdict } from '../capacitor/verdict'
 
@@ -45,15 +46,14 @@ export function overAmpsCauses(evidence: OverAmpsEvidence): OverAmpsCause[] {
 
 const weigh = (speaks: boolean): OverAmpsCause['weight'] => (speaks ? 'speaks for it' : 'speaks against it')
 
-function ofVoltage({ volts, ratedVolts: { low, high } }: OverAmpsEvidence): OverAmpsCause {
+function ofVoltage({ volts, ratedVolts }: OverAmpsEvidence): OverAmpsCause {
   const cause = { id: 'voltage', text: 'The supply is too high or too low.' } as const
   if (volts === null) return { ...cause, weight: 'open', because: 'Volts under load are not read.' }
-  const outside = volts.high < low * 0.9 || volts.low > high * 1.1
-  const rated = `${figure(low)}${high > low ? `–${figure(high)}` : ''}`
+  const { verdict } = judgeVolts(volts, ratedVolts, 'the motor’s plate')
   return {
     ...cause,
-    weight: weigh(outside),
-    because: `${figure(volts.low, 0)} to ${figure(volts.high, 0)} V, made for ${rated} V ± 10 %.`,
+    weight: weigh(verdict === 'high' || verdict === 'low'),
+    because: `${figure(volts.low, 0)} to ${figure(volts.high, 0)} V, made for ${rangeFigure(ratedVolts)} V ± 10 %.`,
   }
 }
 

@@ -19,7 +19,8 @@ describe('amps', () => {
   it.each([
     [1.2, 1.4, 'fine'],
     [1.5, 1.5, 'fine'],
-    [1.45, 1.55, 'cannotTell'],
+    [1.45, 1.55, 'fine'],
+    [1.47, 1.57, 'cannotTell'],
     [1.52, 1.6, 'watch'],
     [1.65, 1.65, 'watch'],
     [1.66, 1.8, 'stop'],
@@ -34,15 +35,39 @@ describe('amps', () => {
     expect(judgeAmps(reading(1.8, 1.9, { door: 'closed' })).verdict).toBe('stop')
   })
   it('far below what the proof expects: is the blade on', () =>
-    expect(judgeAmps(reading(0.4, 0.5, { expected: 1.3 }))).toMatchObject({
+    expect(judgeAmps(reading(0.4, 0.5, { expected: { low: 1.2, high: 1.4 } }))).toMatchObject({
       verdict: 'watch',
-      text: expect.stringContaining('The proof’s circuit expects about 1.3 A.'),
+      text: 'Cooling: 0.4 to 0.5 A by this meter, rated 1.5 A. Far below what is expected: is the blade on its shaft, and is it moving air? The proof’s circuit expects 1.2 to 1.4 A.',
+    }))
+  it('what the proof expects is not over, though a little above the plate', () => {
+    const expected = { low: 1.4, high: 1.7 }
+    expect(judgeAmps(reading(1.56, 1.6, { expected }))).toMatchObject({
+      verdict: 'watch',
+      text: expect.stringContaining('A little above its plate, within what is expected of it here'),
+    })
+    expect(judgeAmps(reading(1.72, 1.8, { expected })).verdict).toBe('stop')
+  })
+  it('far over is no matter of a door: 61 % over stops, 20 % over is read again', () => {
+    expect(judgeAmps(reading(2.415, 2.5, { door: 'open' }))).toMatchObject({
+      verdict: 'stop',
+      text: expect.stringContaining('Over by 61 % at least, more than a door that is off explains'),
+    })
+    expect(judgeAmps(reading(1.8, 1.85, { door: 'open' })).verdict).toBe('cannotTell')
+  })
+  it('a motor at its rating is at its rating, whatever the meter’s doubt', () =>
+    expect(judgeAmps(reading(1.46, 1.54))).toMatchObject({
+      verdict: 'fine',
+      text: expect.stringContaining('At its rating.'),
     }))
   it('inrush about twice running is usual', () => {
     expect(judgeAmps(reading(1.2, 1.2, { inrush: 2.5 })).text).toContain(
       'Inrush 2.5 A, 2.1 times running, as usual.',
     )
-    expect(judgeAmps(reading(1.2, 1.2, { inrush: 7 })).text).toContain('slow to start')
+    // Beyond four times running it is no longer fine.
+    expect(judgeAmps(reading(1.2, 1.2, { inrush: 7 }))).toMatchObject({
+      verdict: 'watch',
+      text: expect.stringContaining('5.8 times running: high; it is slow to start'),
+    })
   })
   it('speeds whose amps rise downwards are crossed (0.4, 0.9, 1.1 A low to high is right: common practice)', () => {
     const at = (speed: string, amps: number) => reading(amps, amps, { speed })
@@ -77,6 +102,15 @@ describe('direction', () => {
     expect(causes.map((c) => c.split(/[ :]/)[0])).toEqual(['Which', 'The', 'The', 'The'])
     expect(causes[2]).toContain('known-good')
     expect(text).toContain('never the capacitor’s leads exchanged')
+  })
+  it('says only what is so of the plug: none, or nothing wanted', () => {
+    expect(test({}).text).toContain('Backwards though the plug is set as wanted (CW).')
+    expect(test({ advised: null }).text).toBe(
+      'Backwards as set (CW), and which way it must turn is not recorded: record it first. In this order, never the capacitor’s leads exchanged:',
+    )
+    const oneWay = test({ sheet: leadSheetById('rowan-16f')!, set: 'CCW', advised: null })
+    expect(oneWay.text).toContain('Backwards, and this motor turns CCW only: it has no plug to change.')
+    expect(oneWay.steps).toEqual([])
   })
   it('a motor without a capacitor is not asked for one', () =>
     expect(test({ sheet: leadSheetById('teal-33e')! }).causes.join()).not.toContain('capacitor'))
@@ -121,6 +155,7 @@ describe('start-up as a whole', () => {
   const { volts, ratedVolts, oldRpm, newRpm, proven, sameBlade } = EVIDENCE
   const evidence = { volts, ratedVolts, oldRpm, newRpm, proven, sameBlade }
   const base: StartUpInput = {
+    proof: { verdict: 'proven', sentence: 'Proven in off and cooling.' },
     direction: { turned: 'right', sheet, set: 'CW', advised: 'CW', blower: false },
     readings: [reading(1.2)],
     speeds: [],
@@ -139,6 +174,47 @@ describe('start-up as a whole', () => {
       verdict: 'cannotTell',
       sentence: 'Not tested yet: direction first.',
     }))
+  it('the supply under load is judged by itself: too high before all else but direction, too low after it', () => {
+    const supply = (volts: number, more = {}) =>
+      start({ evidence: { ...evidence, volts: { low: volts, high: volts } }, ...more })
+    expect([supply(270).verdict, supply(270).sentence]).toEqual([
+      'stop',
+      'The supply: 270 V is too high: 253 V is the most by the motor’s plate. Switch off; nothing is run on it until the supply is found and put right.',
+    ])
+    expect(supply(180).sentence).toMatch(/^The supply: 180 V is too low: 187 V is the least/)
+    expect(supply(240)).toMatchObject({ verdict: 'fine', supply: { verdict: 'fine' } })
+    expect(start({ evidence: { ...evidence, volts: null } }).supply).toBeNull()
+  })
+  it('a hookup that is stopped is not powered, one not proven not called good, and a stop that was read leads', () => {
+    const stopped = { verdict: 'stop' as const, sentence: 'The white lead joins the two lines.' }
+    expect(start({ proof: stopped })).toMatchObject({
+      verdict: 'stop',
+      stopped: false,
+      sentence: 'Do not power it: the white lead joins the two lines.',
+    })
+    const open = { verdict: 'cannotTell' as const, sentence: 'Cannot tell yet: T1 is not traced.' }
+    expect(start({ proof: open })).toMatchObject({
+      verdict: 'cannotTell',
+      stopped: false,
+      sentence: 'Not proven yet, so do not power it: cannot tell yet: T1 is not traced.',
+    })
+    expect(start({ proof: open, direction: { ...base.direction, turned: 'backwards' } })).toMatchObject({
+      verdict: 'stop',
+      stopped: true,
+      sentence: 'It turns backwards: stop it.',
+    })
+    expect(start({ readings: [reading(2)] }).stopped).toBe(true)
+  })
+  it('a door that is off is said as that', () =>
+    expect(start({ readings: [reading(1.8, 1.85, { door: 'open' })] }).sentence).toBe(
+      'Read cooling again with the door closed.',
+    ))
+  it('names every mode to watch', () =>
+    expect(
+      start({
+        readings: [reading(1.6), reading(1.6, 1.6, { name: 'heating' }), reading(1, 1, { name: 'low' })],
+      }).sentence,
+    ).toBe('Watch its amps in cooling and heating.'))
   it('backwards comes before everything', () =>
     expect(
       start({ direction: { ...base.direction, turned: 'backwards' }, readings: [reading(9)] }).sentence,
@@ -165,4 +241,72 @@ describe('start-up as a whole', () => {
       }).verdict,
     ).toBe('fine')
   })
+})
+
+describe('each sentence of the amps, and where one gives way to the next', () => {
+  const text = (low: number, high: number, more: Partial<AmpsReading> = {}) =>
+    judgeAmps(reading(low, high, more)).text
+  it('says what was read, the rating, and what to do', () => {
+    expect(text(1.4, 1.4)).toBe('Cooling: 1.4 A, rated 1.5 A. At or under its rating.')
+    expect(text(1.4, 1.5)).toBe('Cooling: 1.4 to 1.5 A by this meter, rated 1.5 A. At or under its rating.')
+    expect(text(1.6, 1.6)).toBe(
+      'Cooling: 1.6 A, rated 1.5 A. Slightly over: watch it as it warms up, and read again.',
+    )
+    // 1.8 of 1.5 is a fifth over.
+    expect(text(1.8, 1.9)).toBe(
+      'Cooling: 1.8 to 1.9 A by this meter, rated 1.5 A. Clearly over, by 20 % at least: stop it.',
+    )
+    expect(text(1.42, 1.62)).toBe(
+      'Cooling: 1.42 to 1.62 A by this meter, rated 1.5 A. The rating lies inside the meter’s doubt: read again on a lower range, or with the lead twice through the clamp.',
+    )
+  })
+  it('with the door off nothing is over until 1.3 times the rating', () => {
+    const open = { door: 'open' } as const
+    expect(judgeAmps(reading(1.5, 1.5, open)).verdict).toBe('fine')
+    expect(text(1.51, 1.6, open)).toContain(
+      'With the door off it moves more air and draws more: close it and read again.',
+    )
+    expect(judgeAmps(reading(1.95, 2, open)).verdict).toBe('cannotTell')
+    expect(judgeAmps(reading(1.96, 2, open)).verdict).toBe('stop')
+  })
+  it('what is expected of it is at most what the proof’s circuit gives', () => {
+    const expected = { low: 1.4, high: 1.6 }
+    const above = 'A little above its plate, within what is expected of it here: read it again warm.'
+    expect(text(1.6, 1.62, { expected })).toContain(above)
+    expect(text(1.61, 1.62, { expected })).toContain('Slightly over')
+    // Half of the least that is expected: 0.7 A.
+    expect(judgeAmps(reading(0.6, 0.69, { expected })).verdict).toBe('watch')
+    expect(judgeAmps(reading(0.6, 0.7, { expected })).verdict).toBe('fine')
+  })
+  it('inrush is about twice running: 1.3 to 4 times is as usual', () => {
+    const inrush = (amps: number) => judgeAmps(reading(1, 1, { inrush: amps }))
+    expect(inrush(4).text).toBe(
+      'Cooling: 1 A, rated 1.5 A. At or under its rating. Inrush 4 A, 4 times running, as usual.',
+    )
+    expect(inrush(1.3).text).toContain('Inrush 1.3 A, 1.3 times running, as usual.')
+    expect(inrush(1.2).text).toContain('1.2 times running: the meter was too slow to catch it.')
+    expect(inrush(4.1).text).toContain('4.1 times running: high; it is slow to start, look at the capacitor.')
+    expect([inrush(4).verdict, inrush(4.1).verdict, inrush(1.2).verdict]).toEqual(['fine', 'watch', 'fine'])
+    // Twice the middle of what the meter leaves open.
+    expect(text(0.9, 1.1, { inrush: 2 })).toContain('2 times running')
+    // A stop stays one.
+    expect(judgeAmps(reading(1.8, 1.8, { inrush: 9 })).verdict).toBe('stop')
+  })
+  it('over is what is surely over', () => {
+    expect(judgeAmps(reading(1.5, 1.6)).over).toBe(false)
+    expect(judgeAmps(reading(1.51, 1.6)).over).toBe(true)
+  })
+})
+it('speeds are crossed when the slower one surely draws more, and both are named', () => {
+  const order = ['high', 'medium', 'low']
+  const at = (speed: string | null, low: number, high: number) => reading(low, high, { speed })
+  expect(crossedSpeeds([at('low', 1.2, 1.3), at('high', 0.8, 0.9)], order)).toBe(
+    'Low draws more than high: their taps are crossed. Amps rise with speed.',
+  )
+  expect(crossedSpeeds([at('low', 0.9, 1.3), at('high', 0.8, 0.9)], order)).toBeNull()
+  expect(crossedSpeeds([at('high', 0.8, 0.9), at('medium', 0.7, 0.75), at('low', 0.76, 1)], order)).toBe(
+    'Low draws more than medium: their taps are crossed. Amps rise with speed.',
+  )
+  expect(crossedSpeeds([at('low', 1.2, 1.3), at('low', 0.2, 0.3), at(null, 0.1, 0.1)], order)).toBeNull()
+  expect(crossedSpeeds([at('turbo', 1.2, 1.3), at('high', 0.2, 0.3)], order)).toBeNull()
 })

@@ -1,5 +1,7 @@
 // Everything read at start-up, each with its verdict, and the worst of them.
-import { known } from '../quantity/at'
+import type { Proof } from '../circuit/proof'
+import { judgeVolts, type VoltsAnswer } from '../supply/judge'
+import { listed } from '../quantity/display'
 import { microfaradsFromReading, type CapacitorReadingResult } from '../capacitor/reading'
 import type { MeterAccuracy } from '../quantity/interval'
 import { crossedSpeeds, judgeAmps, type AmpsAnswer, type AmpsReading } from './amps'
@@ -8,6 +10,8 @@ import { overAmpsCauses, type OverAmpsCause, type OverAmpsEvidence } from './ove
 
 /** Everything read and seen at start-up. */
 export interface StartUpInput {
+  /** Of the hookup that is started. */
+  readonly proof: Pick<Proof, 'verdict' | 'sentence'>
   readonly direction: DirectionTest
   readonly readings: readonly AmpsReading[]
   /** Speeds of the motor, high to low. */
@@ -27,8 +31,14 @@ export interface StartUpInput {
 export interface StartUp {
   readonly verdict: 'fine' | 'watch' | 'stop' | 'cannotTell'
   readonly sentence: string
+  /** Why this hookup is not to be powered yet, or not called proven by a good reading; null: it is proven. */
+  readonly notProven: string | null
+  /** What was read or seen at the start stops it; not the hookup on paper. */
+  readonly stopped: boolean
   readonly direction: DirectionAnswer
   readonly amps: readonly AmpsAnswer[]
+  /** The supply under load, judged by itself; null: it was not read. */
+  readonly supply: VoltsAnswer | null
   readonly crossed: string | null
   readonly capacitor: CapacitorReadingResult | null
   /** Only when a reading is over. */
@@ -37,6 +47,7 @@ export interface StartUp {
 
 /** Direction, amps and speeds together; the worst leads. Nothing read yet is `cannotTell`. */
 export function judgeStartUp({
+  proof,
   direction: test,
   readings,
   speeds,
@@ -55,25 +66,37 @@ export function judgeStartUp({
       meter: can.meter,
       rating: { microfarads: can.microfarads, tolerancePercent: can.tolerancePercent },
     })
+  const supply = evidence.volts && judgeVolts(evidence.volts, evidence.ratedVolts, 'the motor’s plate')
+  const parts: Parts = { direction, amps, supply, crossed, capacitor }
   const over = amps.some((a) => a.over && a.verdict !== 'cannotTell')
-  const verdict = worst(direction, amps, crossed, capacitor)
+  const seen = worst(parts)
+  const notProven = notProvenText(proof)
+  const verdict =
+    seen === 'stop' || proof.verdict === 'stop' ? 'stop' : notProven && seen !== 'watch' ? 'cannotTell' : seen
+  const told = sentenceOf(seen, parts)
   return {
     verdict,
-    sentence: sentenceOf(verdict, direction, amps, crossed, capacitor),
-    direction,
-    amps,
-    crossed,
-    capacitor,
+    sentence: seen === 'stop' || notProven === null ? told : notProven,
+    notProven,
+    stopped: seen === 'stop',
+    ...parts,
     causes: over ? overAmpsCauses({ ...evidence, capacitor: capacitor?.verdict ?? null }) : [],
   }
 }
 
-function worst(
-  direction: DirectionAnswer,
-  amps: readonly AmpsAnswer[],
-  crossed: string | null,
-  capacitor: CapacitorReadingResult | null,
-): StartUp['verdict'] {
+/** A hookup that is stopped is not powered; one that is not proven is not called good by a reading. */
+function notProvenText({ verdict, sentence }: StartUpInput['proof']): string | null {
+  if (verdict === 'stop') return `Do not power it: ${lower(sentence)}`
+  return verdict === 'cannotTell' ? `Not proven yet, so do not power it: ${lower(sentence)}` : null
+}
+/** A sentence inside another; names such as “T1” keep their large letter. */
+const lower = (text: string): string =>
+  /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text
+
+type Parts = Pick<StartUp, 'direction' | 'amps' | 'supply' | 'crossed' | 'capacitor'>
+
+function worst({ direction, amps, supply, crossed, capacitor }: Parts): StartUp['verdict'] {
+  if (supply?.verdict === 'high' || supply?.verdict === 'low') return 'stop'
   const backwards = direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause'
   if (backwards || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop'))
     return 'stop'
@@ -83,28 +106,30 @@ function worst(
   return 'fine'
 }
 
-function sentenceOf(
-  verdict: StartUp['verdict'],
-  direction: DirectionAnswer,
-  amps: readonly AmpsAnswer[],
-  crossed: string | null,
-  capacitor: CapacitorReadingResult | null,
-): string {
-  if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause')
-    return 'It turns backwards: stop it.'
-  const stop = amps.find((a) => a.verdict === 'stop')
-  if (stop) return `Over its rated amps in ${stop.name}: stop it.`
-  if (crossed) return crossed
-  if (capacitor?.verdict === 'out') return 'The capacitor under load is outside the tag’s value.'
+function sentenceOf(verdict: StartUp['verdict'], parts: Parts): string {
+  const { direction, amps, capacitor } = parts
+  const stop = stopSentence(parts)
+  if (stop) return stop
   if (verdict === 'watch')
-    return `Watch its amps in ${
-      known(
-        amps.find((a) => a.verdict === 'watch'),
-        'The amps answer',
-      ).name
-    }.`
+    return `Watch its amps in ${listed(amps.filter((a) => a.verdict === 'watch').map((a) => a.name))}.`
   if (direction.verdict === 'not-tested') return 'Not tested yet: direction first.'
   if (amps.length === 0) return 'It turns the right way; amps are not read yet.'
-  if (verdict === 'cannotTell') return 'A reading lies too near its limit for this meter.'
+  const open = amps.find((a) => a.verdict === 'cannotTell')
+  if (verdict === 'cannotTell' && open)
+    return open.over
+      ? `Read ${open.name} again with the door closed.`
+      : 'A reading lies too near its limit for this meter.'
   return `It turns the right way and draws no more than it may${amps.length > 1 ? ' in every mode that was read' : ''}${capacitor?.verdict === 'uncertain' ? '; of the capacitor this meter cannot tell' : ''}.`
+}
+
+/** What stops it, the most pressing first; null: nothing does. */
+function stopSentence({ direction, amps, supply, crossed, capacitor }: Parts): string | null {
+  if (supply?.verdict === 'high') return `The supply: ${supply.text}`
+  if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause')
+    return 'It turns backwards: stop it.'
+  const over = amps.find((a) => a.verdict === 'stop')
+  if (over) return `Over its rated amps in ${over.name}: stop it.`
+  if (crossed) return crossed
+  if (supply?.verdict === 'low') return `The supply: ${supply.text}`
+  return capacitor?.verdict === 'out' ? 'The capacitor under load is outside the tag’s value.' : null
 }

@@ -1,6 +1,7 @@
 // Ready-made problems for the tests of wiring, circuit and operations: the demo motor on the commonest unit.
 import { workOutHookup, type HookupAnswer, type HookupRequest } from '../circuit/hookup'
 import type { LandedLead } from '../circuit/network'
+import type { ProofOptions } from '../circuit/proof'
 import type { LeadSheet } from '../motor/lead-sheet'
 import { leadSheetById } from '../motor/lead-sheets'
 import type { Placement } from '../wiring/placement'
@@ -37,6 +38,12 @@ export const CAN = {
   ],
 }
 
+/** The same motor with a shaft at both ends, for a unit that turns something at both. */
+const withTwoEnds = (sheet: LeadSheet): LeadSheet => ({
+  ...sheet,
+  mechanical: sheet.mechanical && { ...sheet.mechanical, throughShaft: true },
+})
+
 type WithCan = HookupRequest & { readonly can: NonNullable<HookupRequest['can']> }
 
 export function requestFor(
@@ -49,9 +56,11 @@ export function requestFor(
   return {
     unit,
     wires: tracedWires(unit),
-    sheet: sheetOf(sheetId),
+    sheet: unit.traits.throughShaft ? withTwoEnds(sheetOf(sheetId)) : sheetOf(sheetId),
     wanted: { direction, seenFrom: sheetOf(sheetId).rotationNamedFrom },
     can: CAN,
+    // Its fan-only output has no lead from the factory, and the technician said so.
+    unusedOutputs: unitId === 'gas-furnace-board' ? ['CIRC'] : [],
     compressorMicrofarads: unit.traits.capacitor === 'shared' ? 40 : null,
     ...more,
   }
@@ -61,10 +70,14 @@ export function requestFor(
 export const hookupWith = (
   request: HookupRequest,
   moves: Readonly<Record<string, Placement>>,
+  options: ProofOptions = {},
 ): HookupAnswer =>
-  workOutHookup({
-    ...request,
-    placements: Object.entries(moves).map(([lead, goes]): LandedLead => ({ lead, goes })),
-  })
+  workOutHookup(
+    {
+      ...request,
+      placements: Object.entries(moves).map(([lead, goes]): LandedLead => ({ lead, goes })),
+    },
+    options,
+  )
 
 export const onPost = (post: string): Placement => ({ kind: 'post', post })

@@ -8,7 +8,7 @@ import hintData from './colour-hints.json'
 import { capacitorSides, recordedCopper, type CapacitorSides } from './capacitor-sides'
 import type { Conductors } from './conductors'
 import { modesOfOutput, postName, postOf, type PostId, type PostKind, type UnitType } from './unit-type'
-import { goesToMotor, type NamedWire, type StatedSource } from './wire'
+import { goesToMotor, type NamedWire, type StatedSource, type WireId } from './wire'
 
 /** Where a role comes from, the terminal being the strongest. */
 export type EvidenceSource = 'terminal' | StatedSource | 'colour'
@@ -24,7 +24,7 @@ export interface Evidence {
 
 /** What a wire does, by which evidence, and what speaks against it. */
 export interface WireFinding {
-  readonly wire: string
+  readonly wire: WireId
   /** null: cannot tell. */
   readonly role: WireRole | null
   readonly carriedBy: EvidenceSource | null
@@ -48,25 +48,30 @@ export function findRoles(unit: UnitType, wires: readonly NamedWire[]): WireFind
       .sort((a, b) => STRENGTH.indexOf(a.source) - STRENGTH.indexOf(b.source))
     return { wire: wire.id, ...weigh(evidence) }
   })
-  return settleLines(found)
+  // By its post, not by when it was recorded: the order of wires changes nothing.
+  const place = ({ wire }: WireFinding) =>
+    unit.posts.findIndex((p) => p.id === wires.find((w) => w.id === wire)?.from)
+  return settleLines(found, place)
 }
 
 const LINE_ROLES: readonly WireRole[] = ['motor-common', 'run']
 
 /**
  * Two wires that their terminals leave as "motor common or run": what one is, the other is not. When nothing tells them
- * apart, both poles switch and no capacitor is tied, either way round is the same circuit (derived), so the first is motor common.
+ * apart, both poles switch and no capacitor is tied, either way round is the same circuit (derived), so the one on the first post is motor
+ * common.
  */
-function settleLines(found: readonly WireFinding[]): WireFinding[] {
+function settleLines(found: readonly WireFinding[], place: (finding: WireFinding) => number): WireFinding[] {
   const open = (f: WireFinding) =>
     f.role === null &&
     f.evidence[0]?.source === 'terminal' &&
     LINE_ROLES.every((r) => f.evidence[0]?.roles.includes(r))
   const free = LINE_ROLES.filter((r) => !found.some((f) => f.role === r))
-  if (found.filter(open).length > free.length) return [...found]
+  const unsettled = found.filter(open).sort((a, b) => place(a) - place(b))
+  if (unsettled.length > free.length) return [...found]
   const only = free.length === 1
   return found.map((f) => {
-    const role = open(f) ? free.shift() : undefined
+    const role = free[unsettled.indexOf(f)]
     if (!role) return f
     const text = only
       ? `The other line wire is ${ROLE_NAMES[role === 'run' ? 'motor-common' : 'run']}, so this one is ${ROLE_NAMES[role]}.`

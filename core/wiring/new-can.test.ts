@@ -69,6 +69,7 @@ it('where the old can stays nothing is moved off its C or its own section; else 
       tolerancePercent: 6,
       sections,
       groups: [group('HERM', lead), group('FAN', '2-5')],
+      jumpers: [],
     })
   expect(moved(old as typeof two, '1-HERM').map((w) => [w.from, w.was])).toEqual([
     [NEW_C, undefined],

@@ -1,4 +1,5 @@
 // Where one lead of the new motor ends.
+import type { PostId } from './unit-type'
 import * as v from 'valibot'
 
 export const PlacementSchema = v.variant(
@@ -16,4 +17,4 @@ export type Placement = v.InferOutput<typeof PlacementSchema>
 
 /** Does the lead end in the same place? */
 export const samePlacement = (a: Placement, b: Placement): boolean =>
-  a.kind === b.kind && (a.kind !== 'post' || a.post === (b as { post: string }).post)
+  a.kind === b.kind && (a.kind !== 'post' || a.post === (b as { post: PostId }).post)

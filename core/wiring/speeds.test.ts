@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import type { LeadSheet, SpeedName } from '../motor/lead-sheet'
 import { leadSheetById } from '../motor/lead-sheets'
 import { tracedWires, unitOf } from '../testing/fixtures'
-import { assignSpeeds, crossedBy, outputsInUse } from './speeds'
+import { outputsInUse } from './speed-outputs'
+import { assignSpeeds, crossedBy } from './speeds'
 import type { ModeId, UnitType } from './unit-type'
 
 const sheet = (id: string): LeadSheet => leadSheetById(id) as LeadSheet
@@ -77,6 +78,60 @@ describe('taps for the outputs in use', () => {
     expect(plan('gas-furnace-board', 'alder-33b', { wires: [] }).problems).toEqual([
       'No speed output had a lead of the old motor: trace the wires first.',
     ]))
+})
+
+describe('like for like: the old motor’s label on record', () => {
+  const labelled = (labels: Readonly<Record<string, SpeedName>>) =>
+    tracedWires(unitOf('gas-furnace-board')).map((w) => {
+      const speed = labels[w.from]
+      return w.to === 'motor' && speed ? { ...w, speed } : w
+    })
+  const furnace = (labels: Readonly<Record<string, SpeedName>>, more = {}, motor = 'alder-33b') =>
+    plan('gas-furnace-board', motor, { wires: labelled(labels), ...more })
+  const why = (p: ReturnType<typeof plan>, output: string) =>
+    p.assignments.find((a) => a.output === output)?.why.split(' About')[0]
+
+  it('every output keeps the speed it had, whatever is usual', () => {
+    const p = furnace({ COOL: 'medium', HEAT: 'high' })
+    expect([speeds(p), p.problems]).toEqual([{ COOL: 'medium', HEAT: 'high' }, []])
+    expect(why(p, 'HEAT')).toBe('High: as the old motor ran it here.')
+  })
+  it('an output without a label takes what is left', () => {
+    expect(speeds(furnace({ COOL: 'low' }))).toEqual({ COOL: 'low', HEAT: 'medium' })
+    expect(speeds(furnace({ HEAT: 'high' }))).toEqual({ COOL: 'medium', HEAT: 'high' })
+  })
+  it('a speed that the new motor lacks becomes the next slower, and says what to check', () => {
+    const p = furnace({ COOL: 'high', HEAT: 'medium-high' })
+    expect(speeds(p)).toEqual({ COOL: 'high', HEAT: 'medium' })
+    expect(why(p, 'HEAT')).toBe(
+      'Medium: the nearest to the old one. The old motor ran it at medium-high: check the temperature rise against the unit’s plate.',
+    )
+    expect(why(furnace({ COOL: 'medium-high', HEAT: 'low' }), 'COOL')).toBe(
+      'Medium: the nearest to the old one. The old motor ran it at medium-high: check the coil for ice.',
+    )
+  })
+  it('two that would fall on one tap, where it may not be shared, take two', () => {
+    const p = plan('fan-coil-three-speed', 'alder-33b', {
+      wires: tracedWires(unitOf('fan-coil-three-speed')).map((w) =>
+        w.from === 'MED'
+          ? { ...w, speed: 'medium-low' as const }
+          : w.from === 'LO'
+            ? { ...w, speed: 'low' as const }
+            : w,
+      ),
+    })
+    expect([speeds(p), p.problems]).toEqual([{ HI: 'high', MED: 'medium', LO: 'low' }, []])
+  })
+  it('what the technician chooses stands, with what it changes', () => {
+    const p = furnace({ COOL: 'medium', HEAT: 'low' }, { choices: { COOL: 'high' } })
+    expect(speeds(p)).toEqual({ COOL: 'high', HEAT: 'low' })
+    expect(why(p, 'COOL')).toBe(
+      'Chosen by the technician: high. The old motor ran it at medium: check that the coil sheds no water.',
+    )
+    expect(why(furnace({ COOL: 'medium' }, { choices: { COOL: 'medium' } }), 'COOL')).toBe(
+      'Chosen by the technician: medium.',
+    )
+  })
 })
 
 it('a harness that crosses speeds is found from the amps of each selection', () => {

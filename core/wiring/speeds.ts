@@ -3,9 +3,11 @@
 import type { LeadSheet, SpeedChoice, SpeedName } from '../motor/lead-sheet'
 import { fanLaws } from '../motor/speed'
 import { at, known } from '../quantity/at'
-import { figure } from '../quantity/display'
-import { modesOfOutput, postName, type ModeId, type PostId, type UnitType } from './unit-type'
-import { goesToMotor, type NamedWire } from './wire'
+import { capital, figure, listed } from '../quantity/display'
+import { outputsInUse, SPEED_ORDER, type Output } from './speed-outputs'
+import { mayShare, pick, type Picked } from './speed-picks'
+import type { PostId, UnitType } from './unit-type'
+import type { NamedWire } from './wire'
 
 /** The board, its wires and the motor with its taps. */
 export interface SpeedsInput {
@@ -49,40 +51,10 @@ export interface SpeedPlan {
   readonly problems: readonly string[]
 }
 
-/** How much air a mode wants, most first. Common practice, no source. */
-const WANTS: readonly ModeId[] = ['high', 'cooling', 'medium', 'heating', 'low', 'circulation']
-const SPEED_ORDER: readonly SpeedName[] = ['high', 'medium-high', 'medium', 'medium-low', 'low']
-
-interface Output {
-  readonly id: PostId
-  readonly name: string
-  readonly modes: readonly string[]
-  /** Place in WANTS of the mode that wants most. */
-  readonly wants: number
-}
-
-/** Outputs that had a lead of the old motor and are called in some mode, the one that wants most air first. */
-export function outputsInUse(unit: UnitType, wires: readonly NamedWire[]): Output[] {
-  return unit.posts
-    .filter(
-      (post) => post.kind === 'output' && wires.some((wire) => goesToMotor(wire) && wire.from === post.id),
-    )
-    .map(({ id }): Output => {
-      const called = unit.modes.filter(
-        (mode) => unit.switches.some((s) => s.to === id && s.closedIn.includes(mode.id)) && mode.fanRuns,
-      )
-      return {
-        id,
-        name: postName(unit, id),
-        modes: modesOfOutput(unit, id),
-        wants: Math.min(...called.map((mode) => WANTS.indexOf(mode.id)), WANTS.length),
-      }
-    })
-    .filter((output) => output.modes.length > 0)
-    .sort((a, b) => a.wants - b.wants)
-}
-
-/** A tap for each output in use, most air first; where taps are fewer, outputs that want least share one. Common practice, no source. */
+/**
+ * A tap for each output in use. One whose old speed is on record keeps it, or the nearest that there is; the others by the air they want,
+ * and where taps are fewer, those that want least share one. Common practice, no source.
+ */
 export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput): SpeedPlan {
   const taps = sheet.settings.speed
     .filter((s) => s.tap !== null)
@@ -93,13 +65,14 @@ export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput):
     problems.push(`${sheet.name} has no speed taps: it is not made for a unit with speed outputs.`)
   if (outputs.length === 0)
     problems.push('No speed output had a lead of the old motor: trace the wires first.')
-  const proposed = propose(unit, outputs, taps.length)
-  const picked = outputs.map((output, i) => {
-    const chosen = taps.findIndex((t) => t.speed === choices[output.id])
-    if (choices[output.id] !== undefined && chosen < 0)
-      problems.push(`${sheet.name} has no ${choices[output.id]} speed for ${output.name}.`)
-    return { output, tap: chosen >= 0 ? chosen : (proposed[i] ?? null), chosen: chosen >= 0 }
-  })
+  problems.push(
+    ...outputs.flatMap(({ id, name }) =>
+      choices[id] !== undefined && !taps.some((t) => t.speed === choices[id])
+        ? [`${sheet.name} has no ${choices[id]} speed for ${name}.`]
+        : [],
+    ),
+  )
+  const picked = pick(unit, { outputs, taps, choices })
   problems.push(
     ...sharingProblems(unit, picked),
     ...picked
@@ -127,41 +100,6 @@ export function assignSpeeds({ unit, wires, sheet, choices = {} }: SpeedsInput):
   }
 }
 
-/**
- * Index of a tap for each output, highest first. With taps enough they are spread from highest to lowest; with too few, the outputs
- * that want least share first, where the unit allows it.
- */
-function propose(unit: UnitType, outputs: readonly Output[], taps: number): (number | null)[] {
-  const n = outputs.length
-  if (taps === 0) return outputs.map(() => null)
-  if (n === 1) return [outputs[0] && outputs[0].wants <= WANTS.indexOf('cooling') ? 0 : Math.floor(taps / 2)]
-  if (taps >= n) return outputs.map((_, i) => Math.round((i * (taps - 1)) / (n - 1)))
-  const groups = outputs.map((output) => [output])
-  for (let i = groups.length - 1; groups.length > taps && i > 0; i--) {
-    const [above, here] = [at(groups, i - 1), at(groups, i)]
-    if (
-      !mayShare(
-        unit,
-        [...above, ...here].map((o) => o.id),
-      )
-    )
-      continue
-    groups.splice(i - 1, 2, [...above, ...here])
-  }
-  return outputs.map((output) => {
-    const group = groups.findIndex((g) => g.includes(output))
-    return group < taps ? group : null
-  })
-}
-
-const mayShare = (unit: UnitType, outputs: readonly PostId[]): boolean =>
-  outputs.length < 2 || unit.outputsMayShare.some((group) => outputs.every((id) => group.includes(id)))
-
-interface Picked {
-  readonly output: Output
-  readonly tap: number | null
-}
-
 function sharingProblems(unit: UnitType, picked: readonly Picked[]): string[] {
   const tapsUsed = [...new Set(picked.flatMap((p) => (p.tap === null ? [] : [p.tap])))]
   return tapsUsed.flatMap((tap) => {
@@ -172,7 +110,7 @@ function sharingProblems(unit: UnitType, picked: readonly Picked[]): string[] {
     )
       ? []
       : [
-          `${sharing.map((o) => o.name).join(' and ')} may not share a tap on this unit: a jumper between them would join what must stay apart.`,
+          `${capital(listed(sharing.map((o) => o.name)))} may not share a tap on this unit: a jumper between them would join what must stay apart.`,
         ]
   })
 }
@@ -202,7 +140,8 @@ interface Described {
   readonly short: boolean
 }
 
-function describe({ id, name, modes }: Output, described: Described): SpeedAssignment {
+function describe(output: Output, described: Described): SpeedAssignment {
+  const { id, name, modes } = output
   const { tap, top } = described
   const laws = tap?.rpm && top?.rpm ? fanLaws(top.rpm, tap.rpm) : null
   const air =
@@ -215,18 +154,32 @@ function describe({ id, name, modes }: Output, described: Described): SpeedAssig
     modes,
     speed: tap?.speed ?? null,
     tap: tap?.tap ?? null,
-    why: `${reasonFor(modes, described)}${air}`,
+    why: `${capital(reasonFor(output, described))}${air}`,
     flow: laws?.flow ?? null,
     power: laws?.power ?? null,
   }
 }
 
-function reasonFor(modes: Output['modes'], { tap, top, chosen, short }: Described): string {
+function reasonFor({ modes, old }: Output, { tap, top, chosen, short }: Described): string {
   if (tap === null) return 'No tap can serve it.'
-  if (chosen) return `Chosen by the technician: ${tap.speed}.`
+  if (chosen)
+    return `Chosen by the technician: ${tap.speed}.${old === null ? '' : changeWords(modes, old, tap.speed)}`
+  if (old === tap.speed) return `${tap.speed}: as the old motor ran it here.`
+  if (old !== null) return `${tap.speed}: the nearest to the old one.${changeWords(modes, old, tap.speed)}`
   if (short)
     return `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.`
   return `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
+}
+
+/** What another speed than the old one's changes, and what to look at for it. Common practice, no source. */
+function changeWords(modes: Output['modes'], old: SpeedName, now: SpeedName): string {
+  if (old === now) return ''
+  const slower = SPEED_ORDER.indexOf(now) > SPEED_ORDER.indexOf(old)
+  const looks = [
+    ...(modes.includes('heating') ? ['the temperature rise against the unit’s plate'] : []),
+    ...(modes.includes('cooling') ? [slower ? 'the coil for ice' : 'that the coil sheds no water'] : []),
+  ]
+  return ` The old motor ran it at ${old}${looks.length > 0 ? `: check ${looks.join(' and ')}` : ''}.`
 }
 
 /** Selections whose amps rise in another order than their outputs want air: the harness crosses them. Amps by output. */
@@ -242,7 +195,7 @@ export function crossedBy(
       .filter((less) => known(amps[less.id], 'The reading') > known(amps[more.id], 'The reading'))
       .map(
         (less) =>
-          `${less.name} draws ${figure(known(amps[less.id], 'The reading'))} A and ${more.name} ${figure(known(amps[more.id], 'The reading'))} A: amps rise with speed, so these two are crossed.`,
+          `${capital(less.name)} draws ${figure(known(amps[less.id], 'The reading'))} A and ${more.name} ${figure(known(amps[more.id], 'The reading'))} A: amps rise with speed, so these two are crossed.`,
       ),
   )
 }

@@ -3,6 +3,7 @@ import { capital } from '../quantity/display'
 import { known } from '../quantity/at'
 import { insulationName } from '../motor/colour'
 import type { Lead, LeadSheet } from '../motor/lead-sheet'
+import type { LeadId } from '../motor/lead-id'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
 import type { SetLead } from '../motor/settings'
 import type { CapacitorSides } from './capacitor-sides'
@@ -15,7 +16,7 @@ import type { NamedWire } from './wire'
 
 /** Where one lead goes, and why. */
 export interface LeadAdvice {
-  readonly lead: string
+  readonly lead: LeadId
   readonly goes: Placement
   /** The old wire whose place it takes; null where it takes none. */
   readonly like: WireRole | null
@@ -63,7 +64,8 @@ export function translateLeads(input: TranslationInput): Translation {
   const added: UnitWire[] = []
   const hasReturn = input.leads.some((set) => set.use.kind === 'return')
   const run = homeOf(input, 'run')
-  if (!input.sides.tied && input.unit.traits.capacitor === 'own' && !hasReturn && run)
+  const hasCan = input.can.sections.length > 0
+  if (hasCan && !input.sides.tied && input.unit.traits.capacitor === 'own' && !hasReturn && run)
     added.push({ id: 'added tie', from: NEW_C, to: run.post })
   input.speeds?.jumpers.forEach(({ from, to }) => added.push({ id: `jumper ${to}`, from, to }))
   return { leads, added, warnings: findingWarnings(input), refusals }
@@ -153,7 +155,7 @@ function adviseTap({ speeds, unit, findings, wires }: TranslationInput, lead: Le
 function adviseWith(
   input: TranslationInput,
   lead: Lead,
-  use: { readonly lead: string; readonly sets: string },
+  use: { readonly lead: LeadId; readonly sets: string },
   refusals: TranslationNote[],
 ): LeadAdvice {
   const other = input.leads.find((set) => set.lead.id === use.lead)

@@ -1,12 +1,16 @@
 // A unit as its fan motor sees it: parts with posts, what joins them for good, what switches, in which modes the fan runs.
 // Data, with a schema (format "oak-switch/unit-type"): a new unit is a new file, not new code.
 import * as v from 'valibot'
+import { idSchema, type Id } from '../quantity/id'
+import type { WireId } from './wire'
 
 /** A terminal a wire can land on, such as "T1", "FAN" or "CAN-C". Not a lead: leads belong to the motor. */
-export type PostId = string
-const PostIdSchema = v.pipe(
-  v.string('A terminal must be named.'),
-  v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]{0,59}$/, 'That is not a terminal’s name.'),
+export type PostId = Id<'post'>
+const PostIdSchema = idSchema<PostId>(
+  v.pipe(
+    v.string('A terminal must be named.'),
+    v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]{0,59}$/, 'That is not a terminal’s name.'),
+  ),
 )
 
 export const POST_KINDS = [
@@ -93,6 +97,8 @@ export const UnitTypeSchema = v.strictObject({
     /** `shared`: one dual can with the compressor. `own`: the fan has a capacitor to itself. */
     capacitor: v.picklist(['shared', 'own']),
     defrostRelay: v.boolean(),
+    /** The motor turns something at both its ends. */
+    throughShaft: v.optional(v.boolean(), false),
   }),
   /** Nominal volts between the two lines. */
   volts: v.number(),
@@ -110,7 +116,9 @@ export const UnitTypeSchema = v.strictObject({
   ),
   modes: v.array(v.strictObject({ id: v.picklist(MODE_IDS), name: v.string(), fanRuns: v.boolean() })),
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
-  typicalWires: v.array(v.strictObject({ id: v.string(), from: PostIdSchema, to: v.string() })),
+  typicalWires: v.array(
+    v.strictObject({ id: idSchema<WireId>(v.string()), from: PostIdSchema, to: v.string() }),
+  ),
   safety: SafetySchema,
   /** Groups of speed outputs that one tap may serve by a jumper between them; none: every output has a tap of its own. */
   outputsMayShare: v.optional(v.array(v.array(PostIdSchema)), []),

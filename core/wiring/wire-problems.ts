@@ -26,7 +26,10 @@ export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Probl
     else if (wire.from && wire.from === wire.to)
       problems.push({ path: `wires.${i}.to`, message: `The wire leaves ${wire.from} and comes back to it.` })
     if (wires.findIndex((other) => other.id === wire.id) !== i)
-      problems.push({ path: `wires.${i}.id`, message: `Two wires are called “${wire.id}”.` })
+      problems.push({
+        path: `wires.${i}.id`,
+        message: `The wire on ${postName(unit, wire.from)} is recorded twice under one name.`,
+      })
     const rival = wires.findIndex((other, j) => j < i && claimsSame(unit, other, wire))
     if (rival >= 0) {
       const message = `Two motor wires claim ${postName(unit, wire.from)}: ${wireName(at(wires, rival))} and ${wireName(wire)}. Each winding end has its own terminal; trace both again.`
@@ -36,10 +39,10 @@ export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Probl
   return problems
 }
 
-/** A wire as people point at it: "the brown wire", or its id when no colour is noted. */
+/** A wire as people point at it: "the brown wire"; its post is named beside it. */
 function wireName(wire: NamedWire): string {
   const last = wire.segments.at(-1)
-  return last ? `the ${insulationName(last)} wire` : `wire ${wire.id}`
+  return last ? `the ${insulationName(last)} wire` : 'one whose colour is not noted'
 }
 
 function claimsSame(unit: UnitType, a: NamedWire, b: NamedWire): boolean {

@@ -1,7 +1,9 @@
 // A wire of the old hookup: a run of segments from a named terminal to the motor or to another terminal.
 // A colour may change at a splice, so the run is what is traced, not the colour.
 import * as v from 'valibot'
+import type { Id } from '../quantity/id'
 import { InsulationSchema } from '../motor/colour'
+import { SPEED_NAMES } from '../motor/lead-sheet'
 import { WireRoleSchema } from '../motor/role'
 
 /** The far end of a wire that goes to the old motor. */
@@ -48,12 +50,17 @@ export const WireSchema = v.strictObject({
     ),
     [],
   ),
+  /** Of a blower's tap: which speed it was, by the old motor's label. */
+  speed: v.optional(v.picklist(SPEED_NAMES, `A speed is one of: ${SPEED_NAMES.join(', ')}.`)),
 })
 /** A wire as it was recorded: from a post to the motor or another post, its colours along the run, whether it was traced, what else says its role. */
 export type Wire = v.InferOutput<typeof WireSchema>
+/** A recorded wire: a UUID, or the name that the unit type gives a wire of its own. */
+export type WireId = Id<'wire'>
+
 /** A wire with its id. */
 export interface NamedWire extends Wire {
-  readonly id: string
+  readonly id: WireId
 }
 
 /** Does its far end hang on the motor? */

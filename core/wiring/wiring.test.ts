@@ -313,3 +313,43 @@ describe('which evidence carries a role', () => {
     expect(against?.conflicts.map((c) => c.source)).toEqual(['diagram'])
   })
 })
+
+it('a terminal that two roles can be on names both', () => {
+  const unit = unitOf('cooling-2-pole-own-capacitor')
+  const line = findRoles(unit, tracedWires(unit)).find((f) => f.evidence[0]?.roles.length === 2)
+  expect(line?.evidence[0]?.text).toMatch(/^Traced to .+: motor common or run\.$/)
+})
+
+it('which of two like line wires is motor common goes by the unit’s posts, not by when it was recorded', () => {
+  const unit = unitOf('cooling-2-pole-own-capacitor')
+  const wires = tracedWires(unit)
+  const common = (list: typeof wires) => {
+    const wire = findRoles(unit, list).find((f) => f.role === 'motor-common')?.wire
+    return list.find((w) => w.id === wire)?.from
+  }
+  const lines = findRoles(unit, wires)
+    .filter((f) => f.role === 'motor-common' || f.role === 'run')
+    .map((f) => wires.find((w) => w.id === f.wire)?.from)
+  // The one that comes first among the unit's own posts.
+  const first = unit.posts.map((p) => p.id).find((id) => lines.includes(id))
+  expect(lines).toHaveLength(2)
+  expect([common(wires), common([...wires].reverse())]).toEqual([first, first])
+})
+
+it('where one line wire is told, the other is what is left, and says so', () => {
+  const unit = unitOf('cooling-2-pole-own-capacitor')
+  const wires = tracedWires(unit)
+  const lines = findRoles(unit, wires).filter((f) => f.role === 'motor-common' || f.role === 'run')
+  const told = wires.map((w) =>
+    w.id === lines[0]?.wire
+      ? { ...w, stated: [{ source: 'motor-label' as const, role: 'run' as const }] }
+      : w,
+  )
+  const other = findRoles(unit, told).find((f) => f.wire === lines[1]?.wire)
+  expect(other?.role).toBe('motor-common')
+  expect(other?.evidence.at(-1)?.text).toBe('The other line wire is run, so this one is motor common.')
+  const neither = findRoles(unit, wires).find((f) => f.wire === lines[0]?.wire)
+  expect(neither?.evidence.at(-1)?.text).toBe(
+    'Both poles switch and no capacitor is tied to a line: either line wire may be motor common.',
+  )
+})

@@ -1,4 +1,5 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchBoard } from './board'
 import { benchStockPlan } from './stock-plan'
 import { benchProof } from './proof'
 import { benchMatch } from './match'
@@ -11,6 +12,7 @@ async function main(): Promise<void> {
   benchProof()
   await benchStockPlan()
   benchWire()
+  await benchBoard()
 }
 
 main().catch((error: unknown) => {

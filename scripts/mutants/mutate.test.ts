@@ -11,6 +11,14 @@ it('changes one thing at a time, and leaves types, imports and comments', () => 
   ])
   expect(mutants('if (a && !b) c()')).toEqual(['if (false) c()', 'if (a || !b) c()', 'if (a && b) c()'])
 })
+it('changes a small number by one, and doubles a large one', () => {
+  expect(mutants('f(0, 2, 0.5, 1_000)')).toEqual([
+    'f(1, 2, 0.5, 1_000)',
+    'f(0, 3, 0.5, 1_000)',
+    'f(0, 2, 1.5, 1_000)',
+    'f(0, 2, 0.5, 2000)',
+  ])
+})
 it('swaps some and every, most and least, and turns a choice round', () => {
   expect(mutants('list.some(f)')).toEqual(['list.every(f)'])
   expect(mutants('Math.max(a, b)')).toEqual(['Math.min(a, b)'])
@@ -22,4 +30,5 @@ it('empties sentences, not names', () => {
   expect(mutants("kind === 'run-return'")).toEqual(["kind !== 'run-return'"])
   expect(mutants("const a = { text: 'Two words' }")).toEqual(["const a = { text: '' }"])
   expect(mutants("'a b' + c")).toEqual([])
+  expect(mutants("known(list[0], 'The tap')")).toEqual(["known(list[1], 'The tap')"])
 })

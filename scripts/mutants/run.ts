@@ -1,31 +1,47 @@
 // `npm run mutants`: seeded single mutations over the core, the server and the app's models; each is held against the tests that reach
-// it. `-- --count 250 --seed 1 --only core/circuit` sets how many, which, and where. Works on copies: the tree itself is never changed.
+// it. `-- --count 250 --seed 1 --only core/circuit,core/wiring` sets how many, which, and where; `--quick` leaves the
+// long searches out, so that a list of what may survive comes soon. Works on copies: the tree itself is never changed.
 import { execFileSync, spawn } from 'node:child_process'
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { join, resolve } from 'node:path'
+import { dirname, join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
+import { known } from '../../core/quantity/at'
+import { drawsFrom } from '../../core/testing/draws'
 import equivalentList from './equivalent.json'
 import { mutationsOf, type Mutation } from './mutate'
+import { QuickRunner } from './quick'
 import { testsOf } from './related'
 
 const ROOT = resolve(__dirname, '..', '..')
 const COPIES = 2
 /** A mutant that hangs is killed, and counts so. */
-const LIMIT_MS = 40_000
+const LIMIT_MS = 240_000
+const HANGS_MS = 8000
 /** The nearest tests are asked; what they do not notice, one further off seldom does. */
-const MOST_TESTS = 6
-/** Long searches and outside simulators, each 10 s or more: they would be most of the time, and others see the same. */
-const SLOW =
-  /mutation\.test|oracle\.test|spice\.test|solve\.test|coverage\.test|ways\.test|stock-plan\/plan\.test|textbook\.test|judge\.test|pool\.test|oak\.test/
+const MOST_TESTS = 16
+/** Long searches and outside simulators: they are asked only of the files they stand beside. */
+const SLOW_MS = 4000
+/** Of those that need the whole of Jest, how far down the list they are asked. */
+const NEAR = 6
 
-/** Changes that change nothing, with why; named by file and by what is changed. */
-const equivalent: readonly { readonly file: string; readonly what: string; readonly why: string }[] =
-  equivalentList
+/** Thousands of cases, minutes long: a run of them would end at the limit, and call every mutant killed. */
+const TOO_LONG = /judged-\w+\.test|estimates\.test/
+
+/** These look at every schema at once: limits, and the sentences that name them. */
+const WIDE = /operations\/messages\.test|scripts\/schemas\.test/
+
+/** This one reads every sentence, and takes its time: it is asked of sentences alone. */
+const PROSE = /operations\/prose\.test/
+const isSentence = ({ text }: Mutation): boolean => text === "''" || text.startsWith('`')
+
+/** Changes that change nothing, with why; named by file, by what is changed and by the line it stands on. */
+const equivalent: readonly Readonly<Record<'file' | 'what' | 'on' | 'why', string>>[] = equivalentList
 
 interface Mutant extends Mutation {
   readonly file: string
   readonly line: number
+  /** Nearest first. */
   readonly tests: readonly string[]
 }
 type Fate = 'killed' | 'survived' | 'no test'
@@ -35,6 +51,7 @@ const { values } = parseArgs({
     count: { type: 'string', default: '250' },
     seed: { type: 'string', default: '1' },
     only: { type: 'string', default: '' },
+    quick: { type: 'boolean', default: false },
   },
 })
 
@@ -45,36 +62,31 @@ function fail(message: string): never {
 
 const git = (...args: string[]): string => execFileSync('git', args, { cwd: ROOT, encoding: 'utf8' }).trim()
 
-/** Mulberry32: small, seeded, good enough to draw with (public domain, from memory). */
-function randomFrom(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = Math.imul(state ^ (state >>> 15), state | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
-  }
-}
-
 /** The core, the server, and what the app works out without drawing. */
 const isSubject = (file: string): boolean =>
   /^(core|server|app\/src)\/.*\.ts$/.test(file) &&
   !/\.test\.ts$|\/testing\/|^server\/(main|demo)\.ts$|\/app\/|operations\.worker/.test(file)
 
+const lineOf = (text: string, { start }: Mutation): string =>
+  text.slice(text.lastIndexOf('\n', start) + 1, text.indexOf('\n', start))
+
 function drawMutants(files: readonly string[], count: number, seed: number): Mutant[] {
   const tests = testsOf(files)
   const all = files
-    .filter((f) => isSubject(f) && f.startsWith(values.only))
+    .filter((f) => isSubject(f) && values.only.split(',').some((start) => f.startsWith(start)))
     .flatMap((file): Mutant[] => {
       const text = readFileSync(file, 'utf8')
-      const near = (tests.get(file) ?? []).filter((test) => !SLOW.test(test)).slice(0, MOST_TESTS)
+      const reached = (tests.get(file) ?? []).filter((test) => !TOO_LONG.test(test))
       return mutationsOf(file, text)
-        .filter((m) => !equivalent.some((e) => e.file === file && e.what === m.what))
-        .map((m) => ({ ...m, file, line: text.slice(0, m.start).split('\n').length, tests: near }))
+        .map((m) => ({ ...m, file, line: text.slice(0, m.start).split('\n').length, tests: reached }))
+        .filter(
+          (m) =>
+            !equivalent.some((e) => e.file === file && e.what === m.what && lineOf(text, m).includes(e.on)),
+        )
     })
   if (all.length === 0)
     fail(`There is nothing to change under “${values.only}”: no file of core/, server/ or app/src/.`)
-  const random = randomFrom(seed)
+  const random = drawsFrom(seed)
   for (let i = all.length - 1; i > 0; i--) {
     const j = Math.floor(random() * (i + 1))
     ;[all[i], all[j]] = [all[j] as Mutant, all[i] as Mutant]
@@ -131,16 +143,71 @@ function isKilled(copy: string, tests: readonly string[]): Promise<boolean> {
   })
 }
 
-async function fateOf(copy: string, { file, start, end, text, tests }: Mutant): Promise<Fate> {
-  if (tests.length === 0) return 'no test'
-  const path = join(copy, file)
-  const before = readFileSync(path, 'utf8')
-  writeFileSync(path, before.slice(0, start) + text + before.slice(end))
-  try {
-    return (await isKilled(copy, tests)) ? 'killed' : 'survived'
-  } finally {
-    writeFileSync(path, before)
+/** How long each test takes by the quick way; Infinity: it needs the whole of Jest. */
+type Times = ReadonlyMap<string, number>
+
+/** Every test once without a change: its time, and whether the quick way can run it. One that fails by itself would call every mutant killed. */
+async function timesOf(
+  tests: readonly string[],
+  runners: readonly QuickRunner[],
+  copy: string,
+): Promise<Times> {
+  const times = new Map<string, number>()
+  const queue = [...tests]
+  const work = async (runner: QuickRunner) => {
+    for (let test = queue.shift(); test; test = queue.shift()) {
+      const answer = await runner.ask({ file: null, text: '', tests: [test] }, LIMIT_MS)
+      times.set(test, answer && answer.failure === null ? answer.ms : Infinity)
+    }
   }
+  await Promise.all(runners.map(work))
+  const whole = tests.filter((test) => times.get(test) === Infinity)
+  if (whole.length > 0 && (await isKilled(copy, whole)))
+    fail(
+      `One of these fails without any change, so that nothing would be learned: ${whole.join(', ')}. Mend it first.`,
+    )
+  return times
+}
+
+/** The tests that are asked of a mutant: the nearest, the slow ones beside it, and those that look at everything; the quickest first. */
+function askedOf(mutant: Mutant, times: Times): string[] {
+  const { file, tests } = mutant
+  const time = (test: string) => times.get(test) ?? 0
+  const isSlow = (test: string) => time(test) > SLOW_MS && time(test) !== Infinity
+  const slow = values.quick ? [] : tests.filter((test) => isSlow(test) && dirname(test) === dirname(file))
+  const asked = new Set([
+    ...tests.filter((test) => !isSlow(test)).slice(0, MOST_TESTS),
+    ...slow,
+    ...tests.filter((test) => WIDE.test(test) || (PROSE.test(test) && isSentence(mutant))),
+  ])
+  return [...asked].sort((a, b) => time(a) - time(b))
+}
+
+async function fateOf(mutant: Mutant, { copy, runner, times }: Desk): Promise<Fate> {
+  if (mutant.tests.length === 0) return 'no test'
+  const asked = askedOf(mutant, times)
+  const quick = asked.filter((test) => times.get(test) !== Infinity)
+  const before = readFileSync(join(ROOT, mutant.file), 'utf8')
+  const text = before.slice(0, mutant.start) + mutant.text + before.slice(mutant.end)
+  const usual = quick.reduce((sum, test) => sum + (times.get(test) ?? 0), 0)
+  const answer = await runner.ask({ file: mutant.file, text, tests: quick }, HANGS_MS + 4 * usual)
+  if (answer?.failure !== null) return 'killed'
+  // The whole of Jest is asked only where it stands near: it takes ten times as long.
+  const whole = mutant.tests.slice(0, NEAR).filter((test) => times.get(test) === Infinity)
+  if (whole.length === 0) return 'survived'
+  writeFileSync(join(copy, mutant.file), text)
+  try {
+    return (await isKilled(copy, whole)) ? 'killed' : 'survived'
+  } finally {
+    writeFileSync(join(copy, mutant.file), before)
+  }
+}
+
+/** What one of those that work side by side works with. */
+interface Desk {
+  readonly copy: string
+  readonly runner: QuickRunner
+  readonly times: Times
 }
 
 const folderOf = (file: string): string =>
@@ -184,7 +251,7 @@ async function main(): Promise<void> {
     fail(
       'The tree has changes that are not committed: commit or stash them, so that a survivor is a survivor of something known.',
     )
-  const files = git('ls-files', 'core', 'server', 'app/src')
+  const files = git('ls-files', 'core', 'server', 'app/src', 'scripts')
     .split('\n')
     .filter((f) => /\.tsx?$/.test(f))
   const mutants = drawMutants(files, count, seed)
@@ -192,18 +259,24 @@ async function main(): Promise<void> {
   console.log(`${mutants.length} mutants, seed ${seed}, two at a time.`)
   const queue = [...mutants]
   const fates = new Map<Mutant, Fate>()
-  const work = async () => {
-    const copy = makeCopy()
+  const copies = Array.from({ length: COPIES }, makeCopy)
+  const runners = copies.map(() => new QuickRunner())
+  const tests = [...new Set(mutants.flatMap((m) => m.tests))]
+  const times = await timesOf(tests, runners, known(copies[0], 'The copy'))
+  console.log(`${tests.length} tests pass without a change, ${Math.round((Date.now() - started) / 1000)} s.`)
+  const work = async (copy: string, at: number) => {
+    const runner = known(runners[at], 'The runner')
     for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
-      const fate = await fateOf(copy, mutant)
+      const fate = await fateOf(mutant, { copy, runner, times })
       fates.set(mutant, fate)
       if (fate !== 'killed') console.log(`${fate}: ${mutant.file}:${mutant.line}  ${mutant.what}`)
-      if (fates.size % 25 === 0)
+      if (fates.size % 50 === 0)
         console.log(`… ${fates.size} of ${mutants.length}, ${Math.round((Date.now() - started) / 1000)} s`)
     }
+    runner.close()
     rmSync(copy, { recursive: true, force: true })
   }
-  await Promise.all(Array.from({ length: COPIES }, work))
+  await Promise.all(copies.map(work))
   report(fates)
   console.log(`\nTook ${Math.round((Date.now() - started) / 1000)} s.`)
 }

@@ -1,4 +1,6 @@
 // What is really wrong with the demo's units: known to the simulated meter only.
+import { idSchema } from '@oak/core/quantity/id'
+import type { JobId } from '@oak/core/job/job-id'
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import * as v from 'valibot'
@@ -6,7 +8,7 @@ import * as v from 'valibot'
 const TruthSchema = v.strictObject({
   format: v.literal('oak-switch/demo-truth'),
   version: v.literal(1),
-  job: v.string(),
+  job: idSchema<JobId>(v.string()),
   /** What is the matter, for the reader of the file. */
   fault: v.string(),
   /** True value by probe, in the unit of its quantity; null beyond every range, such as an open winding. */
@@ -27,7 +29,7 @@ export function readTruths(folder: string): Truths {
 }
 
 /** undefined: the leads are on nothing. */
-export function trueValue(truths: Truths, job: string, probe: string): number | undefined {
+export function trueValue(truths: Truths, job: JobId, probe: string): number | undefined {
   const value = truths.get(job)?.probes[probe]
   return value === null ? Infinity : value
 }

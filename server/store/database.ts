@@ -1,4 +1,5 @@
 // The SQLite file and its tables. Migrations run at start, in order, each in a transaction.
+import type { JobId } from '@oak/core/job/job-id'
 import SQLite from 'better-sqlite3'
 import { Kysely, Migrator, SqliteDialect, type Generated } from 'kysely'
 import { MIGRATIONS } from './migrations'
@@ -7,7 +8,7 @@ export interface ChangeTable {
   /** Order of arrival at this server; what a device asks "after" of. */
   seq: Generated<number>
   id: string
-  job: string
+  job: JobId
   /** JSON list of names. */
   path: string
   /** JSON. */

@@ -1,6 +1,7 @@
 import { Slot } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
+import { startPaper } from '../platform/files/paper'
 import { startApp } from '../platform/state/app'
 import { ThemeProvider } from '../ui/theme'
 import { Words } from '../ui/Words'
@@ -8,6 +9,7 @@ import { Words } from '../ui/Words'
 export default function Root() {
   const [state, setState] = useState<'starting' | 'ready' | { readonly failed: string }>('starting')
   useEffect(() => {
+    startPaper()
     startApp().then(
       () => setState('ready'),
       (error: unknown) => setState({ failed: String(error) }),

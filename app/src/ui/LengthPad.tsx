@@ -1,5 +1,5 @@
 // A length on large keys: whole inches by digits, the fraction by its own keys and a mark further or back; or millimetres.
-import { useState } from 'react'
+import { useEffect, useEffectEvent, useState } from 'react'
 import { View } from 'react-native'
 import { MM_PER_INCH } from '@oak/core/quantity/inches'
 import { Choice } from './Choice'
@@ -10,12 +10,16 @@ import {
   EIGHTHS,
   eighthText,
   inchesOf,
+  isLengthKey,
   nudge,
   pressDigit,
+  readTyped,
+  typeLength,
   type InchDraft,
 } from './length-text'
 import type { LengthUnit } from './length-unit'
 import { NumberPad } from './NumberPad'
+import { isOnControl } from './on-control'
 import { PrimaryButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
@@ -78,18 +82,28 @@ function InchPad({
   const [draft, setDraft] = useState(draftOf(value))
   const [fresh, setFresh] = useState(true)
   const [problem, setProblem] = useState<string | null>(null)
+  // What a keyboard typed, as it was typed; null: the keys on the glass are used.
+  const [typed, setTyped] = useState<string | null>(null)
   const change = (next: typeof draft) => {
     setDraft(next)
+    setTyped(null)
     setFresh(false)
     setProblem(null)
   }
   const digit = (name: string) =>
     change(pressDigit(fresh && name !== 'backspace' ? { whole: '', parts: 0 } : draft, name))
   const set = () => {
-    const wrong = onSet(inchesOf(draft))
+    const read = typed === null ? { inches: inchesOf(draft) } : readTyped(typed)
+    const wrong = 'why' in read ? read.why : onSet(read.inches)
     if (wrong) setProblem(wrong)
     else onClose()
   }
+  useLengthKeys((key) => {
+    if (key === 'Enter') return set()
+    setTyped((now) => typeLength(now ?? '', key))
+    setProblem(null)
+  })
+  const shown = typed ?? draftText(draft)
   return (
     <Sheet title={title} open onClose={onClose} testID="length-pad">
       {choice}
@@ -103,7 +117,7 @@ function InchPad({
         }}
       >
         <Words size="figure" testID="length-value" live style={{ flex: 1, textAlign: 'right' }}>
-          {draftText(draft)}
+          {shown}
         </Words>
         <Words size="title" tone="quiet">
           in
@@ -119,9 +133,26 @@ function InchPad({
         </Words>
       ) : null}
       <InchKeys draft={draft} change={change} digit={digit} />
-      <PrimaryButton text={`Set ${draftText(draft)} in`} onPress={set} testID="length-set" />
+      <PrimaryButton text={`Set ${shown} in`} onPress={set} testID="length-set" />
     </Sheet>
   )
+}
+
+/** Digits, fractions and Enter of a keyboard; what it does with Ctrl, Alt or Meta is the browser's. */
+function useLengthKeys(onKey: (key: string) => void): void {
+  const heard = useEffectEvent((event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    const isKey =
+      event.key === 'Backspace' || isLengthKey(event.key) || (event.key === 'Enter' && !isOnControl(event))
+    if (!isKey || (event.key === ' ' && isOnControl(event))) return
+    onKey(event.key === 'Backspace' ? 'backspace' : event.key)
+    event.preventDefault()
+  })
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => heard(event)
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [])
 }
 
 interface InchKeysProps {

@@ -2,7 +2,9 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
 import { Icon } from './Icon'
-import { numberFrom, pressKey } from './number-text'
+import { isPadKey, oneWanted, pastedText, pressKey, readPad } from './number-text'
+import { useHalfTyped } from './half-typed'
+import { isOnControl } from './on-control'
 import { PrimaryButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
@@ -17,6 +19,8 @@ export interface NumberPadProps {
   readonly onClose: () => void
   /** Takes the number; returns what is wrong with it, in words, or null when it was taken. */
   readonly onSet: (value: number) => string | null
+  /** Takes the two figures of a dual at once, as 40/5; without it they are refused in words. */
+  readonly onSetTwo?: (values: readonly [number, number]) => string | null
   readonly hint?: string
   /** Above the figure, such as where a reading comes from. */
   readonly above?: ReactNode
@@ -24,6 +28,8 @@ export interface NumberPadProps {
   readonly extra?: ReactNode
 }
 
+/** Of a figure that was left on the pad. */
+const LEFT = 'Typed before and not set: go on with it, or delete it.'
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', 'backspace']
 
 export function NumberPad(props: NumberPadProps) {
@@ -31,40 +37,34 @@ export function NumberPad(props: NumberPadProps) {
   return props.open ? <OpenPad {...props} /> : null
 }
 
-function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: NumberPadProps) {
+function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, extra }: NumberPadProps) {
   const palette = usePalette()
-  const [text, setText] = useState(value === null ? '' : String(value))
-  const [fresh, setFresh] = useState(true)
+  const draft = useHalfTyped(`${title}, ${unit}`)
+  const [text, setText] = useState(draft.kept ?? (value === null ? '' : String(value)))
   const [problem, setProblem] = useState<string | null>(null)
   const field = useRef<View>(null)
   // The field has the focus first, so that typing and Enter do what they do in any field.
   useEffect(() => field.current?.focus(), [])
 
-  const press = (key: string) => {
-    // The first digit replaces the number that was there.
-    setText((now) => pressKey(fresh && key !== 'backspace' ? '' : now, key))
-    setFresh(false)
+  // Two keys may come before the pad is drawn again: what is on it by then is held here.
+  const shown = useRef({ text, fresh: draft.kept === null })
+  const show = (next: string) => {
+    shown.current = { text: next, fresh: false }
+    setText(next)
+    draft.keep(next)
     setProblem(null)
   }
+  // The first digit replaces the number that was there.
+  const press = (key: string) =>
+    show(pressKey(shown.current.fresh && key !== 'backspace' ? '' : shown.current.text, key))
   const set = () => {
-    const number = numberFrom(text)
-    const wrong = number === null ? 'Enter a number first.' : onSet(number)
-    if (wrong) setProblem(wrong)
-    else onClose()
+    const wrong = refusalOf(readPad(shown.current.text), onSet, onSetTwo)
+    if (wrong) return setProblem(wrong)
+    draft.letGo()
+    onClose()
   }
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const key = event.key === 'Backspace' ? 'backspace' : event.key === ',' ? '.' : event.key
-      if (KEYS.includes(key)) press(key)
-      else if (event.key === 'Enter' && !(event.target instanceof Element && event.target.closest('button')))
-        set()
-      else return
-      event.preventDefault()
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  })
+  usePadKeys({ show, press, set })
 
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
@@ -96,12 +96,60 @@ function OpenPad({ title, unit, value, onClose, onSet, hint, above, extra }: Num
           {unit}
         </Words>
       </View>
-      <PadWords problem={problem} hint={hint} />
+      <PadWords problem={problem} hint={draft.kept === null ? hint : LEFT} />
       <DigitKeys press={press} />
       {extra}
       <PrimaryButton text={text ? `Set ${text} ${unit}` : 'Set'} onPress={set} testID="pad-set" />
     </Sheet>
   )
+}
+
+interface PadActs {
+  readonly show: (text: string) => void
+  readonly press: (key: string) => void
+  readonly set: () => void
+}
+
+/** A keyboard and the clipboard on the pad. */
+function usePadKeys({ show, press, set }: PadActs): void {
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent) => {
+      const pasted = pastedText(event.clipboardData?.getData('text') ?? '')
+      if (pasted) show(pasted)
+      event.preventDefault()
+    }
+    const onKey = (event: KeyboardEvent) => {
+      // Ctrl+V, Ctrl+R and the like are the browser's.
+      if (event.ctrlKey || event.metaKey || event.altKey) return
+      const key = event.key === 'Backspace' ? 'backspace' : event.key
+      if (key === 'backspace' || isPadKey(key)) press(key)
+      else if (event.key === 'Enter' && !isOnControl(event)) set()
+      else return
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', onKey)
+    window.addEventListener('paste', onPaste)
+    return () => {
+      window.removeEventListener('keydown', onKey)
+      window.removeEventListener('paste', onPaste)
+    }
+  })
+}
+
+/** What is wrong with the figures on the pad, or null: they were taken. */
+function refusalOf(
+  read: ReturnType<typeof readPad>,
+  onSet: NumberPadProps['onSet'],
+  onSetTwo: NumberPadProps['onSetTwo'],
+): string | null {
+  switch (read.kind) {
+    case 'one':
+      return onSet(read.value)
+    case 'two':
+      return onSetTwo ? onSetTwo(read.values) : oneWanted(read.values)
+    case 'none':
+      return read.why
+  }
 }
 
 function PadWords({ problem, hint }: { readonly problem: string | null; readonly hint: string | undefined }) {

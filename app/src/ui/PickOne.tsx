@@ -17,7 +17,7 @@ export interface PickOneProps {
 export function PickOne({ label, options, value, onPick, testID }: PickOneProps) {
   const palette = usePalette()
   const [open, setOpen] = useState(false)
-  const chosen = options.find((o) => o.value === value)?.text ?? value
+  const chosen = options.find((o) => o.value === value)?.text ?? (value || 'not picked')
   return (
     <View style={{ gap: 4 }} testID={testID}>
       <Tap

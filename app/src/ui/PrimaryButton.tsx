@@ -1,7 +1,8 @@
 // The one next action, named for what it does; and its quieter sister for everything else.
-import { View } from 'react-native'
+import { View, type GestureResponderEvent } from 'react-native'
 import { Icon, type IconName } from './Icon'
 import { Tap } from './Tap'
+import { takeTap, useResting } from './tap-rest'
 import { usePalette } from './theme'
 import { Words } from './Words'
 
@@ -15,10 +16,12 @@ interface ButtonProps {
 
 export function PrimaryButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
   const palette = usePalette()
+  const resting = useResting()
   return (
     <Tap
-      onPress={onPress}
+      onPress={(event) => void ((isByKey(event) || takeTap()) && onPress())}
       disabled={disabled}
+      resting={resting}
       testID={testID}
       label={text}
       style={{
@@ -38,6 +41,10 @@ export function PrimaryButton({ text, onPress, disabled, testID, icon }: ButtonP
     </Tap>
   )
 }
+
+/** By keyboard, or by what reads the screen aloud: neither bounces, and a browser counts no clicks of theirs. */
+const isByKey = ({ nativeEvent }: GestureResponderEvent): boolean =>
+  'key' in nativeEvent || ('detail' in nativeEvent && nativeEvent.detail === 0)
 
 export function QuietButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
   const palette = usePalette()

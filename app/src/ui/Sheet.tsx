@@ -1,6 +1,7 @@
 // Details come up from the bottom edge (from the right on a wide screen). Escape and the ground behind it close it.
 import type { ReactNode } from 'react'
 import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
+import { useBackCloses } from './back-closes'
 import { Icon } from './Icon'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
@@ -19,6 +20,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
   const palette = usePalette()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
+  useBackCloses(open, onClose)
   if (!open) return null
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none">

@@ -1,14 +1,16 @@
 // A thing to press: 48 px at least, keyboard and screen reader included.
 import type { ReactNode } from 'react'
-import { Pressable, type StyleProp, type ViewStyle } from 'react-native'
+import { Pressable, type GestureResponderEvent, type StyleProp, type ViewStyle } from 'react-native'
 import { usePalette } from './theme'
 
 export interface TapProps {
   readonly children: ReactNode
-  readonly onPress: () => void
+  readonly onPress: (event: GestureResponderEvent) => void
   readonly label?: string
   readonly selected?: boolean
   readonly disabled?: boolean
+  /** Takes no tap for a moment; it looks as ever. */
+  readonly resting?: boolean
   readonly style?: StyleProp<ViewStyle>
   readonly testID?: string
   readonly role?: 'button' | 'radio' | 'tab' | 'link' | 'checkbox'
@@ -20,6 +22,7 @@ export function Tap({
   label,
   selected,
   disabled,
+  resting,
   style,
   testID,
   role = 'button',
@@ -31,7 +34,7 @@ export function Tap({
       onPress={onPress}
       role={role}
       aria-label={label}
-      disabled={disabled}
+      disabled={disabled || resting}
       testID={testID}
       style={({ pressed }) => [
         {

@@ -1,5 +1,5 @@
 // What the keys of a length do: whole inches, and a fraction in thirty-seconds. No rendering here.
-import { inchText } from '@oak/core/quantity/inches'
+import { inchText, readInches } from '@oak/core/quantity/inches'
 
 export interface InchDraft {
   readonly whole: string
@@ -22,6 +22,17 @@ export const pressDigit = (draft: InchDraft, key: string): InchDraft =>
 export const nudge = (draft: InchDraft, marks: number): InchDraft =>
   draftOf(Math.max(0, inchesOf(draft) * 32 + marks) / 32)
 export const draftText = (draft: InchDraft): string => inchText(inchesOf(draft)).replace(/ in$/, '')
+/** What a keyboard may type of a length: 6 1/2, 6-1/2, 6.5. */
+export const isLengthKey = (key: string): boolean => /^[0-9.,/ -]$/.test(key)
+export const typeLength = (text: string, key: string): string =>
+  key === 'backspace' ? text.slice(0, -1) : text.length < 9 ? text + (key === ',' ? '.' : key) : text
+
+/** The inches that were typed, or why they are none. */
+export function readTyped(text: string): { readonly inches: number } | { readonly why: string } {
+  const inches = readInches(text)
+  return inches === null ? { why: `“${text.trim()}” is no length: type it as 6 1/2 or 6.5.` } : { inches }
+}
+
 /** Eighths, as keys. */
 export const EIGHTHS = [0, 4, 8, 12, 16, 20, 24, 28] as const
 export const eighthText = (parts: number): string =>

@@ -14,21 +14,27 @@ const show = (element: ReactElement) => render(<ThemeProvider>{element}</ThemePr
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
 
 describe('the number pad', () => {
-  function Pad({ onSet }: { readonly onSet: (value: number) => string | null }) {
+  interface PadProps {
+    readonly title: string
+    readonly onSet: (value: number) => string | null
+    readonly onSetTwo?: (values: readonly [number, number]) => string | null
+  }
+  function Pad({ title, onSet, onSetTwo }: PadProps) {
     const [open, setOpen] = useState(true)
     return (
       <NumberPad
-        title="Compressor needs"
+        title={title}
         unit="µF"
         value={35}
         open={open}
         onClose={() => setOpen(false)}
         onSet={onSet}
+        onSetTwo={onSetTwo}
       />
     )
   }
   it('replaces the old number with the first digit, then goes on', () => {
-    show(<Pad onSet={() => null} />)
+    show(<Pad title="Old number" onSet={() => null} />)
     expect(screen.getByTestId('pad-value').textContent).toBe('35')
     for (const key of ['4', '0', '.', '5']) press(key)
     expect(screen.getByTestId('pad-value').textContent).toBe('40.5')
@@ -37,18 +43,76 @@ describe('the number pad', () => {
   })
   it('takes a keyboard as well, a comma as a point', () => {
     const taken: number[] = []
-    show(<Pad onSet={(value) => (taken.push(value), null)} />)
+    show(<Pad title="By keyboard" onSet={(value) => (taken.push(value), null)} />)
     for (const key of ['7', ',', '5', 'Enter']) fireEvent.keyDown(window, { key })
     expect(taken).toEqual([7.5])
     expect(screen.queryByTestId('number-pad')).toBeNull()
   })
   it('stays open and says why when the number is refused', () => {
-    show(<Pad onSet={() => 'The compressor’s µF must be above 0 µF.'} />)
+    show(<Pad title="Refused" onSet={() => 'The compressor’s µF must be above 0 µF.'} />)
     press('0')
     fireEvent.click(screen.getByTestId('pad-set'))
     expect(screen.getByTestId('pad-problem').textContent).toBe('The compressor’s µF must be above 0 µF.')
     press('4')
     expect(screen.queryByTestId('pad-problem')).toBeNull()
+  })
+  const key = (name: string, more: object = {}) => fireEvent.keyDown(window, { key: name, ...more })
+  const typed = (text: string) => [...text].forEach((one) => key(one))
+  const problem = () => screen.getByTestId('pad-problem').textContent
+  it('40/5 is the two sections it is, or is refused as two; never 405', () => {
+    const two: (readonly [number, number])[] = []
+    const one: number[] = []
+    const { unmount } = show(
+      <Pad
+        title="Section"
+        onSet={(value) => (one.push(value), null)}
+        onSetTwo={(values) => (two.push(values), null)}
+      />,
+    )
+    typed('40/5')
+    expect(screen.getByTestId('pad-value').textContent).toBe('40/5')
+    key('Enter')
+    expect([one, two]).toEqual([[], [[40, 5]]])
+    unmount()
+    show(<Pad title="Single" onSet={(value) => (one.push(value), null)} />)
+    typed('40/5')
+    key('Enter')
+    expect(problem()).toBe('That is two figures, 40 and 5: enter the one that belongs here.')
+    expect(one).toEqual([])
+  })
+  it('a minus and 1e3 are refused in words; Ctrl and a digit are the browser’s', () => {
+    show(<Pad title="Odd" onSet={() => null} />)
+    key('5', { ctrlKey: true })
+    expect(screen.getByTestId('pad-value').textContent).toBe('35')
+    typed('1e3')
+    key('Enter')
+    expect(problem()).toBe('“1e3”: write the figure in full, in digits.')
+    for (let i = 0; i < 3; i++) key('Backspace')
+    typed('-5')
+    key('Enter')
+    expect(problem()).toBe('“-5”: no figure here is below zero.')
+  })
+  it('takes what is pasted, without its unit', () => {
+    const taken: number[] = []
+    show(<Pad title="Pasted" onSet={(value) => (taken.push(value), null)} />)
+    fireEvent.paste(window, { clipboardData: { getData: () => ' 7,5 µF' } })
+    key('Enter')
+    expect(taken).toEqual([7.5])
+  })
+  it('what was typed and not set is there again, until it is set', () => {
+    const taken: number[] = []
+    const pad = <Pad title="Half" onSet={(value) => (taken.push(value), null)} />
+    const first = show(pad)
+    typed('12')
+    first.unmount()
+    const second = show(pad)
+    expect(screen.getByTestId('pad-value').textContent).toBe('12')
+    typed('5')
+    key('Enter')
+    expect(taken).toEqual([125])
+    second.unmount()
+    show(pad)
+    expect(screen.getByTestId('pad-value').textContent).toBe('35')
   })
 })
 

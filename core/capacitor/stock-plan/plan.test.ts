@@ -196,6 +196,30 @@ describe('from the van', () => {
       'FAN: nothing on the van joins to 500 µF ± 6 %; the nearest single section is 45 µF.',
     ])
   })
+  it('a value that is there, but not for those volts, or not beside the other load, is told as that', () => {
+    const at = (parts: StockPart[], loads: StockPlanInput['loads']) =>
+      planFromStock({ parts, loads, tolerancePercent: 6, aims: USUAL_AIMS, mostParts: 3, keep: 3 }).problems
+    expect(
+      at(
+        [part('low', [7.5], { volts: 370 }), part('high', [20])],
+        [{ load: 'FAN', microfarads: 7.5, volts: 440 }],
+      ),
+    ).toEqual([
+      'FAN: nothing on the van joins to 7.5 µF ± 6 % at 440 V; the 7.5 µF of low is rated 370 V only.',
+    ])
+    expect(
+      at(
+        [part('one', [5])],
+        [
+          { load: 'HERM', microfarads: 5, volts: 370 },
+          { load: 'FAN', microfarads: 5, volts: 370 },
+        ],
+      ),
+    ).toEqual([
+      'HERM: 5 µF is on the van by itself; nothing there serves it beside the other load.',
+      'FAN: 5 µF is on the van by itself; nothing there serves it beside the other load.',
+    ])
+  })
   it('an unknown price is said to be unknown', () =>
     expect(plan([['FAN', 7.5]], { parts: [part('x', [7.5], { cents: null })] }).plans[0]?.cents).toBeNull())
   it('further plans take other parts and say what they gain', () => {

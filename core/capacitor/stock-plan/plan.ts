@@ -1,7 +1,8 @@
 // From the stock and what the loads ask for to which part to fit and how: each load's group, its lead, its jumpers, the ties of C.
+import type { SectionId } from '../can'
 import { first, at, known } from '../../quantity/at'
 import { figure, percentText } from '../../quantity/display'
-import { toMicrofarads, toPicofarads } from '../../quantity/exact'
+import { isWithin, toMicrofarads, toPicofarads } from '../../quantity/exact'
 import type { Aim, PlanScore } from './aims'
 import { alike, type Shelf } from './alike'
 import { isSound, valueOf, type StockPart } from './part'
@@ -28,7 +29,7 @@ export interface StockPlanInput {
 /** A section of a part of the plan; `can` counts the parts of the plan from 0. */
 export interface PlannedSection {
   readonly can: number
-  readonly section: string
+  readonly section: SectionId
   readonly microfarads: number
 }
 
@@ -99,7 +100,7 @@ export function planFromStock({
     keep,
   })
   if (plans.length === 0)
-    return { plans: [], proven, problems: loads.map((l) => nearestText(usable, l, tolerancePercent)) }
+    return { plans: [], proven, problems: loads.map((l) => whyNone(parts, l, tolerancePercent)) }
   return {
     plans: plans.map((plan, i) => describe(shelves, loads, plan, i === 0 ? null : first(plans).score)),
     proven,
@@ -188,15 +189,28 @@ function whyText(
   return gains.length > 0 ? `${fit} Against the best: ${gains.join(', ')}.` : fit
 }
 
-/** What comes nearest alone, so that it is known how far off the van is. */
-function nearestText(
+/** Why a load gets nothing: its volts are not there, it is there but not beside the other load, or nothing comes near enough. */
+function whyNone(
   parts: readonly StockPart[],
   { load, microfarads, volts }: WantedLoad,
   tolerancePercent: number,
 ): string {
-  const values = parts
-    .filter((part) => part.volts >= volts)
-    .flatMap((part) => part.sections.filter((s) => isSound(s, part)).map((s) => s.measured ?? s.microfarads))
-  const nearest = values.sort((a, b) => Math.abs(a - microfarads) - Math.abs(b - microfarads))[0]
-  return `${load}: nothing on the van joins to ${figure(microfarads)} µF ± ${figure(tolerancePercent)} %${nearest === undefined ? '' : `; the nearest single section is ${figure(nearest)} µF`}.`
+  const sound = parts
+    .filter((part) => part.quantity > 0)
+    .flatMap((part) =>
+      part.sections
+        .filter((s) => isSound(s, part))
+        .map((s) => ({ part, value: s.measured ?? s.microfarads })),
+    )
+    .sort((a, b) => Math.abs(a.value - microfarads) - Math.abs(b.value - microfarads))
+  const fits = (value: number) => isWithin(toPicofarads(value), toPicofarads(microfarads), tolerancePercent)
+  const enough = sound.filter(({ part }) => part.volts >= volts)
+  const wanted = `${figure(microfarads)} µF ± ${figure(tolerancePercent)} %`
+  const [near] = enough
+  if (near && fits(near.value))
+    return `${load}: ${figure(near.value)} µF is on the van by itself; nothing there serves it beside the other load.`
+  const weak = sound.find(({ part, value }) => part.volts < volts && fits(value))
+  if (weak)
+    return `${load}: nothing on the van joins to ${wanted} at ${figure(volts)} V; the ${figure(weak.value)} µF of ${weak.part.name} is rated ${figure(weak.part.volts)} V only.`
+  return `${load}: nothing on the van joins to ${wanted}${near === undefined ? '' : `; the nearest single section is ${figure(near.value)} µF`}.`
 }

@@ -2,7 +2,7 @@
 import { at } from '../../quantity/at'
 import { toMicrofarads, toPicofarads, isWithin } from '../../quantity/exact'
 import { figure } from '../../quantity/display'
-import type { Load, Section } from '../can'
+import type { Load, Section, SectionId } from '../can'
 import type { Preference } from './score'
 import { searchPlan, type SearchResult } from './search'
 
@@ -16,8 +16,8 @@ export interface TapPlanProblem {
 
 /** A jumper between two posts, by section id. */
 export interface Jumper {
-  readonly from: string
-  readonly to: string
+  readonly from: SectionId
+  readonly to: SectionId
   /** Share of the group's capacitor current this jumper carries, 0 to 1. */
   readonly share: number
 }
@@ -26,9 +26,9 @@ export interface Jumper {
 export interface TapGroup {
   readonly load: string
   /** Section ids, largest first. */
-  readonly sections: readonly string[]
+  readonly sections: readonly SectionId[]
   /** The section whose post takes the lead: the largest of the group. */
-  readonly lead: string
+  readonly lead: SectionId
   /** From the lead's post straight to each further section, so that none carries another's share. */
   readonly jumpers: readonly Jumper[]
   readonly microfarads: number

@@ -1,8 +1,9 @@
 // Every lead dealt with, once, and on a post that is meant for it. No circuit is needed to see these.
+import type { LeadId } from '../../motor/lead-id'
 import { capital } from '../../quantity/display'
 import { leadPoint, RUN, START } from '../network'
 import { stop, watch, type Hazard } from '../hazard'
-import { copperIn } from '../potential'
+import { copperIn, type ModeCopper } from '../potential'
 import type { SetLead } from '../../motor/settings'
 import type { HookupPost } from '../../wiring/hookup-posts'
 import { leadName, placementOf, postOfLead, running, type ProofView } from '../view'
@@ -54,12 +55,24 @@ function joinedHazards(
   view: ProofView,
   { lead }: SetLead,
   name: string,
-  use: { readonly lead: string; readonly sets: string },
+  use: { readonly lead: LeadId; readonly sets: string },
 ): Hazard[] {
   const goes = placementOf(view, lead.id)
   const other = placementOf(view, use.lead)
-  if (goes?.kind === 'post' && other?.kind === 'post' && running(view).copper.joined(goes.post, other.post))
-    return []
+  const joinedIn = ({ copper }: ModeCopper) =>
+    goes?.kind === 'post' && other?.kind === 'post' && copper.joined(goes.post, other.post)
+  const modes = [...view.modes.values()]
+  if (modes.every(joinedIn)) return []
+  // Joined through the contactor alone: with it open the one stays live and feeds the motor through its control.
+  if (joinedIn(running(view)))
+    return [
+      stop(
+        'select-not-set',
+        `${name} must be on the same side of the contactor as the ${use.lead} lead: with the contactor open one of them stays live.`,
+        [lead.id],
+        modes.filter((mode) => !joinedIn(mode)).map(({ mode }) => mode),
+      ),
+    ]
   return [
     stop(
       'select-not-set',
@@ -164,9 +177,10 @@ function landedHazards(view: ProofView, set: SetLead, name: string, post: Hookup
 
 const hasAuxiliary = (view: ProofView): boolean => view.hookup.leads.some((set) => leadPoint(set) === START)
 
-/** Without this lead, does every capacitor on start still reach run? Then it is not needed. */
-function isRedundant(view: ProofView, lead: string): boolean {
-  const { copper } = copperIn(view.hookup.unit, view.network, running(view).mode, lead)
+/** Without this lead, has run its line still, and does every capacitor on start still reach run? Then it is not needed. */
+function isRedundant(view: ProofView, lead: LeadId): boolean {
+  const { copper, sources } = copperIn(view.hookup.unit, view.network, running(view).mode, lead)
+  if (!sources(RUN).some((s) => s === 'line1' || s === 'line2')) return false
   const touching = view.network.capacitors.filter(
     (c) => copper.joined(c.a, START) !== copper.joined(c.b, START),
   )

@@ -1,8 +1,11 @@
 // Copper that joins what must stay apart: the two lines, a line and earth, a line and the 24 V coil.
+import { capital } from '../../quantity/display'
+import { isSplit } from '../solution/build'
+import { leadPoint } from '../network'
 import { stop, type Hazard, type HazardCode } from '../hazard'
 import { copperIn, type ModeCopper, type Source } from '../potential'
 import type { ModeId } from '../../wiring/unit-type'
-import { isMisplaced, type ProofView } from '../view'
+import { type ProofView, isMisplaced, landedLeadsOn, leadName } from '../view'
 
 const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean; what: string }[] = [
   {
@@ -24,15 +27,56 @@ const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean
 
 /** Copper that joins what must never be joined: line to line, line to earth, line to the 24 V coil. */
 export function checkShorts(view: ProofView): Hazard[] {
-  return CASES.flatMap(({ code, has, what }) => {
+  const joined = CASES.flatMap(({ code, has, what }) => {
     const modes = [...view.modes.values()]
       .filter((mode) => anyGroup(view, mode, has))
       .map((mode) => mode.mode)
     if (modes.length === 0) return []
     const leads = blame(view, modes[0]!, has)
     const subject = leads.length > 0 ? `The ${leads.join(' or ')} lead` : 'A wire of the unit'
-    return [stop(code, `${subject} ${what} (${modes.join(', ')}).`, leads, modes)]
+    const told = code === 'line-on-earth' && isNeutralAlone(view) ? NEUTRAL_ON_EARTH : what
+    return [stop(code, `${subject} ${told} (${modes.join(', ')}).`, leads, modes)]
   })
+  return [...joined, ...windingsOnEarth(view)]
+}
+
+/** No short: neutral is bonded to earth, but at the panel and there alone. */
+const NEUTRAL_ON_EARTH =
+  'joins the neutral to the chassis: the frame then carries the motor’s current; they are bonded at the panel only'
+
+/** The unit's second line is a neutral, and it is what reaches the chassis, not the line. */
+function isNeutralAlone(view: ProofView): boolean {
+  const { unit } = view.hookup
+  return (
+    !isSplit(unit) &&
+    unit.posts.some((post) => post.id === unit.supply.line2 && post.kind === 'neutral') &&
+    ![...view.modes.values()].some((mode) =>
+      anyGroup(view, mode, (s) => s.includes('earth') && s.includes('line1')),
+    )
+  )
+}
+
+/** A winding end that reaches the chassis by a wire of the unit, though no line does: the frame becomes part of the circuit. */
+function windingsOnEarth(view: ProofView): Hazard[] {
+  const points = new Map(
+    view.hookup.leads
+      .filter(({ use }) => use.kind !== 'plug' && !(use.kind === 'land' && use.as === 'ground'))
+      .map((set) => [leadPoint(set), set]),
+  )
+  for (const [point, set] of points)
+    for (const { mode, copper, sources } of view.modes.values()) {
+      const found = sources(point)
+      if (!found.includes('earth') || found.includes('line1') || found.includes('line2')) continue
+      return [
+        stop(
+          'winding-on-earth',
+          `${capital(leadName(set))} reaches the chassis: the frame becomes part of the circuit.`,
+          landedLeadsOn(view, copper, point),
+          [mode],
+        ),
+      ]
+    }
+  return []
 }
 
 const anyGroup = (

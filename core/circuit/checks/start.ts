@@ -1,14 +1,13 @@
 // The start winding: reached only through the right capacitor section, from run's line.
-import { figure } from '../../quantity/display'
-import { toleranceVerdict } from '../../capacitor/verdict'
-import { FAN_LOAD, groupFor, sectionPost } from '../../wiring/new-can'
-import { stop, watch, type Hazard } from '../hazard'
+import { loadValueHazards } from './value'
+import { stop, type Hazard } from '../hazard'
 import { COMMON, compressorPosts, RUN, START } from '../network'
-import { landedLeadsOn, leadsAt, placementOf, running, type ProofView } from '../view'
+import { landedLeadsOn, leadsAt, placementOf, running, viewOf, type ProofView } from '../view'
 import type { LeadSheet } from '../../motor/lead-sheet'
+import type { PostId } from '../../wiring/unit-type'
 
 /** The start lead of an outdoor motor: through its section to run, on no line, of the tag's µF. */
-export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
+export function checkStart(view: ProofView, sheet: LeadSheet, tolerancePercent: number): Hazard[] {
   const { copper, sources } = running(view)
   const leads = leadsAt(view, START)
   const landed = leads.some((lead) => placementOf(view, lead)?.kind === 'post')
@@ -31,7 +30,9 @@ export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
     return [
       stop(
         'section-serves-two-loads',
-        'The start lead is on the compressor’s section: no section may serve two loads.',
+        isByJumper(view, compressor.S)
+          ? 'A jumper joins the fan’s section and the compressor’s: no section may serve two loads.'
+          : 'The start lead is on the compressor’s section: no section may serve two loads.',
         leads,
       ),
     ]
@@ -52,43 +53,24 @@ export function checkStart(view: ProofView, sheet: LeadSheet): Hazard[] {
         [...leadsAt(view, RUN).slice(1), ...leads],
       ),
     ]
-  return valueHazards(
-    view,
-    sheet,
-    touching.reduce((sum, c) => sum + (c.microfarads ?? NaN), 0),
-    leads,
-  )
-}
-
-function valueHazards(
-  view: ProofView,
-  sheet: LeadSheet,
-  microfarads: number,
-  leads: readonly string[],
-): Hazard[] {
-  const { can } = view.hookup
   if (!sheet.capacitor)
     return [
       stop('capacitor-wrong-value', 'This motor asks for no capacitor, and a lead of it is on one.', leads),
     ]
-  const wanted = sheet.capacitor.microfarads
-  if (toleranceVerdict({ low: microfarads, high: microfarads }, wanted, can.tolerancePercent) !== 'in')
-    return [
-      stop(
-        'capacitor-wrong-value',
-        `The start lead gets ${figure(microfarads)} µF; the motor’s tag asks for ${figure(wanted)} µF ± ${figure(can.tolerancePercent)} %.`,
-        leads,
-      ),
-    ]
-  const group = groupFor(can, FAN_LOAD)
-  const at = leads.map((lead) => placementOf(view, lead)).find((p) => p?.kind === 'post')
-  const offLead = group?.jumpers.find((j) => at?.kind === 'post' && sectionPost(j.to) === at.post)
-  if (!offLead || offLead.share >= 0.5) return []
-  return [
-    watch(
-      'jumper-carries-more',
-      `On this post the jumper carries the larger share of the current. On the ${figure(can.sections.find((s) => s.id === group?.lead)?.microfarads ?? NaN)} µF post it carries ${figure(100 * offLead.share, 0)} %.`,
-      leads,
-    ),
-  ]
+  return loadValueHazards(view, {
+    who: 'The start lead',
+    asks: 'the motor’s tag asks for',
+    code: 'capacitor-wrong-value',
+    capacitors: touching,
+    wanted: sheet.capacitor.microfarads,
+    tolerancePercent,
+    leads,
+  })
+}
+
+/** Are start and the compressor's start joined just by a jumper of the can? */
+function isByJumper({ hookup }: ProofView, start: PostId): boolean {
+  const { can, ...rest } = hookup
+  const without = viewOf({ ...rest, can: { ...can, jumpers: [] } })
+  return !running(without).copper.joined(START, start)
 }

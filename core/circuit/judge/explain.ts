@@ -11,6 +11,7 @@ const LEADS_OFF: readonly HazardCode[] = [
   'winding-on-earth',
 ]
 const FEED: readonly HazardCode[] = [
+  'capacitor-lead-touches',
   'motor-common-dead',
   'run-dead',
   'no-voltage-across-motor',
@@ -24,6 +25,7 @@ const START: readonly HazardCode[] = [
   'capacitor-off-run',
   'capacitor-wrong-value',
   'section-serves-two-loads',
+  'jumper-to-c',
   ...FEED,
 ]
 

@@ -7,6 +7,7 @@ import { hookupPosts } from '../../wiring/hookup-posts'
 import type { Placement } from '../../wiring/placement'
 import { UNIT_TYPES } from '../../wiring/unit-types'
 import type { HazardCode } from '../hazard'
+import { limitsOf } from './limits'
 import { findSymptoms } from './symptoms'
 
 const insulated: Placement = { kind: 'insulated' }
@@ -48,7 +49,7 @@ const MOVES: readonly [string, string, Record<string, Placement>, HazardCode][] 
   ['gas-furnace-board', 'a tap on the chassis', { red: onPost('GND') }, 'winding-on-earth'],
   ['gas-furnace-board', 'a tap on the transformer’s 24 V', { red: onPost('XFMR') }, 'lead-on-coil'],
   ['gas-furnace-board', 'a capacitor lead insulated', { brown: insulated }, 'lead-not-landed'],
-  ['gas-furnace-board', 'start straight on the neutral', { brown: onPost('N') }, 'winding-overcurrent'],
+  ['gas-furnace-board', 'start straight on the neutral', { brown: onPost('N') }, 'capacitor-lead-touches'],
   [
     'gas-furnace-board',
     'the run side of the capacitor on an output',
@@ -70,10 +71,15 @@ describe('a blower with one thing wrong', () => {
     expect(codes(proof)).toContain(code)
     expect(proof.verdict).toBe('stop')
   })
-  it('the cooling and heating taps exchanged is no danger: another air flow', () =>
-    expect(blower('gas-furnace-board', { black: onPost('HEAT'), red: onPost('COOL') }).verdict).toBe(
-      'proven',
-    ))
+  it('the cooling and heating taps exchanged is no danger, but an effect: it is watched and named', () => {
+    const { verdict, hazards } = blower('gas-furnace-board', { black: onPost('HEAT'), red: onPost('COOL') })
+    expect([verdict, hazards.map((h) => h.message)]).toEqual([
+      'watch',
+      [
+        'In cooling the blower runs at low, in heating at high: cooling wants the more air; with too little air the coil can ice over, the air comes out cooler.',
+      ],
+    ])
+  })
   it('a motor of half the volts, or of twice, shows in the volts across it', () => {
     const request = requestFor('electric-furnace-relay-sequencer', 'alder-33b', { can: BLOWER_CAN })
     const { proof, can } = hookupWith(request, {})
@@ -85,6 +91,7 @@ describe('a blower with one thing wrong', () => {
           can,
           modes: proof.modes.map((m) => m.solution),
           taps: ['black', 'blue', 'red'],
+          tagVolts: 370,
           ratedVolts,
           ratedAmps: 6,
         }),
@@ -104,7 +111,7 @@ describe('a blower with one thing wrong', () => {
     for (const { lead, goes } of home.leads.filter((l) => l.goes.kind === 'post' && l.lead !== 'green'))
       for (const post of hookupPosts(request.unit, BLOWER_CAN)) {
         if (goes.kind === 'post' && goes.post === post.id) continue
-        const { proof } = hookupWith(request, { [lead]: onPost(post.id) })
+        const { proof } = hookupWith(request, { [lead]: onPost(post.id) }, { mends: false })
         if (proof.verdict === 'stop') stopped += 1
         else expect([lead, post.id, proof.verdict]).toEqual([lead, post.id, 'sound by the circuit'])
       }
@@ -129,10 +136,86 @@ it('an idle horsepower tap that is live with another circulates a current, by th
     can,
     modes: proof.modes.map((m) => m.solution),
     taps: ['black', 'blue', 'red'],
+    tagVolts: 370,
     ratedVolts: request.sheet.nameplate.volts,
     ratedAmps: 2,
   })
   expect(codes({ hazards: symptoms })).toContain('two-taps-live')
+})
+
+it('start torque that is left at one end of the capacitor’s tolerance alone is weak', () => {
+  const request = requestFor()
+  const machine = machineOf(request.sheet)!
+  const { proof, can } = hookupWith(request, {})
+  const at = (low: number, high: number) =>
+    findSymptoms({
+      unit: request.unit,
+      machine,
+      can,
+      modes: proof.modes.map(({ solution }) => ({
+        ...solution,
+        tolerance: solution.tolerance && {
+          ...solution.tolerance,
+          startTorque: [low * machine.rating.torque, high * machine.rating.torque] as const,
+        },
+      })),
+      taps: [],
+      tagVolts: 370,
+      ratedVolts: request.sheet.nameplate.volts,
+      ratedAmps: 2,
+    }).map((h) => h.message)
+  expect(at(0.01, 0.5)).toEqual([
+    'In cooling a capacitor at the low end of its tolerance leaves hardly any start torque: it may not start, or wind may turn it backward.',
+  ])
+  expect(at(0.2, 0.5)).toEqual([])
+})
+
+describe('how much more a winding may carry than at its rating', () => {
+  const request = requestFor()
+  const { proof, can } = hookupWith(request, {})
+  const machine = machineOf(request.sheet)!
+  const { rated } = limitsOf(machine)
+  /** The main winding at so many times its rated amps, in the mode in which it runs. */
+  const at = (times: number, estimated: boolean) =>
+    findSymptoms({
+      unit: request.unit,
+      machine: { ...machine, estimated },
+      can,
+      modes: proof.modes
+        .filter((m) => m.fanRuns)
+        .map(({ solution }) => ({
+          ...solution,
+          motor: {
+            ...solution.motor,
+            windings: solution.motor.windings.map((w) =>
+              w.id === 'auxiliary' ? w : { ...w, amps: times * rated.mainAmps },
+            ),
+          },
+        })),
+      taps: [],
+      tagVolts: 370,
+      ratedVolts: request.sheet.nameplate.volts,
+      ratedAmps: 2,
+    })
+      .filter((h) => h.code === 'winding-overcurrent')
+      .map((h) => [h.severity, h.message] as const)[0]
+  it('by the maker’s constants 1.3 times, and above that it burns', () => {
+    expect(at(1.29, false)).toBeUndefined()
+    expect(at(1.31, false)?.[0]).toBe('stop')
+    expect(at(1.31, false)?.[1]).toMatch(
+      /^In cooling the main winding would carry .* A, 1\.3 times its rated .* A: it burns\.$/,
+    )
+  })
+  it('by estimate 1.6 times before it is watched, 2.5 before it stops; an estimate never says that it burns', () => {
+    expect(at(1.59, true)).toBeUndefined()
+    expect(at(1.61, true)?.[0]).toBe('watch')
+    expect(at(2.49, true)?.[0]).toBe('watch')
+    expect(at(2.51, true)?.[0]).toBe('stop')
+    expect(at(2.51, true)?.[1]).toMatch(
+      /^By estimate the main winding would carry .*: more than an estimate can be off\.$/,
+    )
+    expect(at(1.61, true)?.[1]).not.toContain('burns')
+  })
 })
 
 const ELECTRICAL: readonly HazardCode[] = [
@@ -176,7 +259,7 @@ it('what the circuit condemns the copper condemns, and where the copper finds no
     })
   fc.assert(
     fc.property(anyCase, ({ request, moves }) => {
-      const { proof, can } = hookupWith(request, moves)
+      const { proof, can } = hookupWith(request, moves, { mends: false })
       const taps = request.sheet.leads.filter((l) => l.role === 'power-tap').map((l) => l.id)
       const symptoms = findSymptoms({
         unit: request.unit,
@@ -184,6 +267,7 @@ it('what the circuit condemns the copper condemns, and where the copper finds no
         can,
         modes: proof.modes.map((m) => m.solution),
         taps,
+        tagVolts: 370,
         ratedVolts: request.sheet.nameplate.volts,
         ratedAmps: 2,
       }).filter((s) => s.severity === 'stop')

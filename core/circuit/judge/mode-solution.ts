@@ -1,7 +1,9 @@
 // What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
+import type { SectionId } from '../../capacitor/can'
+import type { LeadId } from '../../motor/lead-id'
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import { JOINT_POINT, RUN_POINT, type Machine } from '../../motor/machine/machine'
-import { FAN_LOAD, groupFor } from '../../wiring/new-can'
+import { FAN_LOAD, groupFor, sectionPost } from '../../wiring/new-can'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import type { ModeId, PostId } from '../../wiring/unit-type'
 import {
@@ -36,8 +38,12 @@ export interface ModeSolution {
     }[]
     /** Between the end that is fed (motor common, or the live tap) and run; null where there is no two-winding motor. */
     readonly volts: number | null
-    /** From the lines into the motor: the largest of its leads. */
+    /** The motor's line current, what its plate's amps are: that of `line`. Of a motor without a winding model the largest of its leads. */
     readonly amps: number
+    /** The lead that carries the line current alone; null: there is none that is landed. */
+    readonly line: LeadId | null
+    /** Across the fan's section; null: the fan has none. */
+    readonly capacitorVolts: number | null
   }
   /** What start torque and capacitor volts become at the ends of the capacitor's tolerance; null where the fan has no section or stands. */
   readonly tolerance: {
@@ -46,18 +52,18 @@ export interface ModeSolution {
   } | null
   /** Posts and leads in parts that have no path to earth; the 24 V side and leads joined in the plug are not told. */
   readonly floating: readonly string[]
-  readonly sections: readonly { readonly id: string; readonly volts: number; readonly amps: number }[]
+  readonly sections: readonly { readonly id: SectionId; readonly volts: number; readonly amps: number }[]
   /** `share` of its group's current. */
   readonly jumpers: readonly {
-    readonly from: string
-    readonly to: string
+    readonly from: SectionId
+    readonly to: SectionId
     readonly amps: number
     readonly share: number
   }[]
   readonly supplyAmps: readonly number[]
   /** Volts against earth; null where the part floats. */
   readonly posts: Readonly<Record<PostId, number | null>>
-  readonly leads: Readonly<Record<string, { readonly volts: number | null; readonly amps: number }>>
+  readonly leads: Readonly<Record<LeadId, { readonly volts: number | null; readonly amps: number }>>
 }
 
 /** A mode's circuit, how the motor runs in it, and what is told of it. */
@@ -94,6 +100,11 @@ function describe(
       { volts: volts(leadNode(lead.id)), amps: amps(leadElement(lead.id)) },
     ]),
   )
+  const sections = hookup.can.sections.map(({ id }) => {
+    const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
+    return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
+  })
+  const line = lineLead(hookup)
   return {
     ...mode,
     motor: {
@@ -102,7 +113,10 @@ function describe(
       rpm: run.rpm,
       windings: windingsOf(machine, circuit, run),
       volts: machine ? voltsAcross(machine, running, leads) : null,
-      amps: Math.max(0, ...Object.values(leads).map((l) => l.amps)),
+      amps:
+        line && machine ? (leads[line]?.amps ?? 0) : Math.max(0, ...Object.values(leads).map((l) => l.amps)),
+      line,
+      capacitorVolts: fanVolts(hookup, sections),
     },
     tolerance: toleranceOf(hookup, run),
     floating: [
@@ -113,18 +127,15 @@ function describe(
         .filter(({ lead, use }) => use.kind !== 'plug' && running.floating.has(leadNode(lead.id)))
         .map(({ lead }) => lead.id),
     ],
-    sections: hookup.can.sections.map(({ id }) => {
-      const c = circuit.capacitors.find((x) => x.id === sectionElement(id))
-      return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
-    }),
+    sections,
     jumpers: hookup.can.groups.flatMap((group) => {
       const total = group.sections.reduce((sum, s) => sum + amps(sectionElement(s)), 0)
-      return group.jumpers.map(({ from, to }) => ({
-        from,
-        to,
-        amps: amps(jumperElement(from, to)),
-        share: total > 0 ? amps(jumperElement(from, to)) / total : 0,
-      }))
+      return group.jumpers.map(({ from, to }) => {
+        // Named outward here, and as it was put on in the circuit.
+        const ends = [sectionPost(from), sectionPost(to)] as const
+        const through = Math.max(amps(jumperElement(...ends)), amps(jumperElement(ends[1], ends[0])))
+        return { from, to, amps: through, share: total > 0 ? through / total : 0 }
+      })
     }),
     supplyAmps: circuit.sources.map((s) => amps(s.id)),
     posts: Object.fromEntries(
@@ -132,6 +143,22 @@ function describe(
     ),
     leads,
   }
+}
+
+/** Motor common of an outdoor motor, the line lead of a blower: all current of both windings passes through it (Kirchhoff). */
+const lineLead = ({ leads, placements }: CircuitInput['hookup']): LeadId | null =>
+  leads.find(
+    ({ lead, use }) =>
+      use.kind === 'land' &&
+      (use.as === 'motor-common' || use.as === 'line') &&
+      placements.some((p) => p.lead === lead.id && p.goes.kind === 'post'),
+  )?.lead.id ?? null
+
+/** Of the sections that serve the fan. */
+function fanVolts({ can }: CircuitInput['hookup'], sections: ModeSolution['sections']): number | null {
+  const own = groupFor(can, FAN_LOAD)?.sections ?? []
+  const volts = sections.filter((s) => own.includes(s.id)).map((s) => s.volts)
+  return volts.length > 0 ? Math.max(...volts) : null
 }
 
 /** From run to the point of the lead that carries most, of those that feed: with two taps live, the one that is hotter. */

@@ -1,18 +1,11 @@
 // What is wrong in the solved modes, by figures alone. It knows no wires' names but those of leads that carry what they should not.
-import { figure } from '../../quantity/display'
+import { inRange } from '../../supply/supply'
+import { figure, rangeFigure } from '../../quantity/display'
 import type { Machine } from '../../motor/machine/machine'
 import type { FittedCan } from '../../wiring/new-can'
 import type { ModeId, UnitType } from '../../wiring/unit-type'
 import { stop, watch, type Hazard, type HazardCode } from '../hazard'
-import {
-  AT_REST,
-  LEAST_AUXILIARY,
-  limitsOf,
-  LOW_VOLTAGE_LIMIT,
-  SHORT_AMPS,
-  VOLTAGE_TOLERANCE,
-  type Limits,
-} from './limits'
+import { AT_REST, LEAST_AUXILIARY, limitsOf, LOW_VOLTAGE_LIMIT, SHORT_AMPS, type Limits } from './limits'
 import { LEAST_START_TORQUE } from '../../motor/machine/settle'
 import type { ModeSolution } from './mode-solution'
 
@@ -24,6 +17,8 @@ export interface SymptomInput {
   readonly modes: readonly ModeSolution[]
   /** Leads that are speed or horsepower taps of one winding. */
   readonly taps: readonly string[]
+  /** Volts of the capacitor that the motor's tag asks for; null: it asks for none. */
+  readonly tagVolts: number | null
   /** On the motor's nameplate. */
   readonly ratedVolts: { readonly low: number; readonly high: number }
   /** Rated amps where there is no two-winding machine. */
@@ -110,14 +105,23 @@ function runningSymptoms(input: SymptomInput, mode: ModeSolution, limits: Limits
     ]
   if (mode.motor.direction === 0) {
     const text = `In ${mode.name} the motor does not start: ${whyStanding(mode, limits)}.`
-    return [stopIn(mode, 'does-not-start', text), ...overcurrent(mode, limits)]
+    return [stopIn(mode, 'does-not-start', text), ...overcurrent(mode, limits, machine.estimated)]
   }
   return [
-    ...overcurrent(mode, limits),
+    ...overcurrent(mode, limits, machine.estimated),
     ...voltageSymptoms(mode, input.ratedVolts),
     ...startSymptoms(mode, machine),
   ]
 }
+
+/** Little start torque, by constants that may be off: told, not condemned. */
+const weakByEstimate = (mode: ModeSolution): Hazard =>
+  watch(
+    'weak-start',
+    `By estimate the motor has hardly any start torque in ${mode.name}, ${figure(100 * Math.abs(mode.motor.startTorque), 0)} % of its rated: see that it starts, and the right way.`,
+    [],
+    inMode(mode),
+  )
 
 const stopIn = (mode: ModeSolution, code: HazardCode, text: string): Hazard =>
   stop(code, text, [], inMode(mode))
@@ -140,15 +144,21 @@ function whyStanding(mode: ModeSolution, { rated }: Limits): string {
   return 'both windings’ currents lie alike, so it only hums'
 }
 
+/** Of the supply's volts, lost on the way to the motor (NEC's advice for a branch circuit, from memory). */
+const WIRE_DROP = 0.03
+
 function voltageSymptoms(mode: ModeSolution, rated: SymptomInput['ratedVolts']): Hazard[] {
   const volts = mode.motor.volts ?? 0
-  const inside = volts >= rated.low * (1 - VOLTAGE_TOLERANCE) && volts <= rated.high * (1 + VOLTAGE_TOLERANCE)
-  if (inside) return []
-  const text = `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${figure(rated.low)}–${figure(rated.high)} V.`
+  // A supply at the low end of its range reaches the motor a little lower still.
+  if (inRange(volts, rated) || inRange(volts * (1 + WIRE_DROP), rated)) return []
+  const text = `In ${mode.name} ${figure(volts, 0)} V stand across the motor, rated ${rangeFigure(rated)} V.`
   return [stopIn(mode, 'motor-voltage', text)]
 }
 
 function startSymptoms(mode: ModeSolution, machine: Machine): Hazard[] {
+  // Too little to say more of, its direction neither.
+  if (machine.estimated && Math.abs(mode.motor.startTorque) < LEAST_START_TORQUE)
+    return [weakByEstimate(mode)]
   const found: Hazard[] = []
   const weakest =
     mode.tolerance && Math.min(...mode.tolerance.startTorque.map((t) => t / machine.rating.torque))
@@ -168,24 +178,19 @@ function startSymptoms(mode: ModeSolution, machine: Machine): Hazard[] {
   return found
 }
 
-function overcurrent(mode: ModeSolution, limits: Limits): Hazard[] {
+function overcurrent(mode: ModeSolution, limits: Limits, estimated: boolean): Hazard[] {
   return mode.motor.windings.flatMap(({ id, name, amps }) => {
-    const [limit, rated] =
-      id === 'auxiliary'
-        ? [limits.auxiliaryAmps, limits.rated.auxiliaryAmps]
-        : [limits.mainAmps, limits.rated.mainAmps]
+    const rated = id === 'auxiliary' ? limits.rated.auxiliaryAmps : limits.rated.mainAmps
     // A motor that stands takes several times its running amps in the main winding; what it does then is said by “does not start”.
     if (mode.motor.direction === 0 && id !== 'auxiliary') return []
-    return amps > limit
-      ? [
-          stop(
-            'winding-overcurrent',
-            `In ${mode.name} the ${name} would carry ${figure(amps)} A, rated about ${figure(rated)} A: it burns.`,
-            [],
-            inMode(mode),
-          ),
-        ]
-      : []
+    const times = amps / rated
+    if (times <= limits.over.watch) return []
+    const figures = `${figure(amps)} A, ${figure(times, 1)} times its rated ${figure(rated)} A`
+    const severity = times > limits.over.stop ? stop : watch
+    const text = estimated
+      ? `By estimate the ${name} would carry ${figures} in ${mode.name}${times > limits.over.stop ? ': more than an estimate can be off' : ''}.`
+      : `In ${mode.name} the ${name} would carry ${figures}: it burns.`
+    return [severity('winding-overcurrent', text, [], inMode(mode))]
   })
 }
 
@@ -208,14 +213,27 @@ function restSymptoms(
     : []
 }
 
-function capacitorSymptoms({ can, machine }: SymptomInput, mode: ModeSolution): Hazard[] {
-  const worst = [...mode.sections].sort((a, b) => b.volts - a.volts)[0]
-  if (!worst || can.volts <= 0 || worst.volts <= can.volts) return []
-  const text = `In ${mode.name} ${figure(worst.volts, 0)} V stand on a section of a can rated ${figure(can.volts)} V.`
-  // A fitted motor's capacitor voltage is known to some ten percent: within that it is watched.
-  const sure = worst.volts > can.volts * (machine?.estimated ? 1.15 : 1)
-  return [(sure ? stop : watch)('capacitor-overvoltage', text, [], inMode(mode))]
+/**
+ * Volts on the fan's section against the can. Where the constants were fitted the tag is the better witness: it says which can the motor
+ * asks for at its rated volts, so the fitted volts are held against those of the fitted motor on its own tag's hookup.
+ */
+function capacitorSymptoms({ can, machine, tagVolts }: SymptomInput, mode: ModeSolution): Hazard[] {
+  const volts = mode.motor.capacitorVolts
+  if (volts === null || can.volts <= 0) return []
+  if (!machine?.estimated) {
+    if (volts <= can.volts) return []
+    const text = `In ${mode.name} ${figure(volts, 0)} V stand on the fan’s section of a can rated ${figure(can.volts)} V.`
+    return [stop('capacitor-overvoltage', text, [], inMode(mode))]
+  }
+  const rated = limitsOf(machine).rated.capacitorVolts
+  const times = (volts / rated) * ((tagVolts ?? can.volts) / can.volts)
+  if (volts <= can.volts || times <= CAPACITOR_OVER.watch) return []
+  const text = `By estimate ${figure(volts, 0)} V stand on the fan’s section in ${mode.name}, ${figure(times, 1)} times what the tag’s own hookup puts on it; the can is rated ${figure(can.volts)} V.`
+  return [(times > CAPACITOR_OVER.stop ? stop : watch)('capacitor-overvoltage', text, [], inMode(mode))]
 }
+
+/** The supply may be 10 % high, and µF 6 % off: so much more is still the tag's own hookup. Our judgement. */
+const CAPACITOR_OVER = { watch: 1.2, stop: 1.6 } as const
 
 /** One hazard for each code, with all its modes. */
 function mergeModes(found: readonly Hazard[]): Hazard[] {

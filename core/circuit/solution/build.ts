@@ -1,6 +1,9 @@
 // From the hookup to its circuit in one mode: the unit's copper merged into nodes, leads and jumpers as small resistances.
+import { nominalVolts } from '../../supply/supply'
+import type { SectionId } from '../../capacitor/can'
 import { complex } from '../../quantity/complex'
 import type { LeadSheet } from '../../motor/lead-sheet'
+import type { LeadId } from '../../motor/lead-id'
 import type { Machine } from '../../motor/machine/machine'
 import { Conductors } from '../../wiring/conductors'
 import { NEW_C, sectionPost } from '../../wiring/new-can'
@@ -38,34 +41,35 @@ export interface BuiltCircuit {
   /** The node a post is part of in this mode. */
   readonly nodeOf: (post: PostId) => string
   /** The node inside the motor that a lead comes from. */
-  readonly leadNode: (lead: string) => string
+  readonly leadNode: (lead: LeadId) => string
 }
 
 /** The node of a point inside the motor. */
 export const windingNode = (point: string): string => `W:${point}`
 /** The element of a lead: its current is the lead's. */
-export const leadElement = (lead: string): string => `lead:${lead}`
-/** The element of a jumper between two sections. */
-export const jumperElement = (from: string, to: string): string => `jumper:${from}-${to}`
+export const leadElement = (lead: LeadId): string => `lead:${lead}`
+/** The element of a jumper between two posts of the can. */
+export const jumperElement = (from: PostId, to: PostId): string => `jumper:${from}-${to}`
 /** The element of a capacitor's section. */
-export const sectionElement = (section: string): string => `section:${section}`
+export const sectionElement = (section: SectionId): string => `section:${section}`
 
-/** Split phase with earth in the middle from 200 V up; below, a line against a neutral that is bonded to earth. */
-const isSplit = ({ volts }: Pick<UnitType, 'volts'>): boolean => volts >= 200
+/** Two lines with earth between them from 200 V up; below, and at 277 V, a line against a neutral that is bonded to earth. */
+export const isSplit = ({ volts }: Pick<UnitType, 'volts'>): boolean =>
+  volts >= 200 && nominalVolts(volts) !== LINE_TO_NEUTRAL_VOLTS
+/** One line of a 480 V three-phase supply against its neutral, V. */
+const LINE_TO_NEUTRAL_VOLTS = 277
 
 /** The circuit of a hookup in one mode. Copper of the unit is one node; leads and jumpers keep a small resistance, so that their currents are answers. */
 export function buildCircuit(input: CircuitInput, mode: ModeId): BuiltCircuit {
   const { hookup, machine } = input
   const copper = copperOf(hookup, mode)
   const nodeOf = (post: PostId): string => (copper.joined(post, EARTH) ? EARTH : copper.find(post))
-  const leadNode = (lead: string): string => windingNode(pointOfLead(input, lead))
+  const leadNode = (lead: LeadId): string => windingNode(pointOfLead(input, lead))
   const leads = hookup.placements.flatMap(({ lead, goes }): Resistor[] =>
     goes.kind === 'post' ? [wire(leadElement(lead), leadNode(lead), nodeOf(goes.post), LEAD_OHMS)] : [],
   )
-  const jumpers = hookup.can.groups.flatMap((group) =>
-    group.jumpers.map(({ from, to }) =>
-      wire(jumperElement(from, to), nodeOf(sectionPost(from)), nodeOf(sectionPost(to)), JUMPER_OHMS),
-    ),
+  const jumpers = hookup.can.jumpers.map(({ from, to }) =>
+    wire(jumperElement(from, to), nodeOf(from), nodeOf(to), JUMPER_OHMS),
   )
   const { sources, bonds } = supplyOf(hookup.unit, nodeOf, input.volts ?? hookup.unit.volts)
   return {

@@ -1,5 +1,5 @@
 // What the motor does in a mode: from standstill, which way and whether it starts, and the speed it comes to against its fan.
-import { fanTorque, LEAST_START_TORQUE, settledSlip } from '../../motor/machine/settle'
+import { fanTorque, settledSlip, startTorqueOf } from '../../motor/machine/settle'
 import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
 import { prepare, solveAt, torqueAt, type Prepared, type Solution } from './solve'
@@ -30,7 +30,7 @@ export function runCircuit(
   const { rating } = machine
   const frequency = circuit.hertz / machine.ratedHertz
   const startTorque = standstill.torque / rating.torque
-  if (Math.abs(startTorque) < LEAST_START_TORQUE)
+  if (Math.abs(startTorque) < startTorqueOf(machine))
     return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
   const direction = startTorque > 0 ? 1 : -1
   // Turning backwards is turning forwards with the auxiliary reversed.

@@ -232,3 +232,61 @@ it('any wiring at all has finite figures', () => {
     { numRuns: 150 },
   )
 }, 60_000)
+
+describe('sources and branches by Ohm’s law', () => {
+  const close = (z: { re: number; im: number } | undefined, re: number, im: number) => {
+    expect(z!.re).toBeCloseTo(re, 9)
+    expect(z!.im).toBeCloseTo(im, 9)
+  }
+  const divider = (a: string, b: string): Circuit => ({
+    ...NOTHING,
+    sources: [{ id: 's', a, b, volts: complex(3, 10), ohms: 2 }],
+    resistors: [{ id: 'r', a: 'x', b: EARTH, ohms: 3, reactanceOhms: 0 }],
+  })
+  it('3 + 10i V behind 2 Ω on 3 Ω: three fifths of it, and a fifth of it as amps', () => {
+    const circuit = divider('x', EARTH)
+    const solved = solveAt(prepare(circuit), 1)
+    close(solved.volts.get('x'), 1.8, 6)
+    close(ampsThrough(circuit, solved, 'r')!, 0.6, 2)
+  })
+  it('put on the other way round it is the same with the other sign', () => {
+    const circuit = divider(EARTH, 'x')
+    const solved = solveAt(prepare(circuit), 1)
+    close(solved.volts.get('x'), -1.8, -6)
+    close(ampsThrough(circuit, solved, 'r')!, -0.6, -2)
+  })
+  it('between two points of which neither is earth, what goes in at one comes out at the other', () => {
+    const circuit: Circuit = {
+      ...NOTHING,
+      sources: [{ id: 's', a: 'x', b: 'y', volts: complex(0, 12), ohms: 1 }],
+      resistors: [
+        { id: 'r', a: 'x', b: EARTH, ohms: 2, reactanceOhms: 0 },
+        { id: 'q', a: 'y', b: EARTH, ohms: 3, reactanceOhms: 0 },
+      ],
+    }
+    const solved = solveAt(prepare(circuit), 1)
+    // 12i V round 1 + 2 + 3 Ω: 2i A.
+    close(solved.volts.get('x'), 0, 4)
+    close(solved.volts.get('y'), 0, -6)
+    expect(magnitude(ampsThrough(circuit, solved, 's')!)).toBeCloseTo(2, 9)
+  })
+  it('an impedance of 3 + 4i Ω on 10 V takes 2 A, lagging', () => {
+    const circuit: Circuit = {
+      ...NOTHING,
+      sources: [{ id: 's', a: 'x', b: EARTH, volts: complex(10), ohms: 1e-12 }],
+      resistors: [{ id: 'z', a: 'x', b: EARTH, ohms: 3, reactanceOhms: 4 }],
+    }
+    close(ampsThrough(circuit, solveAt(prepare(circuit), 1), 'z')!, 1.2, -1.6)
+  })
+  it('a point with no path to earth is named, and stands at nothing', () => {
+    const circuit: Circuit = {
+      ...NOTHING,
+      resistors: [{ id: 'r', a: 'p', b: 'q', ohms: 3, reactanceOhms: 0 }],
+      named: ['p', 'lost'],
+    }
+    const { floating, volts } = solveAt(prepare(circuit), 1)
+    expect([...floating].sort()).toEqual(['lost', 'p', 'q'])
+    close(volts.get('p'), 0, 0)
+    close(volts.get('lost'), 0, 0)
+  })
+})

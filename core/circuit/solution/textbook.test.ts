@@ -1,5 +1,5 @@
 // Worked examples of Fitzgerald, Kingsley and Umans, Electric Machinery, the chapter on single-phase machines (from memory).
-import { complex, magnitude, over, plus, scaled } from '../../quantity/complex'
+import { complex, magnitude, minus, over, plus, scaled } from '../../quantity/complex'
 import { coilImpedances, fieldAt, torqueOf, type Coil } from '../../motor/machine/field'
 import type { Circuit } from './elements'
 import { EARTH } from './elements'
@@ -47,6 +47,32 @@ describe('capacitor for quadrature at standstill: main 4.5 + j3.7 Ω, auxiliary 
       expect(swept[i]!.capacitorVolts).toBeCloseTo(magnitude(s.volts.get('x')!), 9)
     })
     expect(sweepCapacitor(prepare(circuit(50)), 1, 'none', values)).toBeNull()
+  })
+  it('also where it is named from earth, or lies between two points of which neither is', () => {
+    const ends: readonly (readonly [string, string])[] = [
+      [EARTH, 'x'],
+      ['x', 'y'],
+      ['y', 'x'],
+    ]
+    for (const [a, b] of ends) {
+      const other = (microfarads: number): Circuit => {
+        const c = circuit(microfarads)
+        return {
+          ...c,
+          resistors: [...c.resistors, { id: 'far', a: 'y', b: EARTH, ohms: 3, reactanceOhms: 1 }],
+          capacitors: [{ id: 'c', a, b, microfarads }],
+        }
+      }
+      const volts = (microfarads: number) => {
+        const s = solveAt(prepare(other(microfarads)), 1)
+        const at = (node: string) => s.volts.get(node)!
+        return magnitude(minus(at(a), at(b)))
+      }
+      const swept = sweepCapacitor(prepare(other(50)), 1, 'c', [20, 177])!
+      expect(swept.map((p) => p.microfarads)).toEqual([20, 177])
+      expect(swept[0]!.capacitorVolts).toBeCloseTo(volts(20), 9)
+      expect(swept[1]!.capacitorVolts).toBeCloseTo(volts(177), 9)
+    }
   })
 })
 

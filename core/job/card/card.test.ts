@@ -1,4 +1,5 @@
 import { workOutHookup } from '../../circuit/hookup'
+import { BLOWER_CAN } from '../../testing/circuits'
 import { hookupWith, onPost, requestFor } from '../../testing/fixtures'
 import { makeCard, type Card, type CardHeading } from './card'
 import { CARD_HEIGHT, CARD_WIDTH, layOutCard, wrap, type Shape } from './card-layout'
@@ -150,6 +151,20 @@ describe('the print of what was proven', () => {
     },
   }
   const print = (j: typeof job) => printOf(hookupInput(j) as NonNullable<ReturnType<typeof hookupInput>>)
+  it('falls with the second shaft end, where the unit needs one; elsewhere it says nothing of the body', () => {
+    const onUnit = (unit: string, throughShaft: boolean | null) =>
+      print({
+        ...job,
+        unit,
+        motor: {
+          ...job.motor,
+          mechanical: job.motor.mechanical && { ...job.motor.mechanical, throughShaft },
+        },
+      })
+    expect(onUnit('roof-through-shaft', false)).not.toBe(onUnit('roof-through-shaft', true))
+    expect(onUnit('roof-through-shaft', null)).not.toBe(onUnit('roof-through-shaft', true))
+    expect(onUnit(job.unit, false)).toBe(onUnit(job.unit, true))
+  })
   it('does not change with the order in which wires were entered', () =>
     expect(print({ ...job, wires: { b: job.wires.b, a: job.wires.a } })).toBe(print(job)))
   it('does not change when a later version reads the same sheet with fields it gained since', () => {
@@ -166,9 +181,8 @@ describe('the print of what was proven', () => {
       Object.entries({ ...input, sheet: { ...old, settings } }).filter(([key]) => key !== 'speed'),
     ) as unknown as typeof input
     expect(printOf(before)).toBe(print(job))
-    expect(printOf({ ...input, sheet: { ...old, settings: { ...settings, rotation: [] } } })).not.toBe(
-      print(job),
-    )
+    const noPlug = { ...job.motor, settings: { ...job.motor.settings, rotation: [] } }
+    expect(printOf({ ...input, sheet: noPlug })).not.toBe(print(job))
   })
   it('changes with every figure it rests on', () => {
     const other = [
@@ -196,5 +210,82 @@ describe('what the card tells to know', () => {
     expect(at).toBeGreaterThan(on.indexOf('Set on the motor'))
     expect(on.slice(at + 1).join(' ')).toContain(card.watch[0]?.split(' ').slice(0, 4).join(' '))
     expect(texts({ ...card, watch: [] })).not.toContain('To know')
+  })
+})
+
+describe('a card tells the truth per lead', () => {
+  const blower = () => {
+    const request = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+    const answer = workOutHookup(request)
+    return makeCard(request, answer, HEADING)
+  }
+  it('the old wire is the one whose place the lead takes, also where several share a role', () => {
+    const rows = Object.fromEntries((blower()?.rows ?? []).map((r) => [r.lead, [r.was, r.goes]]))
+    expect(rows).toMatchObject({
+      black: ['COOL on the fan board', 'COOL on the fan board'],
+      red: ['HEAT on the fan board', 'HEAT on the fan board'],
+      blue: ['PARK 1 on the fan board', 'PARK 1 on the fan board'],
+      white: ['neutral on the fan board', 'neutral on the fan board'],
+      brown: ['cap 1 on the blower capacitor', 'the 7.5 µF section of the new can'],
+      'brown/white': ['cap 2 on the blower capacitor', 'C on the new can'],
+    })
+  })
+  it('one figure of volts is said once', () => {
+    expect(blower()?.settings[0]).toBe('1/3 hp, rated 5.6 A, 115 V, 1075 rpm')
+    expect(cardFor().settings[0]).toContain('208–230 V')
+  })
+  it('names the direction from the tag’s end, with the other in brackets', () =>
+    expect(cardFor().settings[1]).toBe(
+      'Turns clockwise seen from the lead end (counter-clockwise from the shaft end)',
+    ))
+  it('a direction that is set by leaving a lead open is told as that, not as a missing plug', () => {
+    const request = requestFor('cooling-2-pole-own-capacitor', 'teal-33e', { can: null as never })
+    const lines = (['CW', 'CCW'] as const).flatMap((plug) => {
+      const asked = {
+        ...request,
+        plug,
+        speed: 'high' as const,
+        wanted: { direction: plug, seenFrom: request.sheet.rotationNamedFrom },
+      }
+      return makeCard(asked, workOutHookup(asked), HEADING)?.settings.at(-1) ?? 'no card'
+    })
+    expect(lines.join('\n')).not.toContain('no reversing plug')
+    expect(lines.some((line) => /left open and insulated$/.test(line))).toBe(true)
+  })
+  it('a conflict is said once', () => {
+    const request = requestFor()
+    const wires = request.wires.map((w) =>
+      w.id === 'fan-c' ? { ...w, stated: [{ source: 'motor-label' as const, role: 'run' as const }] } : w,
+    )
+    const card = makeCard({ ...request, wires }, workOutHookup({ ...request, wires }), HEADING)
+    expect(card?.watch).toEqual([
+      'The wire on FAN on the dual capacitor is start by its terminal, against this: The motor’s own label says run.',
+    ])
+  })
+})
+
+describe('the can on the card is the can as it was wired', () => {
+  const lines = (more: Partial<ReturnType<typeof requestFor>>, moves = {}) => {
+    const request = { ...requestFor(), ...more }
+    return makeCard(request, hookupWith(request, moves), HEADING)?.capacitor ?? []
+  }
+  const jumper = (from: string, to: string) => ({ from: `CAN-${from}`, to: `CAN-${to}` })
+
+  it('as planned: jumpers straight from the lead’s post', () =>
+    expect(lines({})).toEqual(
+      expect.arrayContaining([
+        'HERM 40 µF: lead on 20 µF, jumper to 20 µF',
+        'FAN 7.5 µF: lead on 5 µF, jumper to 2.5 µF',
+      ]),
+    ))
+  it('a row of jumpers is told one by one, outward, each from where it starts', () => {
+    const jumpers = [jumper('20b', '20a'), jumper('5a', '20b'), jumper('2.5', '5b')]
+    const put = { jumpers, wires: [] }
+    expect(lines({ compressorMicrofarads: 45, put }, { brown: onPost('CAN-5b') })).toEqual(
+      expect.arrayContaining([
+        'HERM 45 µF: lead on 20 µF, jumper to 20 µF, jumper from 20 µF to 5 µF',
+        'FAN 7.5 µF: lead on 5 µF, jumper to 2.5 µF',
+      ]),
+    )
   })
 })

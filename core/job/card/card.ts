@@ -1,15 +1,28 @@
 // The hookup card: what the next hand at this unit needs to know, as data (format "oak-switch/hookup-card").
+import type { LeadSheet, RotationChoice } from '../../motor/lead-sheet'
+import type { LeadId } from '../../motor/lead-id'
 import { known } from '../../quantity/at'
 import type { HookupAnswer, HookupRequest } from '../../circuit/hookup'
 import { casesOf } from '../../capacitor/can'
 import { insulationCode, insulationName, type Insulation } from '../../motor/colour'
-import { ROLE_NAMES } from '../../motor/role'
-import { figure } from '../../quantity/display'
-import { rotationText } from '../../rotation/view'
+import { ROLE_NAMES, type WireRole } from '../../motor/role'
+import { figure, listed, rangeFigure } from '../../quantity/display'
+import { voltsName } from '../../motor/volts-choice'
+import { BOTH_ENDS, rotationFromBoth } from '../../rotation/view'
 import { hookupPosts, type HookupPost } from '../../wiring/hookup-posts'
-import { NO_CAN, PROTECTED_POST, type UnitWire } from '../../wiring/new-can'
+import { capacitorSides, recordedCopper } from '../../wiring/capacitor-sides'
+import {
+  FAN_LOAD,
+  groupFor,
+  NEW_C,
+  NO_CAN,
+  PROTECTED_POST,
+  sectionPost,
+  type UnitWire,
+} from '../../wiring/new-can'
 import { samePlacement, type Placement } from '../../wiring/placement'
-import { postName, postOf, type UnitType } from '../../wiring/unit-type'
+import { postName, postOf, type UnitType, type PostId } from '../../wiring/unit-type'
+import { goesToMotor, type NamedWire } from '../../wiring/wire'
 
 export const CARD_FORMAT = 'oak-switch/hookup-card'
 export const CARD_VERSION = 1
@@ -26,7 +39,7 @@ export interface CardHeading {
 
 /** One lead of the new motor on the card. */
 export interface CardRow {
-  readonly lead: string
+  readonly lead: LeadId
   readonly insulation: Insulation
   readonly role: string
   /** Where the old wire of this role was and its colour; null when there was none. */
@@ -66,15 +79,13 @@ export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: 
     rows: rowsOf(request, answer, posts),
     capacitor: capacitorLines(request, answer, posts),
     settings: settingLines(request, answer),
-    watch: [...hazards.map((h) => h.message), ...answer.warnings.map((w) => w.message)],
+    watch: [...new Set([...hazards.map((h) => h.message), ...answer.warnings.map((w) => w.message)])],
   }
 }
 
-function rowsOf(
-  { sheet, wires, unit }: HookupRequest,
-  { leads, placements, findings }: HookupAnswer,
-  posts: readonly HookupPost[],
-): CardRow[] {
+function rowsOf(request: HookupRequest, answer: HookupAnswer, posts: readonly HookupPost[]): CardRow[] {
+  const { sheet, unit } = request
+  const { leads, placements } = answer
   return leads
     .filter(({ goes }) => goes.kind !== 'plug')
     .map(({ lead, goes, like }) => {
@@ -87,8 +98,7 @@ function rowsOf(
         'The lead',
       )
       const now = placements.find((p) => p.lead === lead)?.goes ?? goes
-      const old =
-        like === null ? undefined : wires.find((w) => w.id === findings.find((f) => f.role === like)?.wire)
+      const old = oldWireFor(request, answer, now, like)
       const colourOf = old?.segments.at(-1)
       const was = old
         ? `${postName(unit, old.from)}${colourOf ? ` (${insulationName(colourOf)} ${insulationCode(colourOf)})` : ''}`
@@ -104,6 +114,26 @@ function rowsOf(
     })
 }
 
+/** The old motor's wire whose place the lead takes; one that is on no post stands for the old wire of its role, where there is just one. */
+function oldWireFor(
+  { wires, unit }: HookupRequest,
+  { findings, can }: HookupAnswer,
+  goes: Placement,
+  like: WireRole | null,
+): NamedWire | undefined {
+  const toMotor = wires.filter(goesToMotor)
+  const ofRole = toMotor.filter(
+    (w) => like !== null && findings.some((f) => f.wire === w.id && f.role === like),
+  )
+  if (goes.kind !== 'post') return ofRole.length === 1 ? ofRole[0] : undefined
+  const sides = capacitorSides(unit, recordedCopper(unit, wires))
+  const fan = groupFor(can, FAN_LOAD)
+  const nowAt = (post: PostId): PostId =>
+    post === sides.cSide ? NEW_C : post === sides.fanSide && fan ? sectionPost(fan.lead) : post
+  const there = toMotor.filter((w) => nowAt(w.from) === goes.post)
+  return there.find((w) => ofRole.includes(w)) ?? there[0]
+}
+
 function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   if (goes.kind === 'post') return posts.find((p) => p.id === goes.post)?.name ?? goes.post
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
@@ -111,7 +141,7 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
 
 function capacitorLines(
   { can, unit, sheet, hardStart }: HookupRequest,
-  { plan, unitWires, added }: HookupAnswer,
+  { can: fitted, unitWires, added }: HookupAnswer,
   posts: readonly HookupPost[],
 ): string[] {
   if (!can)
@@ -121,7 +151,7 @@ function capacitorLines(
     const section = can.sections.find((s) => s.id === id)
     return `${figure(section?.marked ?? section?.microfarads ?? NaN)} µF${cases.length > 1 && section?.of ? ` of ${section.of}` : ''}`
   }
-  const name = (post: string) => posts.find((p) => p.id === post)?.name ?? post
+  const name = (post: PostId) => posts.find((p) => p.id === post)?.name ?? post
   return [
     `${can.name}, ${figure(can.volts)} V, ±${figure(can.tolerancePercent)} %`,
     ...(cases.length > 1 ? [`C tied: ${cases.map((c) => c.name).join(' – ')}`] : []),
@@ -131,9 +161,9 @@ function capacitorLines(
         (c) =>
           `${c.name} stays for ${c.stays}, ${c.sections.map((s) => `marked ${figure(s.marked ?? s.microfarads)} µF, read ${figure(s.microfarads)} µF`).join('; ')}`,
       ),
-    ...plan.groups.map(
+    ...fitted.groups.map(
       (g) =>
-        `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper to ${value(j.to)}`).join('')}`,
+        `${g.load} ${figure(g.microfarads)} µF: lead on ${value(g.lead)}${g.jumpers.map((j) => `, jumper ${j.from === g.lead ? '' : `from ${value(j.from)} `}to ${value(j.to)}`).join('')}`,
     ),
     ...(sheet.capacitor ? [] : ['The fan’s section stays empty: this motor needs no capacitor.']),
     ...(hardStart
@@ -147,7 +177,7 @@ function capacitorLines(
 }
 
 /** "Wire to S on the compressor: from HERM to the 25 µF section of the new can" */
-function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => string): string[] {
+function movedEnds(wire: UnitWire, unit: UnitType, name: (post: PostId) => string): string[] {
   if (!wire.was) return []
   const ends = [
     [wire.was.from, wire.from, wire.to],
@@ -164,13 +194,28 @@ function movedEnds(wire: UnitWire, unit: UnitType, name: (post: string) => strin
 function settingLines({ sheet }: HookupRequest, { horsepower, speed, plug }: HookupAnswer): string[] {
   const joins = plug.set.join.map(([a, b]) => `${a} to ${b}`).join(', ')
   return [
-    `${horsepower.horsepower} hp, rated ${figure(horsepower.amps)} A, ${figure(sheet.nameplate.volts.low)}–${figure(sheet.nameplate.volts.high)} V, ${figure(sheet.nameplate.rpm)} rpm`,
+    `${horsepower.horsepower} hp, rated ${figure(horsepower.amps)} A, ${rangeFigure(sheet.nameplate.volts)} V, ${figure(sheet.nameplate.rpm)} rpm`,
+    ...(sheet.settings.volts ?? []).map(
+      (choice) =>
+        `Leads joined for ${voltsName(choice)} V${choice.how ? `: ${choice.how}` : ', as its tag says'}`,
+    ),
     ...(speed
       ? [
           `Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`,
         ]
       : []),
-    `Turns ${rotationText({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
-    ...(joins ? [`Plug: ${joins}`] : ['No reversing plug']),
+    `Turns ${rotationFromBoth({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
+    ...(sheet.mechanical?.throughShaft ? [BOTH_ENDS] : []),
+    plugLine(sheet, plug.set, joins),
   ]
+}
+
+/** How the direction is set: leads joined, leads left open, or nothing to set. */
+function plugLine({ settings }: LeadSheet, { open, insulate }: RotationChoice, joins: string): string {
+  if (joins) return `Plug: ${joins}`
+  const left = [...open, ...insulate]
+  if (settings.rotation.length < 2) return 'Turns one way only: it has no reversing plug'
+  return left.length > 0
+    ? `Direction: ${listed(left)} left open and insulated`
+    : 'Direction: set with nothing joined'
 }

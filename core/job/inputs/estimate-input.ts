@@ -1,6 +1,6 @@
 // What a job knows that bears on an unreadable plate: amps, the old can's marking, the blade.
 import type { EstimateFrom } from '../../motor/estimate'
-import { unitTypeById } from '../../wiring/unit-types'
+import { jobSupply } from './supply-input'
 import type { JobDocument } from '../document'
 
 const SPEED_PROBES = ['amps-low', 'amps-medium', 'amps-high'] as const
@@ -12,7 +12,7 @@ export function estimateInput(job: JobDocument): EstimateFrom {
   const diameter = job.oldBlade?.diameterInches ?? null
   return {
     ampsBySpeed: amps,
-    volts: amps.length > 0 && job.unit ? (unitTypeById(job.unit)?.volts ?? null) : null,
+    volts: amps.length > 0 ? (jobSupply(job)?.supply.volts ?? null) : null,
     // Of a dual can the fan's section is the smaller (common practice, no source).
     microfarads: sections[0] ?? null,
     blade: diameter === null ? null : { diameterInches: diameter, steep: job.steepBlades ?? false },

@@ -1,7 +1,21 @@
 // From a job to the input of the hookup operation, or what is still missing for it.
+import type { HookupRequest } from '../../circuit/hookup'
+import type { LandedLead } from '../../circuit/network'
+import type { Preference } from '../../capacitor/tap-plan/score'
+import type { LeadSheet, SpeedName } from '../../motor/lead-sheet'
+import type { Direction, Rotation } from '../../rotation/view'
+import type { PostId } from '../../wiring/unit-type'
+import type { NamedWire } from '../../wiring/wire'
+import type { Can, SectionId } from '../../capacitor/can'
+import { canPosts, type CanAsPut } from '../../wiring/new-can'
+import { DEFAULT_TOLERANCE_PERCENT } from '../../capacitor/verdict'
+import { HIGHEST_CAN_VOLTS, lacksGroundLead } from '../../circuit/unknowns'
 import { selectSpeeds } from '../../motor/settings'
+import { voltsChoices, voltsName } from '../../motor/volts-choice'
 import { unitTypeById } from '../../wiring/unit-types'
+import type { SupplyFacts } from '../../supply/supply'
 import type { JobDocument } from '../document'
+import { supplyFacts } from './supply-input'
 
 /** What a hookup still waits for. */
 export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
@@ -9,18 +23,25 @@ export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
 /** The input of `hookup` and `prove`, as a job gives it; checked where the operation runs. */
 export interface HookupInput {
   readonly unit: string
-  readonly wires: readonly unknown[]
-  readonly sheet: unknown
+  readonly supply: SupplyFacts
+  readonly tolerancePercent: number
+  readonly wires: readonly NamedWire[]
+  readonly sheet: LeadSheet
   readonly horsepower: string | null
-  readonly wanted: unknown
-  readonly plug: string | null
-  readonly can: unknown
-  readonly speed: string | null
-  readonly hardStart: string | null
-  readonly speedChoices: Readonly<Record<string, string>>
+  readonly wanted: Rotation | null
+  readonly plug: Direction | null
+  readonly can: HookupRequest['can']
+  readonly speed: SpeedName | null
+  readonly hardStart: PostId | null
+  readonly speedChoices: Readonly<Record<PostId, SpeedName>>
   readonly compressorMicrofarads: number | null
-  readonly prefer: string
-  readonly placements: readonly unknown[]
+  readonly compressorVolts: number | null
+  readonly unusedOutputs: readonly PostId[]
+  readonly prefer: Preference
+  readonly put: CanAsPut | null
+  readonly frameGrounded: boolean
+  readonly motorVolts: string | null
+  readonly placements: readonly LandedLead[]
 }
 
 /** What must be known before a hookup can be worked out at all, in the order of the work. */
@@ -38,7 +59,7 @@ export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): 
   !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
 
 /** The key of a section in `deadSections`: a section that died in one can is alive in another. */
-export const deadKey = (can: string, section: string): string => `${can} ${section}`.slice(0, 60)
+export const deadKey = (can: string, section: SectionId): string => `${can} ${section}`.slice(0, 60)
 
 /** The can with its dead sections left out: nothing is planned on them, and no lead is shown a place there. */
 export function liveCan({
@@ -55,11 +76,11 @@ export function hookupInput(job: JobDocument): HookupInput | null {
   const can = needsCan(job) ? liveCan(job) : null
   return {
     unit: job.unit,
+    supply: supplyFacts(job),
+    tolerancePercent: job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
     wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),
     sheet: job.motor,
-    horsepower: job.motor.settings.horsepower.some((c) => c.horsepower === job.horsepower)
-      ? job.horsepower
-      : null,
+    ...motorSettings(job, job.motor),
     wanted: job.wanted,
     plug: job.plug,
     can: can && {
@@ -70,12 +91,36 @@ export function hookupInput(job: JobDocument): HookupInput | null {
       protectedStart: can.protectedStart ?? false,
     },
     hardStart: job.hardStart,
-    speed: selectSpeeds(job.motor).some((c) => c.speed === job.speed) ? job.speed : null,
-    speedChoices: job.motor.kind === 'psc-blower' ? job.speedChoices : {},
     compressorMicrofarads: job.compressorMicrofarads,
+    // A can that serves any is not asked for it, so that a label read later changes no proof.
+    compressorVolts: can && can.volts < HIGHEST_CAN_VOLTS ? compressorLabelVolts(job) : null,
+    unusedOutputs: Object.keys(job.unusedOutputs).filter((post) => job.unusedOutputs[post]),
     prefer: job.prefer,
+    put: job.canPut && can ? putOn(job.canPut, can) : null,
     placements: Object.entries(job.placements)
       .filter(([lead]) => leads.has(lead))
       .map(([lead, goes]) => ({ lead, goes })),
   }
 }
+
+/** What is set on the motor, as far as this motor can be set so: of another motor it would say nothing. */
+const motorSettings = (job: JobDocument, motor: LeadSheet) => ({
+  horsepower: motor.settings.horsepower.some((c) => c.horsepower === job.horsepower) ? job.horsepower : null,
+  speed: selectSpeeds(motor).some((c) => c.speed === job.speed) ? job.speed : null,
+  speedChoices: motor.kind === 'psc-blower' ? job.speedChoices : {},
+  motorVolts: voltsChoices(motor).some((c) => voltsName(c) === job.motorVolts) ? job.motorVolts : null,
+  frameGrounded: job.frameGrounded === true && lacksGroundLead(motor),
+})
+
+/** What was put on posts that this can has. */
+function putOn({ jumpers, wires }: CanAsPut, can: Pick<Can, 'sections'>): CanAsPut {
+  const posts = new Set(canPosts(can).map((post) => post.id))
+  return {
+    jumpers: jumpers.filter(({ from, to }) => posts.has(from) && posts.has(to)),
+    wires: wires.filter(({ post }) => posts.has(post)),
+  }
+}
+
+/** What the compressor's side asks for, V: of a shared can the label's volts are both sides'; a single's are its own. null: not on record. */
+export const compressorLabelVolts = ({ canMarking }: Pick<JobDocument, 'canMarking'>): number | null =>
+  canMarking && canMarking.sections.length > 1 ? canMarking.volts : null

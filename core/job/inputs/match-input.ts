@@ -9,33 +9,45 @@ import { goesToMotor } from '../../wiring/wire'
 import { estimatePlate } from '../../motor/estimate'
 import { estimateInput } from './estimate-input'
 import type { JobDocument } from '../document'
+import { jobHertz, jobSupply } from './supply-input'
 
 /** The old motor as far as plates, body and wires tell it; what is not known stays null and never passes a row. */
 export function oldMotorOf(job: JobDocument): OldMotor {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   const fan = unit?.traits.fan ?? 'outdoor'
   const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
-  // Outputs that have a lead on them and are called in some mode: the speeds that the unit uses.
-  const used =
-    unit && fan === 'blower'
-      ? unit.posts.filter(
-          (post) =>
-            post.kind === 'output' &&
-            modesOfOutput(unit, post.id).length > 0 &&
-            Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id),
-        ).length
-      : 1
   return {
     fan,
     plate: { ...plate, phase: plate.phase ?? (unit && hasCapacitorLead(unit, job) ? 1 : null) },
     mechanical: job.oldBody ?? BLANK,
-    unitVolts: unit?.volts ?? null,
-    hertz: 60,
-    speedsInUse: used > 0 ? used : null,
+    ...supplyFor(job),
+    needsThroughShaft: unit?.traits.throughShaft ?? false,
+    speedsInUse: unit && fan === 'blower' ? speedsInUse(unit, job) : 1,
     steepBlades: job.steepBlades,
     wantedFromLeadEnd: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
     estimate: estimateOf(job),
   }
+}
+
+/** Volts, hertz, and what speaks against them. */
+function supplyFor(job: JobDocument): Pick<OldMotor, 'unitVolts' | 'hertz' | 'supplyConflict'> {
+  const supply = jobSupply(job)
+  return {
+    unitVolts: supply?.supply.volts ?? null,
+    hertz: jobHertz(job),
+    supplyConflict: supply?.conflicts[0] ?? null,
+  }
+}
+
+/** Outputs that have a lead on them and are called in some mode: the speeds that the unit uses; null: none is on record. */
+function speedsInUse(unit: UnitType, job: JobDocument): number | null {
+  const used = unit.posts.filter(
+    (post) =>
+      post.kind === 'output' &&
+      modesOfOutput(unit, post.id).length > 0 &&
+      Object.values(job.wires).some((wire) => goesToMotor(wire) && wire.from === post.id),
+  ).length
+  return used > 0 ? used : null
 }
 
 /** Only what stands for a blank: it never weighs against a plate. */

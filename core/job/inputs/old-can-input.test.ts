@@ -1,5 +1,6 @@
 import type { Measurement } from '../../meter/measurement'
 import { leadSheetById } from '../../motor/lead-sheets'
+import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { labelOf, oldCanInput, sideReading, sideThatCouldStay } from './old-can-input'
 import { UNIT_TYPES } from '../../wiring/unit-types'
@@ -77,12 +78,26 @@ it('asks of a swollen one even when nothing was read, and not of one that nobody
     ],
   })
 })
-it('the compressor’s side could stay once marking, rating and reading are known', () => {
-  expect(sideThatCouldStay(job({}))).toBeNull()
-  expect(sideThatCouldStay(job({ measurements: { 'microfarads-HERM': bench(44.6) } }))).toMatchObject({
+it('the compressor’s side could stay once marking, rating and reading are known, and its top is flat', () => {
+  const read = { measurements: { 'microfarads-HERM': bench(44.6) } }
+  expect(sideThatCouldStay(job({ observations: { 'can-top': 'flat' } }))).toBeNull()
+  expect(sideThatCouldStay(job(read))).toBeNull()
+  expect(sideThatCouldStay(job({ ...read, observations: { 'can-top': 'leaks' } }))).toBeNull()
+  expect(sideThatCouldStay(job({ ...read, observations: { 'can-top': 'flat' } }))).toMatchObject({
     load: 'HERM',
     volts: 440,
     microfarads: 45,
     tolerancePercent: 5,
   })
+})
+it('a wrong capacitor that reads its own marking is out all the same: the motor’s plate counts', () => {
+  const fan = (microfarads: number | null) =>
+    oldCanInput(
+      job({
+        canMarking: { sections: [45, 3], range: null, volts: 440, tolerancePercent: 6 },
+        motorPlate: { ...EMPTY_MOTOR_PLATE, microfarads },
+        measurements: { 'microfarads-FAN': bench(3) },
+      }),
+    )?.sides[1]?.verdict
+  expect([fan(4), fan(3), fan(null)]).toEqual(['out', 'in', 'in'])
 })

@@ -18,6 +18,9 @@ export function labelOf({ canMarking }: Pick<JobDocument, 'canMarking'>, side: C
   return (side === 'HERM' ? sections[0] : sections.at(-1)) ?? null
 }
 
+/** Where it is kept how the capacitor's top looks: flat, swollen or leaks. */
+export const CAN_TOP = 'can-top'
+
 /** Where the readings of a side are kept. */
 export const runningProbe = (key: 'amps' | 'volts', side: CanSide): string => `${key}-running ${side}`
 const benchProbe = (side: CanSide): string => `microfarads-${side}`
@@ -41,8 +44,12 @@ export function sideReading({ measurements, readings }: Evidence, side: CanSide)
   return high === null ? null : { low, high }
 }
 
-function sideVerdict(job: Evidence & Pick<JobDocument, 'canMarking'>, side: CanSide): SideVerdict | null {
-  const marked = labelOf(job, side)
+function sideVerdict(
+  job: Evidence & Pick<JobDocument, 'canMarking' | 'motorPlate'>,
+  side: CanSide,
+): SideVerdict | null {
+  // A wrong one that reads its own marking is wrong all the same: the motor's plate counts.
+  const marked = (side === 'FAN' ? job.motorPlate?.microfarads : null) ?? labelOf(job, side)
   const bench = job.measurements[benchProbe(side)]
   const rating =
     marked === null
@@ -76,7 +83,7 @@ export function oldCanInput(job: JobDocument): OldCanInput | null {
     microfarads: labelOf(job, side),
     verdict: sideVerdict(job, side),
   }))
-  const top = job.observations['can-top']
+  const top = job.observations[CAN_TOP]
   if (sides.every((s) => s.verdict === null) && (top === undefined || top === 'flat')) return null
   return {
     sides,
@@ -86,13 +93,14 @@ export function oldCanInput(job: JobDocument): OldCanInput | null {
   }
 }
 
-/** The compressor's side of the old can as one that could stay; null while its marking, rating or reading is not known. */
+/** The compressor's side of the old can as one that could stay; null while its marking, rating or reading is not known, or its top was not found flat and dry. */
 export function sideThatCouldStay(job: JobDocument) {
   const [microfarads, reading, volts] = [
     labelOf(job, 'HERM'),
     sideReading(job, 'HERM'),
     job.canMarking?.volts ?? null,
   ]
+  if (job.observations[CAN_TOP] !== 'flat') return null
   if (microfarads === null || reading === null || volts === null) return null
   return {
     load: 'HERM',

@@ -1,18 +1,10 @@
 import type { Measurement, Quantity } from '../../meter/measurement'
 import { runOperation } from '../../operations/registry'
 import type { StartupOutput } from '../../operations/startup-verdict'
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { EMPTY_JOB, type JobDocument } from '../document'
-import { foldJob } from '../fold'
-import { readJobFile } from '../job-file'
+import { FINISHED } from '../testing/finished'
 import { CAN_PROBES, chargeInput, startProbe, startupInput, SUPPLY_PROBE } from './startup-input'
 
-/** The demo's finished job: an outdoor fan, hooked up and proven. */
-const read = readJobFile(
-  readFileSync(join(__dirname, '..', '..', '..', 'demo', '1-saltmarsh-bakery.job.json'), 'utf8'),
-)
-const FINISHED: JobDocument = read.ok ? foldJob(read.file.changes) : EMPTY_JOB
 const reading = (quantity: Quantity, value: number | 'OL'): Measurement => ({
   quantity,
   value,
@@ -37,6 +29,12 @@ it('each mode that runs the fan has its rating and what the proof expects', () =
       mode: 'cooling',
       name: 'cooling',
       amps: expect.any(Number),
+      range: { low: expect.any(Number), high: expect.any(Number) },
+      lead: 'black',
+      others: [
+        { lead: 'white', amps: expect.any(Number) },
+        { lead: 'brown', amps: expect.any(Number) },
+      ],
       rated: FINISHED.motor!.settings.horsepower[0]!.amps,
       speed: null,
     },

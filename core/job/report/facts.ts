@@ -1,4 +1,6 @@
 // The facts of a job as a report tells them, each from what the record holds and nothing else; and what the record lacks.
+import { probeName } from './probe-names'
+import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
@@ -10,7 +12,8 @@ import { unitTypeById } from '../../wiring/unit-types'
 import { type Measurement, QUANTITY_UNITS } from '../../meter/measurement'
 import type { JobDocument } from '../document'
 import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
-import { standingProof } from '../standing-proof'
+import { proofState, standingProof } from '../standing-proof'
+import { jobStartUp, wasStarted } from '../start-up'
 
 export const SECTIONS = ['found', 'done', 'readings', 'parts', 'recommended', 'gaps'] as const
 /** A section of the report. */
@@ -67,9 +70,6 @@ function found({ fault, motorPlate, canMarking, oldBlade }: JobDocument): Fact[]
   return facts
 }
 
-const wasStarted = ({ startup, measurements }: JobDocument): boolean =>
-  startup.turned !== undefined || Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
-
 function isSafe(job: JobDocument): boolean {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   if (!unit) return false
@@ -81,8 +81,11 @@ function done(job: JobDocument): Fact[] {
   return [...safety(job), ...newMotor(job), ...newCan(job), ...wiring(job), ...mounting(job)]
 }
 
-/** A proven plan is not yet a motor that runs: that takes something read or seen at start-up. */
-const runsNow = (job: JobDocument): boolean => standingProof(job) !== null && wasStarted(job)
+/** A proven plan is not yet a motor that is in: that takes something read or seen at start-up, also where that stopped it. */
+const isFitted = (job: JobDocument): boolean => {
+  const { kind } = proofState(job)
+  return (kind === 'stands' || kind === 'stopped') && wasStarted(job)
+}
 
 function safety(job: JobDocument): Fact[] {
   const steps = Object.values(job.safe)
@@ -110,14 +113,15 @@ function newMotor(job: JobDocument): Fact[] {
   return [
     {
       section: 'done',
-      plain: `${runsNow(job) ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`,
+      plain: `${isFitted(job) ? 'A new fan motor' : 'A new fan motor is planned'}: ${motor.name}.`,
       technical: `${motorState(job)}: ${motor.name}${set}${turning}.`,
     },
   ]
 }
 
 function motorState(job: JobDocument): string {
-  if (runsNow(job)) return 'New motor'
+  if (proofState(job).kind === 'stopped') return 'New motor, stopped at start-up'
+  if (isFitted(job)) return 'New motor'
   return standingProof(job)
     ? 'Motor, proven on the board and not recorded as running'
     : 'Planned motor, not proven'
@@ -127,7 +131,7 @@ function newCan(job: JobDocument): Fact[] {
   const { can, motor, compressorMicrofarads } = job
   if (!can || !motor?.capacitor) return []
   const compressor = compressorMicrofarads ? `, the compressor for ${figure(compressorMicrofarads)} µF` : ''
-  const runs = runsNow(job)
+  const runs = isFitted(job)
   const facts: Fact[] = [
     {
       section: 'done',
@@ -152,7 +156,7 @@ function wiring(job: JobDocument): Fact[] {
       plain: 'The wiring was checked by calculation.',
       technical: `Hookup: ${proven.sentence}`,
     })
-  const roleOf = (lead: string) => ROLE_NAMES[motor?.leads.find((l) => l.id === lead)?.role ?? 'run']
+  const roleOf = (lead: LeadId) => ROLE_NAMES[motor?.leads.find((l) => l.id === lead)?.role ?? 'run']
   const moved = Object.keys(placements).map((lead) => `${lead} (${roleOf(lead)})`)
   if (moved.length > 0 && motor)
     facts.push(technical('done', `Placed by hand on the board: ${moved.join(', ')}.`))
@@ -189,6 +193,10 @@ const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = {
 const meterOf = ({ measurements }: JobDocument, key: string): string =>
   measurements[chargeProbe(key)] ? ` (${measurements[chargeProbe(key)]?.meter})` : ''
 
+/** A reading with the door off is not one of the unit as it runs. */
+const doorWords = ({ startup }: JobDocument): string =>
+  startup.door === 'open' ? ', read with the door off' : ''
+
 function readings(job: JobDocument): Fact[] {
   const facts: Fact[] = []
   if (job.startup.turned)
@@ -207,8 +215,8 @@ function readings(job: JobDocument): Fact[] {
     if (amps)
       facts.push({
         section: 'readings',
-        plain: `In ${mode.name} the fan draws ${valueText(amps)}.`,
-        technical: `Amps in ${mode.name}: ${valueText(amps)}${inrush ? `, inrush ${valueText(inrush)}` : ''} (${amps.meter}).`,
+        plain: `In ${mode.name} the fan draws ${valueText(amps)}${doorWords(job)}.`,
+        technical: `Amps in ${mode.name}: ${valueText(amps)}${doorWords(job)}${inrush ? `, inrush ${valueText(inrush)}` : ''} (${amps.meter}).`,
       })
   }
   const named: readonly (readonly [string, string])[] = [
@@ -229,7 +237,7 @@ function readings(job: JobDocument): Fact[] {
       !probe.includes('-start ') && !probe.startsWith('amps-inrush') && !probe.startsWith('celsius-charge'),
   )
   for (const [probe, m] of others)
-    facts.push(technical('readings', `${probe.replace(/-/g, ' ')}: ${valueText(m)} (${m.meter}).`))
+    facts.push(technical('readings', `${probeName(probe)}: ${valueText(m)} (${m.meter}).`))
   const charge = Object.entries(job.chargeFigures)
   if (job.refrigerant && charge.length > 0)
     facts.push(
@@ -241,10 +249,26 @@ function readings(job: JobDocument): Fact[] {
   return facts
 }
 
-function parts({ taken }: JobDocument): Fact[] {
-  return Object.entries(taken).map(([line, { quantity }]) =>
-    both('parts', `${quantity} × ${line.replace(/^(motor|capacitor|blade|part)-/, '').replace(/-/g, ' ')}`),
+function parts(job: JobDocument): Fact[] {
+  return Object.entries(job.taken).map(([line, { quantity }]) =>
+    both('parts', `${quantity} × ${partName(job, line)}`),
   )
+}
+
+/** What was taken of the van, by the name it has in the job; else what kind of part it is. */
+function partName({ motor, can }: JobDocument, line: string): string {
+  if (motor && line === `motor-${motor.id}`) return motor.name
+  const at = can?.id.split('+').indexOf(line) ?? -1
+  const name = at >= 0 ? can?.name.split(' + ')[at] : undefined
+  if (name) return name
+  const [kind = '', ...words] = line.split('-')
+  const kinds: Readonly<Record<string, string>> = {
+    motor: 'motor',
+    capacitor: 'capacitor',
+    blade: 'blade',
+    part: 'part',
+  }
+  return kinds[kind] ? `${kinds[kind]} “${words.join(' ')}”` : line.replace(/-/g, ' ')
 }
 
 const recommended = ({ recommended: list }: JobDocument): Fact[] =>
@@ -252,15 +276,37 @@ const recommended = ({ recommended: list }: JobDocument): Fact[] =>
     both('recommended', `${text}${declined ? ' (declined)' : ''}`),
   )
 
+/** Why nothing is called proven, in the owner's words and in the trade's. */
+function unprovenGaps(job: JobDocument): Fact[] {
+  const state = proofState(job)
+  if (state.kind === 'stands') return []
+  if (state.kind !== 'stopped') return [gap('The hookup is not proven as it stands.')]
+  return [
+    {
+      section: 'gaps',
+      plain: `The first run showed something that is not put right yet: ${plainStop(job)}.`,
+      technical: `Stopped at start-up, so not proven: ${state.sentence}`,
+    },
+  ]
+}
+
+/** What stopped the first run, without a figure or a lead's name. */
+function plainStop(job: JobDocument): string {
+  const answer = jobStartUp(job)
+  if (answer?.supply?.verdict === 'high') return 'the voltage at the unit is too high'
+  if (answer?.direction.verdict === 'change-plug' || answer?.direction.verdict === 'look-for-cause')
+    return 'the fan turned the wrong way'
+  if (answer?.amps.some((a) => a.verdict === 'stop')) return 'the motor draws too much current'
+  if (answer?.crossed) return 'two speeds are exchanged'
+  if (answer?.supply?.verdict === 'low') return 'the voltage at the unit is too low'
+  return 'the new capacitor does not read what the motor asks for'
+}
+
 function gaps(job: JobDocument): Fact[] {
   const started = Object.keys(job.measurements).some((probe) => probe.startsWith('amps-start '))
   return [
     ...(job.fault ? [] : [gap('What failed, and why, is not on record.')]),
-    ...(job.motor === null
-      ? [gap('No motor is recorded.')]
-      : standingProof(job)
-        ? []
-        : [gap('The hookup is not proven as it stands.')]),
+    ...(job.motor === null ? [gap('No motor is recorded.')] : unprovenGaps(job)),
     ...(job.startup.turned ? [] : [gap('Which way the fan turns was not recorded.')]),
     ...(started ? [] : [gap('No amps were recorded after the work.')]),
     ...(Object.keys(job.safe).length > 0

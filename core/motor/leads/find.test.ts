@@ -27,7 +27,7 @@ describe('three leads (common + run = run-start; the auxiliary has more ohms: te
   })
   it('need all three readings: two leave more than one tree', () => {
     const found = find(['black', 'white', 'brown'], pairs.slice(0, 2))
-    expect([found.settled, found.next?.between, found.roles]).toEqual([false, ['white', 'brown'], []])
+    expect([found.settled, found.next?.between, found.roles]).toEqual([false, ['brown', 'white'], []])
   })
   it('whose ends read alike are not told apart', () => {
     const found = find(['a', 'b', 'c'], [pair('a', 'b', 20), pair('a', 'c', 20.5), pair('b', 'c', 40.5)])
@@ -61,7 +61,7 @@ describe('faults', () => {
     expect(
       codes([pair('black', 'white', 'OL'), pair('black', 'brown', 'OL'), pair('white', 'brown', 'OL')]),
     ).toEqual(['all-open']))
-  it('ground below a megohm, and none above', () => {
+  it('ground in kilohms, suspect below a megohm, good above', () => {
     const pairs = [pair('black', 'white', 18.7), pair('black', 'brown', 23.6), pair('white', 'brown', 42.3)]
     expect(
       codes(pairs, {
@@ -71,7 +71,8 @@ describe('faults', () => {
           { lead: 'brown', ohms: 'OL' },
         ],
       }),
-    ).toEqual(['grounded'])
+    ).toEqual(['insulation-suspect'])
+    expect(codes(pairs, { frame: [{ lead: 'white', ohms: 99_000 }] })).toEqual(['grounded'])
     // A lead to ground changes no pair reading: the roles still stand.
     expect(roles(find(leads, pairs, { frame: [{ lead: 'white', ohms: 12 }] }))).toMatchObject({
       black: 'motor-common',

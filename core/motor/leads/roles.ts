@@ -1,37 +1,26 @@
 // What each lead is, from the tree: the point between both windings is motor common; of the two ends the auxiliary's has more ohms (textbook).
 import { first, known } from '../../quantity/at'
 import type { WireRole } from '../role'
+import { armOf, chained, tappedMain, type Arm } from './chains'
+import { surelyLess, text, twinRole, type LeadRoleFinding, type RoleContext } from './finding'
 import { neighboursOf, type Tree } from './tree'
-
-/** `certain`: the tree allows nothing else for a motor of this shape. `likely`: by custom of such windings. `cannotTell`: not from resistance. */
-export type Confidence = 'certain' | 'likely' | 'cannotTell'
-
-/** What a lead is; role null: cannot tell. */
-export interface LeadRoleFinding {
-  readonly lead: string
-  readonly role: WireRole | null
-  readonly confidence: Confidence
-  readonly why: string
-}
 
 /** Ends whose ohms differ by less than this share are too alike to tell run from start. Our judgement. */
 const ALIKE = 0.08
-
-/** Which kind of motor it is: what is usual differs. */
-export type Fan = 'outdoor' | 'blower'
 
 /** Roles from the trees of windings, for each lead with how sure that is and why. */
 export function rolesOf(
   trees: readonly Tree[],
   leadsAt: (point: string) => readonly string[],
-  fan: Fan,
+  context: RoleContext,
 ): LeadRoleFinding[] {
   const windings = trees.filter((tree) => tree.points.length > 1)
+  const [one, two] = [...windings].sort((a, b) => b.points.length - a.points.length)
   const found =
-    windings.length === 1
-      ? oneTree(first(windings), leadsAt, fan)
-      : windings.length === 2 && windings.every((t) => t.points.length === 2)
-        ? twoWindings(windings as [Tree, Tree], leadsAt)
+    one && windings.length === 1
+      ? oneTree(one, leadsAt, context)
+      : one && two && windings.length === 2 && two.points.length === 2
+        ? apart([one, two], leadsAt, context)
         : []
   const named = new Set(found.map((f) => f.lead))
   const rest = trees
@@ -49,14 +38,27 @@ export function rolesOf(
   ]
 }
 
-function oneTree(tree: Tree, leadsAt: (point: string) => readonly string[], fan: Fan): LeadRoleFinding[] {
-  const joint = tree.points.find((point) => neighboursOf(tree, point).length === 3)
-  if (tree.points.length === 3 && !joint) return threePoints(tree, leadsAt, fan)
-  return joint ? tapped(tree, joint, leadsAt, fan) : []
+function oneTree(
+  tree: Tree,
+  leadsAt: (point: string) => readonly string[],
+  context: RoleContext,
+): LeadRoleFinding[] {
+  const joints = tree.points.filter((point) => neighboursOf(tree, point).length > 2)
+  const [joint] = joints
+  if (joint)
+    return joints.length === 1 && neighboursOf(tree, joint).length === 3
+      ? tapped(tree, joint, leadsAt, context)
+      : []
+  if (tree.points.length === 3) return threePoints(tree, leadsAt, context)
+  return tree.points.length > 3 ? chained(tree, leadsAt, context) : []
 }
 
 /** Motor common between run and start. */
-function threePoints(tree: Tree, leadsAt: (point: string) => readonly string[], fan: Fan): LeadRoleFinding[] {
+function threePoints(
+  tree: Tree,
+  leadsAt: (point: string) => readonly string[],
+  { fan, meter }: RoleContext,
+): LeadRoleFinding[] {
   const common = known(
     tree.points.find((point) => neighboursOf(tree, point).length === 2),
     'The point',
@@ -66,6 +68,9 @@ function threePoints(tree: Tree, leadsAt: (point: string) => readonly string[], 
     { point: string; ohms: number },
   ]
   const alike = high.ohms - low.ohms < ALIKE * high.ohms
+  // Told apart for certain only where the meter could not show the one as the other.
+  const endsApart = surelyLess(low.ohms, high.ohms, meter)
+  const jointApart = surelyLess(high.ohms, low.ohms + high.ohms, meter)
   const ends = `${text(low.ohms)} Ω to one end, ${text(high.ohms)} Ω to the other`
   const end = (role: WireRole, point: string): LeadRoleFinding[] =>
     leadsAt(point).map((lead, i) => {
@@ -80,7 +85,7 @@ function threePoints(tree: Tree, leadsAt: (point: string) => readonly string[], 
       return {
         lead,
         role: role === 'run' && i > 0 ? 'run-return' : role,
-        confidence: 'certain',
+        confidence: endsApart && jointApart ? 'certain' : 'likely',
         why: `${role === 'run' ? 'The end of fewer ohms' : 'The end of more ohms'} (${ends}).${twin && role === 'run' ? ' Two leads are this one point: run and run-return, either way round.' : ''}`,
       }
     })
@@ -89,7 +94,7 @@ function threePoints(tree: Tree, leadsAt: (point: string) => readonly string[], 
     ...leadsAt(common).map((lead): LeadRoleFinding => ({
       lead,
       role: jointRole,
-      confidence: alike ? 'likely' : 'certain',
+      confidence: alike || !jointApart ? 'likely' : 'certain',
       why: `The other two add up through it: ${text(low.ohms)} + ${text(high.ohms)} = ${text(low.ohms + high.ohms)} Ω.`,
     })),
     ...end(fan === 'blower' ? 'line' : 'run', low.point).map((f) =>
@@ -104,17 +109,20 @@ function tapped(
   tree: Tree,
   joint: string,
   leadsAt: (point: string) => readonly string[],
-  fan: Fan,
+  { fan, meter }: RoleContext,
 ): LeadRoleFinding[] {
   const arms = neighboursOf(tree, joint).map((first) => armOf(tree, joint, first.point))
   const chain = first([...arms].sort((a, b) => b.points.length - a.points.length || a.ohms - b.ohms))
   const [low, high] = arms.filter((arm) => arm !== chain).sort((a, b) => a.ohms - b.ohms) as [Arm, Arm]
+  // Taps on two ways, or ends that read alike: custom does not say which is which.
+  if (low.points.length > 1 || high.points.length > 1 || !surelyLess(low.ohms, high.ohms, meter)) return []
+  if (chain.points.length === 1 && !surelyLess(chain.ohms, low.ohms, meter)) return []
   const [line, end, tap]: WireRole[] =
     fan === 'blower' ? ['line', 'capacitor', 'speed'] : ['run', 'start', 'motor-common']
   const name = (point: string, role: WireRole | undefined, why: string): LeadRoleFinding[] =>
     leadsAt(point).map((lead, i) => ({
       lead,
-      role: i > 0 && role === 'run' ? 'run-return' : i > 0 && role === 'line' ? 'capacitor' : (role ?? null),
+      role: twinRole(role, i),
       confidence: 'likely',
       why,
     }))
@@ -132,40 +140,27 @@ function tapped(
   ]
 }
 
-interface Arm {
-  readonly points: readonly string[]
-  readonly ohms: number
-}
-
-function armOf(tree: Tree, from: string, first: string): Arm {
-  const points = [first]
-  let [before, at] = [from, first]
-  let ohms = neighboursOf(tree, from).find((n) => n.point === first)?.ohms ?? 0
-  for (;;) {
-    const onward = neighboursOf(tree, at).find((n) => n.point !== before)
-    if (!onward) return { points, ohms }
-    ohms += onward.ohms
-    before = at
-    at = onward.point
-    points.push(at)
-  }
-}
-
-/** Two windings that meet only in the plug or outside: no fault. */
-function twoWindings(
+/** Windings that meet only in the plug or outside, one of them perhaps tapped: no fault. */
+function apart(
   [one, two]: readonly [Tree, Tree],
   leadsAt: (point: string) => readonly string[],
+  { fan, meter }: RoleContext,
 ): LeadRoleFinding[] {
-  const ohms = (tree: Tree) => tree.edges[0]?.ohms ?? 0
-  const main = ohms(one) <= ohms(two) ? one : two
-  return [one, two].flatMap((tree) =>
-    tree.points.flatMap(leadsAt).map((lead): LeadRoleFinding => ({
+  const total = (tree: Tree) => tree.edges.reduce((sum, e) => sum + e.ohms, 0)
+  const end = (tree: Tree, which: string): LeadRoleFinding[] =>
+    tree.points.flatMap(leadsAt).map((lead) => ({
       lead,
       role: null,
       confidence: 'cannotTell',
-      why: `An end of the ${tree === main ? 'main' : 'auxiliary'} winding (${text(ohms(tree))} Ω), which stands by itself: the windings meet in the plug.`,
-    })),
-  )
+      why: `An end of ${which} (${text(total(tree))} Ω), which stands by itself: the windings meet in the plug.`,
+    }))
+  if (one.points.length > 2)
+    return [...tappedMain(one, leadsAt, { fan, meter }), ...end(two, 'the auxiliary winding')]
+  const [low, high] = total(one) <= total(two) ? [one, two] : [two, one]
+  if (!surelyLess(total(low), total(high), meter))
+    return [...end(low, 'a winding'), ...end(high, 'a winding')].map((found) => ({
+      ...found,
+      why: `${found.why} Both read alike: which is the main one cannot be told.`,
+    }))
+  return [...end(low, 'the main winding'), ...end(high, 'the auxiliary winding')]
 }
-
-const text = (ohms: number): string => String(Math.round(ohms * 10) / 10)

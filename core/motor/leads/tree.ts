@@ -7,6 +7,8 @@ import type { Measured } from './reading'
 export interface Tree {
   readonly points: readonly string[]
   readonly edges: readonly Edge[]
+  /** Points that no lead comes from, as far as is known: a branch leaves an edge there. */
+  readonly inner: readonly string[]
 }
 
 /** A winding, or a part of one, between two points. */
@@ -16,16 +18,22 @@ export interface Edge {
   readonly ohms: number
 }
 
-/** Where a further point may sit: on a branch of its own off a point, or between two. */
+/** Where a further point may sit: at an inner point, on a branch of its own off a point, between two, or on a branch off the middle of an edge. */
 export type Place =
+  | { readonly kind: 'at'; readonly at: string }
   | { readonly kind: 'off'; readonly at: string; readonly ohms: number }
   | { readonly kind: 'between'; readonly edge: Edge; readonly fromA: number }
+  | { readonly kind: 'branch'; readonly edge: Edge; readonly fromA: number; readonly ohms: number }
 
 /** A tree of one point. */
-export const seedTree = (point: string): Tree => ({ points: [point], edges: [] })
+export const seedTree = (point: string): Tree => ({ points: [point], edges: [], inner: [] })
+
+/** Points that can be read. */
+export const readable = ({ points, inner }: Tree): string[] =>
+  points.filter((point) => !inner.includes(point))
 
 /** Ohms from a point to every other along the tree. */
-export function distancesFrom({ edges }: Tree, from: string): Map<string, number> {
+export function distancesFrom({ edges }: Pick<Tree, 'edges'>, from: string): Map<string, number> {
   const found = new Map<string, number>([[from, 0]])
   const queue = [from]
   for (let at = queue.pop(); at !== undefined; at = queue.pop())
@@ -46,7 +54,8 @@ export function placesAt(tree: Tree, from: string, { ohms, doubt }: Measured): P
   const distance = distancesFrom(tree, from)
   const off = tree.points.flatMap((at): Place[] => {
     const rest = ohms - known(distance.get(at), 'The distance')
-    return rest > doubt ? [{ kind: 'off', at, ohms: rest }] : []
+    if (rest > doubt) return [{ kind: 'off', at, ohms: rest }]
+    return tree.inner.includes(at) && rest >= -doubt ? [{ kind: 'at', at }] : []
   })
   const between = tree.edges.flatMap((edge): Place[] => {
     const [da, db] = [
@@ -63,27 +72,85 @@ export function placesAt(tree: Tree, from: string, { ohms, doubt }: Measured): P
 /** Ohms that would be read between the place and a point of the tree. */
 export function predicted(tree: Tree, place: Place, to: string): number {
   const distance = distancesFrom(tree, to)
-  if (place.kind === 'off') return place.ohms + known(distance.get(place.at), 'The distance')
+  const way = (point: string) => known(distance.get(point), 'The distance')
+  if (place.kind === 'at') return way(place.at)
+  if (place.kind === 'off') return place.ohms + way(place.at)
   const { edge, fromA } = place
-  return Math.min(
-    known(distance.get(edge.a), 'The distance') + fromA,
-    known(distance.get(edge.b), 'The distance') + edge.ohms - fromA,
-  )
+  const arm = place.kind === 'branch' ? place.ohms : 0
+  return arm + Math.min(way(edge.a) + fromA, way(edge.b) + edge.ohms - fromA)
+}
+
+/**
+ * Branches off the middle of an edge that two readings give, one on each side of it: where both ways meet, and what is left over. Of
+ * each side the least reading is taken: it is off by the least.
+ */
+export function branchesAt(tree: Tree, readings: readonly (readonly [string, Measured])[]): Place[] {
+  return tree.edges.flatMap((edge): Place[] => {
+    const fromA = distancesFrom({ edges: tree.edges.filter((e) => e !== edge) }, edge.a)
+    const side = (onA: boolean) =>
+      readings
+        .filter(([point]) => fromA.has(point) === onA)
+        .reduce<readonly [string, Measured] | null>(
+          (best, r) => (best === null || r[1].ohms < best[1].ohms ? r : best),
+          null,
+        )
+    const [near, far] = [side(true), side(false)]
+    if (!near || !far) return []
+    const fromB = distancesFrom({ edges: tree.edges.filter((e) => e !== edge) }, edge.b)
+    const toA = near[1].ohms - known(fromA.get(near[0]), 'The distance')
+    const toB = far[1].ohms - known(fromB.get(far[0]), 'The distance')
+    const along = (edge.ohms + toA - toB) / 2
+    const arm = (toA + toB - edge.ohms) / 2
+    return along > 0 && along < edge.ohms && arm > 0
+      ? [{ kind: 'branch', edge, fromA: along, ohms: arm }]
+      : []
+  })
 }
 
 /** The tree with a further point at a place. */
 export function grow(tree: Tree, point: string, place: Place): Tree {
-  const points = [...tree.points, point]
-  if (place.kind === 'off')
-    return { points, edges: [...tree.edges, { a: place.at, b: point, ohms: place.ohms }] }
-  const { edge, fromA } = place
+  switch (place.kind) {
+    case 'at':
+      return named(tree, place.at, point)
+    case 'off':
+      return withEdge(tree, point, { a: place.at, b: point, ohms: place.ohms })
+    case 'between':
+      return split(tree, point, place)
+    case 'branch': {
+      const joint = `joint of ${point}`
+      const inner = split({ ...tree, inner: [...tree.inner, joint] }, joint, place)
+      return withEdge(inner, point, { a: joint, b: point, ohms: place.ohms })
+    }
+  }
+}
+
+const withEdge = (tree: Tree, point: string, edge: Edge): Tree => ({
+  ...tree,
+  points: [...tree.points, point],
+  edges: [...tree.edges, edge],
+})
+
+const split = (
+  tree: Tree,
+  point: string,
+  { edge, fromA }: { readonly edge: Edge; readonly fromA: number },
+): Tree => ({
+  ...tree,
+  points: [...tree.points, point],
+  edges: [
+    ...tree.edges.filter((e) => e !== edge),
+    { a: edge.a, b: point, ohms: fromA },
+    { a: point, b: edge.b, ohms: edge.ohms - fromA },
+  ],
+})
+
+/** An inner point is found to be a lead's. */
+function named({ points, edges, inner }: Tree, joint: string, point: string): Tree {
+  const now = (at: string) => (at === joint ? point : at)
   return {
-    points,
-    edges: [
-      ...tree.edges.filter((e) => e !== edge),
-      { a: edge.a, b: point, ohms: fromA },
-      { a: point, b: edge.b, ohms: edge.ohms - fromA },
-    ],
+    points: points.map(now),
+    edges: edges.map(({ a, b, ohms }) => ({ a: now(a), b: now(b), ohms })),
+    inner: inner.filter((at) => at !== joint),
   }
 }
 

@@ -117,3 +117,14 @@ function rangeOf(
   })
   return { low: pick(Math.min), high: pick(Math.max) }
 }
+
+/** A maker's constants are those of a typical piece: its amps may be this far off, as a factor either way. Our judgement. */
+const PIECE_TO_PIECE = 1.05
+
+/** How far line amps may be from the calculated ones, as factors: 0.9 and 1.2 say from 10 % less to 20 % more. */
+export function ampsDoubt(machine: Machine): { readonly low: number; readonly high: number } {
+  if (!machine.estimated) return { low: 1 / PIECE_TO_PIECE, high: PIECE_TO_PIECE }
+  const { low, high } = rangeOf(machine, machine.ratedVolts, machine.microfarads, undefined)
+  const { amps } = pointAt(machine, machine.ratedVolts, machine.microfarads)
+  return { low: low.amps / amps, high: high.amps / amps }
+}

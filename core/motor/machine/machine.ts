@@ -1,6 +1,7 @@
 // A lead sheet as a machine: its coils between winding points, its rating, and which point each lead comes from.
 import { horsepowerOf } from '../horsepower'
 import type { LeadSheet } from '../lead-sheet'
+import type { LeadId } from '../lead-id'
 import type { MachineConstants } from './constants'
 import type { Coil } from './field'
 import { fitConstants, ratingOf, tapTurnsFor, type Rating } from './fit'
@@ -79,7 +80,7 @@ export function machineOf(sheet: LeadSheet): Machine | null {
 }
 
 interface Tap {
-  readonly lead: string
+  readonly lead: LeadId
   /** Turns beyond the main winding's; the first tap has none. */
   readonly turns: number
 }

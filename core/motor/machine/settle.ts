@@ -4,6 +4,12 @@ import type { Rating } from './fit'
 
 /** Less torque than this share of the rated one moves no fan (bearing friction, a breeze). Our judgement. */
 export const LEAST_START_TORQUE = 0.03
+/** With constants fitted to a plate the torque may be some times what is calculated: below this share of the least there is surely none. Our judgement. */
+const SURELY_NONE = 0.25
+
+/** The share of the rated torque that starts a motor, as far as its constants are known. */
+export const startTorqueOf = ({ estimated }: { readonly estimated: boolean }): number =>
+  estimated ? SURELY_NONE * LEAST_START_TORQUE : LEAST_START_TORQUE
 
 /**
  * What a fan asks for at a slip, synchronous watts of a supply of `frequency` times the rated one: its torque goes with the square of the

@@ -22,6 +22,7 @@ export const CRITERIA = [
   'speed-class',
   'horsepower',
   'voltage',
+  'hertz',
   'amps',
   'rotation',
   'speeds',
@@ -48,6 +49,7 @@ export const DECISIVE: readonly CriterionId[] = [
   'speed-class',
   'horsepower',
   'voltage',
+  'hertz',
   'rotation',
   'shaft-diameter',
 ]
@@ -57,9 +59,13 @@ export interface OldMotor {
   readonly fan: 'outdoor' | 'blower'
   readonly plate: MotorPlate
   readonly mechanical: Mechanical
-  /** Nominal volts of the unit; stands in for a blank plate. */
+  /** Of the unit's supply; null: not known, then the old plate speaks. */
   readonly unitVolts: number | null
   readonly hertz: 50 | 60
+  /** The sentence where meter, plates and type disagree on the volts; null: they agree. */
+  readonly supplyConflict: string | null
+  /** The unit's motor turns something at both ends. */
+  readonly needsThroughShaft: boolean
   /** Speeds that the unit's outputs use. */
   readonly speedsInUse: number | null
   /** Steep blades ask for half a horsepower whatever the plate says. */
@@ -82,6 +88,7 @@ export interface Candidate extends Pick<
     readonly horsepower: readonly PowerChoice[]
     readonly speed: readonly Pick<LeadSheet['settings']['speed'][number], 'rpm' | 'tap'>[]
     readonly rotation: readonly Pick<LeadSheet['settings']['rotation'][number], 'direction'>[]
+    readonly volts?: LeadSheet['settings']['volts']
   }
 }
 /** A horsepower as a match needs it. */
@@ -116,6 +123,7 @@ export const candidateOf = ({
     })),
     speed: settings.speed.map(({ rpm, tap }) => ({ rpm, tap })),
     rotation: settings.rotation.map(({ direction }) => ({ direction })),
+    ...(settings.volts ? { volts: settings.volts } : {}),
   },
 })
 

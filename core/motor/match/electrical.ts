@@ -1,16 +1,9 @@
-// The rows that decide whether a motor can work there at all: kind, phase, speed class, horsepower, volts, amps, rotation, speeds.
+// The rows that decide whether a motor can work there at all: kind, phase, speed class, horsepower, amps, rotation, speeds.
 import { figure, percentText } from '../../quantity/display'
 import { horsepowerOf, nextSizeAbove } from '../horsepower'
 import { fanLaws, polesOf, synchronousRpm } from '../speed'
-import {
-  rangeText,
-  row,
-  type Candidate,
-  type PowerChoice,
-  type JudgedRow,
-  type Told,
-  type OldMotor,
-} from './criterion'
+import { ampsFactor } from '../volts-choice'
+import { row, type Candidate, type PowerChoice, type JudgedRow, type Told, type OldMotor } from './criterion'
 
 /** Steep blades, such as of pool heaters and large units, ask for this. Common practice, no source. */
 const STEEP_BLADE_HORSEPOWER = 0.5
@@ -200,66 +193,25 @@ function estimated(
   }
 }
 
-/** Voltage classes, V: the least and the most that a nameplate of the class names. Common practice, no source. */
-const CLASSES: readonly (readonly [number, number])[] = [
-  [105, 127],
-  [200, 245],
-  [260, 290],
-  [380, 500],
-]
-const classOf = (volts: number): number => CLASSES.findIndex(([low, high]) => volts >= low && volts <= high)
-
-/** Same voltage class as the unit, else as the old plate. Classes are common practice, no source. */
-export function voltageRow({ plate, unitVolts }: OldMotor, { nameplate }: Candidate): JudgedRow {
-  const { volts } = nameplate
-  const here = `${rangeText(volts)} here`
-  const own = classOf(volts.high)
-  if (unitVolts !== null) {
-    const fits = own >= 0 && classOf(unitVolts) === own
-    return row(
-      'voltage',
-      fits ? 'pass' : 'fail',
-      () => `the unit is ${figure(unitVolts, 0)} V, ${here}`,
-      fits ? 'The same class.' : 'Another voltage class.',
-    )
-  }
-  if (plate.volts.length === 0)
-    return row(
-      'voltage',
-      'unknown',
-      () => `not known; ${here}`,
-      'The voltage decides, and is not known.',
-      'Read the plate, or the volts at the disconnect.',
-    )
-  // A motor that takes two voltages leaves open which of them the unit has.
-  const classes = new Set(plate.volts.map((r) => classOf(r.high)))
-  const wanted = `${plate.volts.map(rangeText).join(' or ')} wanted`
-  if (!classes.has(own)) return row('voltage', 'fail', () => `${wanted}, ${here}`, 'Another voltage class.')
-  return classes.size > 1
-    ? row(
-        'voltage',
-        'unknown',
-        () => `${wanted}, ${here}`,
-        'The old motor takes either: which the unit has is not known.',
-        'Read the volts at the disconnect.',
-      )
-    : row('voltage', 'pass', () => `${wanted}, ${here}`, 'The same class.')
-}
-
-/** Rated amps against the old ones; clearly higher ones are watched. */
-export function ampsRow({ plate }: OldMotor, setting: PowerChoice | null): JudgedRow {
+/** Rated amps on this supply against the old ones; clearly higher ones are watched. */
+export function ampsRow(
+  { plate, unitVolts }: OldMotor,
+  candidate: Candidate,
+  setting: PowerChoice | null,
+): JudgedRow {
   const old = plate.amps.length > 0 ? Math.max(...plate.amps) : null
   if (!setting) return row('amps', 'unknown', 'no setting fits', 'Amps belong to a setting, and none fits.')
+  const here = setting.amps * (unitVolts === null ? 1 : ampsFactor(candidate, unitVolts))
   if (old === null)
     return row(
       'amps',
       'unknown',
-      () => `not known; ${figure(setting.amps)} A here`,
+      () => `not known; ${figure(here)} A here`,
       'Higher amps need the circuit’s rating checked.',
       'Read the amps on the plate.',
     )
-  const text = () => `${figure(old)} A before, ${figure(setting.amps)} A here`
-  return setting.amps <= old * NEAR_AMPS + EPSILON
+  const text = () => `${figure(old)} A before, ${figure(here)} A here`
+  return here <= old * NEAR_AMPS + EPSILON
     ? row('amps', 'pass', text, 'Near the old one, or below.')
     : row('amps', 'watch', text, 'Higher: check the unit’s circuit rating and its fan relay.')
 }

@@ -39,6 +39,8 @@ const OLD: OldMotor = {
   mechanical: BODY,
   unitVolts: 230,
   hertz: 60,
+  supplyConflict: null,
+  needsThroughShaft: false,
   speedsInUse: 1,
   steepBlades: false,
   wantedFromLeadEnd: 'CW',
@@ -54,6 +56,9 @@ const verdictOf = (o: OldMotor, candidate: LeadSheet, criterion: CriterionId): R
   one(o, candidate).rows.find((r) => r.criterion === criterion)?.verdict
 const mech = (change: Partial<Mechanical>) =>
   sheet('rowan-25r', (s) => Object.assign(s.mechanical as Mechanical, change))
+
+const rated = (low: number, high: number) =>
+  sheet('rowan-25r', (s) => Object.assign(s.nameplate, { volts: { low, high } }))
 
 // What a practitioner would say. Common practice, no source.
 const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
@@ -119,6 +124,35 @@ const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
     'watch',
   ],
   ['230 on 208-230', old(), sheet('rowan-25r'), 'voltage', 'pass'],
+  // ± 10 % at both ends: 208 is 13 % under 240; 240 is 20 % over 200; 253 is 230's end.
+  ['208 on 240 only', old({}, { unitVolts: 208 }), rated(240, 240), 'voltage', 'fail'],
+  ['240 on 200 only', old({ volts: [] }, { unitVolts: 240 }), rated(200, 200), 'voltage', 'fail'],
+  ['216 on 240 only', old({}, { unitVolts: 216 }), rated(240, 240), 'voltage', 'pass'],
+  ['253 on 208-230', old({}, { unitVolts: 253 }), sheet('rowan-25r'), 'voltage', 'pass'],
+  ['254 on 208-230', old({}, { unitVolts: 254 }), sheet('rowan-25r'), 'voltage', 'fail'],
+  ['277 on 115', old({ volts: [] }, { unitVolts: 277 }), rated(115, 115), 'voltage', 'fail'],
+  [
+    'an old plate of 460 V where the supply is taken for 230',
+    old({ volts: [{ low: 460, high: 460 }] }),
+    sheet('rowan-25r'),
+    'voltage',
+    'unknown',
+  ],
+  [
+    'sources that disagree',
+    old(
+      {},
+      {
+        supplyConflict:
+          'The unit’s plate says 277 V, and such units usually have 230 V: choose which is right.',
+      },
+    ),
+    sheet('rowan-25r'),
+    'voltage',
+    'unknown',
+  ],
+  ['60 Hz on 60', old(), sheet('rowan-25r'), 'hertz', 'pass'],
+  ['a 60 Hz motor on 50', old({}, { hertz: 50 }), sheet('rowan-25r'), 'hertz', 'fail'],
   ['460 on 208-230', old({}, { unitVolts: 460 }), sheet('rowan-25r'), 'voltage', 'fail'],
   ['120 on 208-230', old({}, { unitVolts: 120 }), sheet('rowan-25r'), 'voltage', 'fail'],
   [
@@ -297,4 +331,48 @@ it('a figure that goes missing never turns a fail into a pass', () => {
       if (before === 'fail')
         expect([criterion, verdictOf(blank(o), candidate, criterion)]).not.toEqual([criterion, 'pass'])
     }
+})
+
+describe('what a row says', () => {
+  const told = (o: OldMotor, candidate: LeadSheet, criterion: CriterionId) => {
+    const row = one(o, candidate).rows.find((r) => r.criterion === criterion)
+    return [row?.verdict, row?.figures, row?.reason]
+  }
+  it('a motor for two voltages fits either once its leads are joined for it, and what lies between fits neither', () => {
+    expect(told(old(), rated(115, 230), 'voltage')).toEqual([
+      'pass',
+      'the supply is 230 V, 115 V or 230 V here',
+      'Within its volts once its leads are joined for 230 V.',
+    ])
+    // 126.5 and 207 are the ends of what each allows.
+    expect(told(old({}, { unitVolts: 180 }), rated(115, 230), 'voltage')).toEqual([
+      'fail',
+      'the supply is 180 V, 115 V or 230 V here',
+      'Outside the ± 10 % of the motor’s plate.',
+    ])
+    expect(told(old(), rated(208, 230), 'voltage')[2]).toBe('Within the motor’s volts.')
+  })
+  it('shaft, frame and position, with both figures', () => {
+    expect(told(old(), mech({ shaftInches: 0.5 }), 'shaft-diameter')).toEqual([
+      'pass',
+      '0.5 in before, 0.5 in here',
+      'The hub fits.',
+    ])
+    expect(told(old(), mech({ shaftInches: 0.625 }), 'shaft-diameter')[2]).toBe(
+      'The hub’s bore does not fit this shaft.',
+    )
+    expect(told(old(), mech({ frameInches: 5.6 }), 'frame')[2]).toBe('The same band fits.')
+    expect(told(old(), mech({ positions: ['shaft-down', 'horizontal'] }), 'position')).toEqual([
+      'fail',
+      'shaft up wanted, shaft down, horizontal here',
+      'Its bearings and drains are not made for that.',
+    ])
+    expect(told(old(), mech({ positions: ['shaft-up'] }), 'position')[2]).toBe('Made for it.')
+  })
+  it('steep blades ask for half a horsepower, said in figures', () =>
+    expect(told(old({}, { steepBlades: true }), sheet('rowan-25r'), 'horsepower')).toEqual([
+      'fail',
+      '1/2 hp wanted for steep blades, 1/4 hp here',
+      'Steep blades ask for 1/2 hp or more, whatever the rest fits.',
+    ]))
 })

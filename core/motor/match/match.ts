@@ -16,9 +16,9 @@ import {
   rotationRow,
   speedClassRow,
   speedsRow,
-  voltageRow,
 } from './electrical'
 import { mechanicalRows } from './mechanical'
+import { hertzRow, voltageRow } from './supply-rows'
 
 /** `fits`: all known and good. `watch`: good with something to mind. `unknown`: something decisive is not known. `no`: a row fails. */
 export type MatchVerdict = 'fits' | 'watch' | 'unknown' | 'no'
@@ -90,7 +90,8 @@ function judge(old: OldMotor, candidate: Candidate): Judged {
     speedClassRow(old, candidate),
     power.row,
     voltageRow(old, candidate),
-    ampsRow(old, power.setting),
+    hertzRow(old, candidate),
+    ampsRow(old, candidate, power.setting),
     rotationRow(old, candidate),
     speedsRow(old, candidate),
     ...mechanicalRows(old, candidate),

@@ -41,14 +41,14 @@ function compare(
 
 /** Shaft, frame, body, mounting, position, ends, drains: each a row; a figure that either lacks is unknown. */
 export function mechanicalRows(
-  { mechanical: old, fan }: OldMotor,
+  { mechanical: old, fan, needsThroughShaft }: OldMotor,
   { mechanical, drains }: Candidate,
 ): JudgedRow[] {
   const m = mechanical ?? BLANK
   return [
     compare('shaft-diameter', 'The shaft’s diameter', old.shaftInches, m.shaftInches, shaftDiameter),
     compare('shaft-length', 'The shaft’s length', old.shaftLengthInches, m.shaftLengthInches, shaftLength),
-    throughShaftRow(old, m),
+    throughShaftRow(needsThroughShaft ? { ...old, throughShaft: true } : old, m),
     positionRow(old, m),
     dutyRow(old, m),
     mountingRow(old, m),

@@ -147,18 +147,7 @@ export const GOOD: Record<string, unknown> = {
       { load: 'FAN', microfarads: 5, verdict: 'out' },
     ],
   },
-  'fit-steps': {
-    can: { name: 'Dual', sections: TAPS.sections },
-    groups: [
-      {
-        load: 'FAN',
-        sections: [TAPS.sections[0]!.id],
-        lead: TAPS.sections[0]!.id,
-        jumpers: [],
-        microfarads: TAPS.sections[0]!.microfarads,
-      },
-    ],
-  },
+  'fit-steps': HOOKUP,
   microfarads: READING,
   'tap-plan': TAPS,
   hookup: HOOKUP,

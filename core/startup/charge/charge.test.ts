@@ -1,4 +1,3 @@
-import { glanceAtCharge, type GlanceInput } from './glance'
 import { REFRIGERANTS, type Refrigerant } from './refrigerants'
 import { pressuresOf, saturationFahrenheit } from './saturation'
 
@@ -142,81 +141,5 @@ describe('saturation, within 1 °F', () => {
       saturationFahrenheit(id, high + 0.01, 'dew'),
     ]).toEqual([null, null])
     expect([saturationFahrenheit(id, low, 'dew'), saturationFahrenheit(id, high, 'dew')]).toEqual([-40, 140])
-  })
-})
-
-const BLANK: GlanceInput = {
-  refrigerant: 'R-22',
-  suctionPsig: null,
-  suctionFahrenheit: null,
-  liquidPsig: null,
-  liquidFahrenheit: null,
-  outdoorFahrenheit: null,
-  returnFahrenheit: null,
-  supplyFahrenheit: null,
-  minutes: null,
-}
-const glance = (more: Partial<GlanceInput>) => glanceAtCharge({ ...BLANK, ...more })
-
-describe('a glance at the charge', () => {
-  it('51 − 28 and 77 − 67 (common practice): superheat 23, subcooling 10', () => {
-    // R-22 boils at 28 °F at 52.4 psig and condenses at 77 °F at 136.7 psig (charts, from memory).
-    const g = glance({ suctionPsig: 52.4, suctionFahrenheit: 51, liquidPsig: 136.7, liquidFahrenheit: 67 })
-    expect([
-      Math.round(g.superheat.difference as number),
-      Math.round(g.subcooling.difference as number),
-    ]).toEqual([23, 10])
-    expect([g.superheat.verdict, g.subcooling.verdict]).toEqual(['high', 'usual'])
-  })
-  it('where a blend glides, counts superheat from the dew point and subcooling from the bubble point', () => {
-    const g = glance({
-      refrigerant: 'R-407C',
-      suctionPsig: 63.2,
-      suctionFahrenheit: 52,
-      liquidPsig: 225.5,
-      liquidFahrenheit: 90,
-    })
-    expect([
-      Math.round(g.superheat.difference as number),
-      Math.round(g.subcooling.difference as number),
-    ]).toEqual([12, 10])
-    expect(g.superheat.text).toContain('from the dew point')
-    expect(g.subcooling.text).toContain('from the bubble point')
-    expect(
-      glance({ refrigerant: 'R-410A', suctionPsig: 118, suctionFahrenheit: 52 }).superheat.text,
-    ).not.toContain('dew')
-  })
-  it('readings that cannot be are said to be so, never used', () => {
-    expect(glance({ suctionPsig: 68.6, suctionFahrenheit: 20 }).superheat).toMatchObject({
-      verdict: 'impossible',
-      text: expect.stringContaining('cannot be'),
-    })
-    expect(glance({ returnFahrenheit: 60, supplyFahrenheit: 90 }).split.verdict).toBe('impossible')
-  })
-  it('a pressure outside the table gives no temperature and no verdict', () =>
-    expect(glance({ suctionPsig: 2000, suctionFahrenheit: 50 }).superheat).toMatchObject({
-      saturation: null,
-      difference: null,
-      verdict: 'cannotTell',
-      text: expect.stringContaining('outside the table of R-22'),
-    }))
-  it('what was not read is named', () =>
-    expect(glance({}).superheat.text).toBe('The suction pressure is not read.'))
-  it('cold, low load and too early are said; no advice to add or to remove, ever', () => {
-    const { notes } = glance({
-      refrigerant: 'R-454B',
-      outdoorFahrenheit: 55,
-      returnFahrenheit: 66,
-      minutes: 4,
-    })
-    expect(notes.map((n) => n.slice(0, 12))).toEqual([
-      '55 °F outdoo',
-      '66 °F return',
-      'It has run 4',
-      'R-454B glide',
-      'R-454B is mi',
-      'Refrigerant ',
-    ])
-    expect(notes.join(' ')).not.toMatch(/\b(add|remove|recover) (a |some )?(charge|refrigerant)\b/i)
   })
 })

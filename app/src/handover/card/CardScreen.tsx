@@ -1,6 +1,7 @@
 // The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
 import { Problem } from '../../ui/Problem'
 import type { Change } from '@oak/core/job/change'
+import type { JobId } from '@oak/core/job/job-id'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { saveJob } from '../../platform/files/save-job'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
@@ -10,7 +11,7 @@ import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
-import { standingProof } from '@oak/core/job/standing-proof'
+import { proofState, standingProof } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
@@ -26,13 +27,13 @@ import { cardHeading } from './card-heading'
 import { LabelPicker } from '../papers/LabelPicker'
 import { CardPicture } from './CardPicture'
 
-export function CardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const changes = useJobs((s) => s.jobs[id]?.changes)
   const hookup = useMemo(() => hookupInput(job), [job])
   const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
   const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
   const state = useHookup(job)
-  const hookupAnswer = state.kind === 'ready' ? state.answer.plan.groups : null
+  const hookupAnswer = state.kind === 'ready' ? state.answer.serves : null
   const result = useOperation('hookup-card', input)
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const stands = standingProof(job) !== null
@@ -75,14 +76,16 @@ export function CardScreen({ id, job }: { readonly id: string; readonly job: Job
 function whyNoCard(job: JobDocument, result: Answer | null): string {
   if (result && !result.ok) return result.error.message
   if (!hookupInput(job) || !job.proven) return 'The hookup is not proven yet.'
-  if (!standingProof(job)) return 'Something changed since it was proven.'
+  const state = proofState(job)
+  if (state.kind === 'stopped') return `Stopped at start-up, so not proven: ${state.sentence}`
+  if (state.kind !== 'stands') return 'Something changed since it was proven.'
   return ((result?.ok ? result.output : null) as HookupCardOutput | null)?.why ?? 'Working it out…'
 }
 
 interface CardFilesProps extends StageProps {
   readonly output: HookupCardOutput
   readonly card: NonNullable<HookupCardOutput['card']>
-  readonly groups: HookupOutput['plan']['groups'] | null
+  readonly groups: HookupOutput['serves'] | null
   readonly changes: readonly Change[]
 }
 
@@ -143,7 +146,7 @@ function CardPaper({ output, label }: { readonly output: HookupCardOutput; reado
 }
 
 /** Name and place, for the card and the list of jobs; kept when the field is left. */
-function CardNames({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+function CardNames({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const [title, setTitle] = useState(job.title)
   const [site, setSite] = useState(job.site)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -173,8 +176,10 @@ function CardNames({ id, job }: { readonly id: string; readonly job: JobDocument
   )
 }
 
-function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocument; readonly why: string }) {
+function NoCard({ id, job, why }: { readonly id: JobId; readonly job: JobDocument; readonly why: string }) {
   const router = useRouter()
+  const stopped = proofState(job).kind === 'stopped'
+  const [stage, words] = stopped ? ['startup', 'Back to the start-up'] : ['board', 'To the hookup board']
   return (
     <JobFrame
       id={id}
@@ -182,7 +187,7 @@ function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocume
       title="Hookup card"
       picture={
         <View style={{ gap: 12, paddingVertical: 40, alignItems: 'flex-start' }} testID="no-card">
-          <VerdictMark verdict="cannotTell" size={48} />
+          <VerdictMark verdict={stopped ? 'stop' : 'cannotTell'} size={48} />
           <Words size="title">No card yet.</Words>
           <Words>{why} A card is only made of a hookup that is proven as it stands.</Words>
           <QuietButton
@@ -193,7 +198,7 @@ function NoCard({ id, job, why }: { readonly id: string; readonly job: JobDocume
           />
         </View>
       }
-      action={<PrimaryButton text="To the hookup board" onPress={() => router.replace(`/job/${id}/board`)} />}
+      action={<PrimaryButton text={words} onPress={() => router.replace(`/job/${id}/${stage}`)} />}
     />
   )
 }

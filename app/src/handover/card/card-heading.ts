@@ -34,6 +34,8 @@ function startReadings(job: JobDocument): string[] {
   const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
   return modes.flatMap((mode) => {
     const read = job.measurements[startProbe('amps', mode.id)]
-    return read && read.value !== 'OL' ? [`Running in ${mode.name}: ${figure(read.value)} A`] : []
+    return read && read.value !== 'OL'
+      ? [`Running in ${mode.name}: ${figure(read.value)} A${job.startup.door === 'open' ? ', door off' : ''}`]
+      : []
   })
 }

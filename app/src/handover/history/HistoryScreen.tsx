@@ -1,4 +1,5 @@
 // One unit over time: what was fitted when, how its capacitor drifts, what was promised.
+import type { JobId } from '@oak/core/job/job-id'
 import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
@@ -16,7 +17,7 @@ import { Words } from '../../ui/Words'
 
 const Drift = stageScreen<DriftProps>(async () => (await import('../../parts/charts')).Drift)
 
-export function HistoryScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const palette = usePalette()
   const router = useRouter()
   const jobs = useJobs((s) => s.jobs)

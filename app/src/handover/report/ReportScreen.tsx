@@ -1,4 +1,5 @@
 // The owner's report as it will read, in plain or technical words, with what is recommended and the estimate; saved as a PDF made on the device.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -18,7 +19,7 @@ import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { EstimatePanel } from './EstimatePanel'
 
-export function ReportScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const changes = useJobs((s) => s.jobs[id]?.changes)
   const [style, setStyle] = useState<ReportStyle>('plain')
@@ -136,7 +137,7 @@ function Paper({ output }: { readonly output: ReportOutput }) {
 /** Paper is white by night too. */
 const INK = { color: '#17130e' } as const
 
-function Names({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+function Names({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const [owner, setOwner] = useState(job.owner)
   const [unit, setUnit] = useState(job.unitName)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -165,7 +166,7 @@ function Names({ id, job }: { readonly id: string; readonly job: JobDocument }) 
   )
 }
 
-function Recommended({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const palette = usePalette()
   const [text, setText] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)

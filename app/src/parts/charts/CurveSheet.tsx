@@ -1,4 +1,5 @@
 // What if: amps, capacitor volts, start torque and speed against microfarads or supply volts, with the chosen value and its tolerance.
+import type { Supply } from '@oak/core/supply/supply'
 import { Problem } from '../../ui/Problem'
 import { scaleLinear, type ScaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
@@ -28,14 +29,14 @@ const MARGIN = { left: 46, right: 10, top: 8, bottom: 24 }
 
 export interface CurveSheetProps {
   readonly sheet: LeadSheet
-  readonly volts: number
+  readonly supply: Supply
   readonly tolerancePercent: number
   readonly onClose: () => void
 }
 
-export function CurveSheet({ sheet, volts, tolerancePercent, onClose }: CurveSheetProps) {
+export function CurveSheet({ sheet, supply: { volts, hertz }, tolerancePercent, onClose }: CurveSheetProps) {
   const [along, setAlong] = useState<Along>('microfarads')
-  const input = useMemo(() => ({ sheet, volts }), [sheet, volts])
+  const input = useMemo(() => ({ sheet, volts, hertz }), [sheet, volts, hertz])
   const result = useOperation('motor-curve', input)
   const curve = result?.ok ? (result.output as MotorCurveOutput) : null
   return (

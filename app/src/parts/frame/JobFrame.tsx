@@ -3,6 +3,7 @@ import { useRouter } from 'expo-router'
 import type { ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { ON_PAPER } from '../../platform/files/paper'
 import { Icon } from '../../ui/Icon'
 import { SyncMark } from './SyncMark'
 import { Tap } from '../../ui/Tap'
@@ -10,6 +11,7 @@ import { usePalette } from '../../ui/theme'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { StageRail } from './StageRail'
+import { UndoRedo, useUndoRedo } from './UndoRedo'
 
 export interface JobFrameProps {
   readonly id: string
@@ -27,6 +29,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
   const palette = usePalette()
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
+  const { said, ...undoRedo } = useUndoRedo(id)
   const foot =
     strip || action ? (
       <View
@@ -53,9 +56,18 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
         >
           <Icon name="back" color={palette.ink} />
         </Tap>
-        <Words size="strong" heading={1} lines={1} style={{ flex: 1 }}>
-          {job.title || 'New hookup'}
-        </Words>
+        <View style={{ flex: 1 }}>
+          {said ? (
+            <Words size="strong" lines={2} live testID="undone">
+              {said}
+            </Words>
+          ) : (
+            <Words size="strong" heading={1} lines={1}>
+              {job.title || 'New hookup'}
+            </Words>
+          )}
+        </View>
+        <UndoRedo {...undoRedo} />
         <SyncMark />
       </View>
       {wide ? (
@@ -69,7 +81,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
             <ScrollView
               contentContainerStyle={{ padding: 20, maxWidth: 720, width: '100%', alignSelf: 'center' }}
             >
-              {picture}
+              <View id={ON_PAPER}>{picture}</View>
             </ScrollView>
           </View>
           <View style={{ width: 380 }}>
@@ -82,7 +94,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
           <StageRail job={job} id={id} wide={false} />
           <View style={{ flex: 1 }} role="main" aria-label={title}>
             <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
-              {picture}
+              <View id={ON_PAPER}>{picture}</View>
               {evidence}
             </ScrollView>
           </View>

@@ -10,7 +10,14 @@ export type Answer =
 type OperationErrorFields = Omit<OperationError, 'code'>
 
 /** `input` null: nothing to ask. Keep it stable between renders (useMemo). */
-export function useOperation(name: string, input: unknown): Answer | null {
+export const useOperation = (name: string, input: unknown): Answer | null =>
+  useCurrentOperation(name, input).answer
+
+/** As above, and whether the answer is of this very input: what asks for the next step must not act on the last one. */
+export function useCurrentOperation(
+  name: string,
+  input: unknown,
+): { readonly answer: Answer | null; readonly isCurrent: boolean } {
   const [settled, setSettled] = useState<{
     readonly input: unknown
     readonly result: Answer
@@ -31,5 +38,8 @@ export function useOperation(name: string, input: unknown): Answer | null {
       stale = true
     }
   }, [name, input])
-  return input !== null && settled ? settled.result : null
+  return {
+    answer: input !== null && settled ? settled.result : null,
+    isCurrent: settled?.input === input,
+  }
 }

@@ -1,4 +1,5 @@
 // One reading, typed or taken from the clamp meter: the figure large, what the meter can tell beside it, and one thing to press.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
@@ -10,6 +11,7 @@ import { Sheet } from '../../ui/Sheet'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import type { MeterReading } from './port'
+import { editJob, useJob } from '../../platform/state/app'
 import { simulatedMeter } from './simulated-meter'
 import { typedMeter } from './typed-meter'
 import { accuracyText, readingText, TYPED_UNITS } from './units'
@@ -17,7 +19,7 @@ import { accuracyText, readingText, TYPED_UNITS } from './units'
 type Source = 'typed' | 'meter'
 
 export interface ReadingSheetProps {
-  readonly job: string
+  readonly job: JobId
   readonly title: string
   readonly quantity: Quantity
   readonly probe: string
@@ -89,6 +91,7 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       }
       extra={
         <View style={{ flexDirection: 'row', gap: 8 }}>
+          <NotRead job={job} probe={probe} onClose={onClose} />
           {units.length > 1 ? (
             <View style={{ flex: 2 }}>
               <Choice
@@ -115,6 +118,21 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
         </View>
       }
     />
+  )
+}
+
+/** A reading that was taken by mistake is taken away; it is asked for again. */
+function NotRead({ job, probe, onClose }: Pick<Half, 'job' | 'probe' | 'onClose'>) {
+  const { measurements } = useJob(job)
+  if (!measurements[probe]) return null
+  const takeAway = () => {
+    editJob(job, [{ path: ['measurements', probe], value: null }])
+    onClose()
+  }
+  return (
+    <View style={{ flex: 1 }}>
+      <QuietButton text="Not read" icon="trash" testID="not-read" onPress={takeAway} />
+    </View>
   )
 }
 

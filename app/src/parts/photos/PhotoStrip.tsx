@@ -1,4 +1,5 @@
 // The photos of a job as a strip of small pictures; one press takes another, one press opens one.
+import type { JobId } from '@oak/core/job/job-id'
 import { useState } from 'react'
 import { Image, ScrollView, View } from 'react-native'
 import { v4 as uuid } from 'uuid'
@@ -13,7 +14,7 @@ import { drawAnew } from './draw-anew'
 import { PhotoSheet } from './PhotoSheet'
 import { usePhoto } from './use-photo'
 
-export function PhotoStrip({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function PhotoStrip({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const palette = usePalette()
   const [open, setOpen] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -80,7 +81,7 @@ export function PhotoStrip({ id, job }: { readonly id: string; readonly job: Job
 }
 
 /** Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. */
-async function addPhoto(job: string, file: File): Promise<string | null> {
+async function addPhoto(job: JobId, file: File): Promise<string | null> {
   const drawn = await drawAnew(file)
   if (!drawn.ok) return drawn.message
   const photo = uuid()

@@ -8,7 +8,7 @@ import {
   type UnitPlate,
   type VoltageRange,
 } from '@oak/core/motor/nameplate'
-import { figure } from '@oak/core/quantity/display'
+import { figure, rangeFigure } from '@oak/core/quantity/display'
 import { VIEW_NAMES } from '@oak/core/rotation/view'
 
 export type PlateName = 'motor' | 'can' | 'unit'
@@ -40,8 +40,6 @@ const VOLTAGES: readonly VoltageRange[] = [
   { low: 277, high: 277 },
   { low: 460, high: 460 },
 ]
-const rangeText = ({ low, high }: VoltageRange) =>
-  low === high ? figure(low) : `${figure(low)}–${figure(high)}`
 const TURNS = (['CW', 'CCW'] as const).flatMap((direction) =>
   (['lead-end', 'shaft-end'] as const).map((seenFrom) => ({ direction, seenFrom })),
 )
@@ -71,9 +69,9 @@ const voltsField = (volts: readonly VoltageRange[]): PlateField =>
   pick(
     'volts',
     'volts',
-    volts.length === 0 ? null : `${volts.map(rangeText).join(' / ')} V`,
-    VOLTAGES.map((r) => ({ value: rangeText(r), text: `${rangeText(r)} V` })),
-    volts.length === 1 ? rangeText(volts[0] as VoltageRange) : '',
+    volts.length === 0 ? null : `${volts.map(rangeFigure).join(' / ')} V`,
+    VOLTAGES.map((r) => ({ value: rangeFigure(r), text: `${rangeFigure(r)} V` })),
+    volts.length === 1 ? rangeFigure(volts[0] as VoltageRange) : '',
   )
 const phaseField = (phase: 1 | 3 | null): PlateField =>
   pick(
@@ -210,6 +208,6 @@ export function withCanField(marking: CanMarking | null, key: string, value: num
 }
 
 const voltsFrom = (value: string | number | null): VoltageRange[] =>
-  VOLTAGES.filter((r) => rangeText(r) === value)
+  VOLTAGES.filter((r) => rangeFigure(r) === value)
 const phaseFrom = (value: string | number | null): 1 | 3 | null =>
   value === '1' ? 1 : value === '3' ? 3 : null

@@ -1,4 +1,5 @@
 // The unit's posts as boxes with terminals: each one a thing to press, with a word for what stands on it.
+import type { PostId } from '@oak/core/wiring/unit-type'
 import { View } from 'react-native'
 import Svg, { Defs, Line, Pattern, Rect, Circle } from 'react-native-svg'
 import { Tap } from '../../ui/Tap'
@@ -22,7 +23,7 @@ export interface PostFace {
 export interface PostColumnProps {
   readonly layout: PostLayout
   readonly faces: ReadonlyMap<string, PostFace>
-  readonly onPress?: (post: string) => void
+  readonly onPress?: (post: PostId) => void
 }
 
 export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
@@ -62,7 +63,7 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
 interface PostCellProps {
   readonly cell: PlacedCell
   readonly face: PostFace
-  readonly onPress: ((post: string) => void) | undefined
+  readonly onPress: ((post: PostId) => void) | undefined
   readonly border: string
 }
 

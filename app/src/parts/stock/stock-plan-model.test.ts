@@ -16,6 +16,7 @@ const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | '
 })
 const VAN = {
   sheets: {},
+  settings: {},
   stock: {
     'c-dual': line('Dual 45/5', [45, 5], 'dual'),
     'c-s7': line('Single 7.5', [7.5], 'single'),
@@ -67,11 +68,11 @@ it('two of a kind keep names of their own', () => {
 })
 it('what was read stands for what is marked; an open section is dead and no part of the can', () => {
   const stock = { a: { ...line('Read dual', [45, 5], 'dual'), quantity: 1, measured: [44.6, 0.1] } }
-  expect(stockParts({ sheets: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([
+  expect(stockParts({ sheets: {}, settings: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([
     { id: '45', microfarads: 45, measured: 44.6, dead: false },
     { id: '5', microfarads: 5, measured: null, dead: true },
   ])
-  expect(canOfPlan(plan(['a']), { sheets: {}, stock }, null)?.sections).toEqual([
+  expect(canOfPlan(plan(['a']), { sheets: {}, settings: {}, stock }, null)?.sections).toEqual([
     { id: '45', microfarads: 44.6, marked: 45 },
   ])
 })

@@ -18,7 +18,7 @@ it('lists a kind by name, with what is left', () =>
 it('says what is left, also when too many were taken', () =>
   expect([leftText(2), leftText(0), leftText(-1)]).toEqual(['2 left', 'none left', '1 too many taken']))
 it('puts what is on the van first, then what is used up, then known tags', () => {
-  const motors = vanMotors({ stock: STOCK, sheets: {} }, { 'motor-teal': 0, 'motor-rowan': 1 })
+  const motors = vanMotors({ stock: STOCK, sheets: {}, settings: {} }, { 'motor-teal': 0, 'motor-rowan': 1 })
   expect(motors.slice(0, 2).map((m) => [m.sheet.id, m.stock?.left])).toEqual([
     ['rowan-25r', 1],
     ['teal-33e', 0],

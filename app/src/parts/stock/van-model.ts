@@ -6,7 +6,7 @@ import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { knownSheets } from '@oak/core/job/known-sheets'
 import type { VanDocument } from '@oak/core/job/van'
 import { figure } from '@oak/core/quantity/display'
-import { rangeText } from '@oak/core/motor/match/criterion'
+import { voltsText } from '@oak/core/motor/volts-choice'
 import {
   lineIdOf,
   lineText,
@@ -48,7 +48,7 @@ export function whatOf(line: StockLine, sheets: readonly LeadSheet[]): string {
   const sheet = line.kind === 'motor' ? sheets.find((s) => s.id === line.sheet) : undefined
   if (!sheet) return lineText(line)
   const { nameplate, settings } = sheet
-  return `${settings.horsepower.map((h) => (h.coversFrom ? `${h.coversFrom} to ${h.horsepower}` : h.horsepower)).join(', ')} hp · ${figure(nameplate.rpm)} rpm · ${rangeText(nameplate.volts)}`
+  return `${settings.horsepower.map((h) => (h.coversFrom ? `${h.coversFrom} to ${h.horsepower}` : h.horsepower)).join(', ')} hp · ${figure(nameplate.rpm)} rpm · ${voltsText(sheet)}`
 }
 
 export const leftText = (left: number): string =>

@@ -1,20 +1,22 @@
 // The first thing every stage needs: which unit it is. Shown by any stage that is entered without one.
+import type { JobId } from '@oak/core/job/job-id'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { JobFrame } from '../frame/JobFrame'
-import { editJob } from '../../platform/state/app'
+import { editJob, useVan } from '../../platform/state/app'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { chooseUnitEdits } from './unit-edits'
 import { UnitChooser, useUnitChoice } from './UnitChooser'
 
-export function ChooseUnit({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const choice = useUnitChoice()
+  const { document: van } = useVan()
   const choose = () =>
     editJob(id, [
       ...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]),
-      ...chooseUnitEdits(job, choice.unit),
+      ...chooseUnitEdits(job, choice.unit, van.settings),
     ])
   return (
     <JobFrame

@@ -1,5 +1,7 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
+import type { JobDocument } from '@oak/core/job/document'
+import type { ShopSettings } from '@oak/core/job/van'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { chooseUnitEdits, traceAllEdits } from './unit-edits'
 
@@ -39,4 +41,19 @@ it('takes wires off that end on terminals the other unit lacks', () => {
 it('traces only what is not traced', () => {
   const job = { ...EMPTY_JOB, wires: { a: wire('T1'), b: { ...wire('T2'), traced: false } } }
   expect(pathsOf(traceAllEdits(job))).toEqual({ 'wires/b': { ...wire('T2'), traced: true } })
+})
+
+it('a new job takes the shop’s settings over as its own; one that has its own keeps it', () => {
+  const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
+  const paths = (job: JobDocument, shop: ShopSettings) =>
+    chooseUnitEdits(job, unit, shop)
+      .filter((e) => e.path.length === 1)
+      .map((e) => [e.path[0], e.value])
+  expect(paths(EMPTY_JOB, {})).toEqual([['unit', unit.id]])
+  expect(paths(EMPTY_JOB, { hertz: 50, tolerancePercent: 5 })).toEqual([
+    ['unit', unit.id],
+    ['hertz', 50],
+    ['tolerancePercent', 5],
+  ])
+  expect(paths({ ...EMPTY_JOB, hertz: 60 }, { hertz: 50 })).toEqual([['unit', unit.id]])
 })

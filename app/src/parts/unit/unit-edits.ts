@@ -1,11 +1,12 @@
 // The edits that choosing a unit makes: its typical wires, untraced, beside what is already recorded.
+import type { ShopSettings } from '@oak/core/job/van'
 import type { JobDocument } from '@oak/core/job/document'
 import { postOf, type UnitType } from '@oak/core/wiring/unit-type'
-import { MOTOR_END, type Wire } from '@oak/core/wiring/wire'
+import { MOTOR_END, type NamedWire, type Wire } from '@oak/core/wiring/wire'
 import type { Edit } from '../../platform/state/jobs'
 
 /** Wires that fit the unit are kept; typical ones fill in; those on terminals the unit lacks are taken off. */
-export function chooseUnitEdits(job: JobDocument, unit: UnitType): Edit[] {
+export function chooseUnitEdits(job: JobDocument, unit: UnitType, shop: ShopSettings = {}): Edit[] {
   const fits = (wire: Wire) =>
     postOf(unit, wire.from) !== undefined && (wire.to === MOTOR_END || postOf(unit, wire.to) !== undefined)
   const gone = Object.entries(job.wires)
@@ -14,6 +15,7 @@ export function chooseUnitEdits(job: JobDocument, unit: UnitType): Edit[] {
   const missing = unit.typicalWires.filter(({ id }) => !job.wires[id] || gone.includes(id))
   return [
     { path: ['unit'], value: unit.id },
+    ...shopEdits(job, shop),
     ...gone
       .filter((id) => !missing.some((m) => m.id === id))
       .map((id) => ({ path: ['wires', id], value: null })),
@@ -30,14 +32,26 @@ export const traceAllEdits = (job: JobDocument): Edit[] =>
     .filter(([, wire]) => !wire.traced)
     .map(([id, wire]) => ({ path: ['wires', id], value: { ...wire, traced: true } }))
 
-/** A wire that was not typical, on a post that has room for one; nothing known of it yet. */
-export function addWireEdits(unit: UnitType, key: string): Edit[] {
-  const free = unit.posts.find((p) => p.kind === 'load') ?? unit.posts[0]
-  if (!free) return []
-  return [
-    {
-      path: ['wires', key],
-      value: { from: free.id, to: MOTOR_END, segments: [], traced: false, stated: [] },
-    },
-  ]
+/** One wire, followed by hand or not yet. */
+export const tracedValue = ({ wires }: JobDocument, id: string, traced: boolean): Wire | null => {
+  const wire = wires[id]
+  return wire ? { ...wire, traced } : null
 }
+
+/** A wire that was not typical: on no terminal yet, so not on the record either. */
+export const newWire = (id: string): NamedWire => ({
+  id,
+  from: '',
+  to: MOTOR_END,
+  segments: [],
+  traced: false,
+  stated: [],
+})
+
+/** The shop's settings become the job's own, where it has none yet: a setting that changes later changes no finished job. */
+const shopEdits = (job: JobDocument, { hertz, tolerancePercent }: ShopSettings): Edit[] => [
+  ...(hertz !== undefined && job.hertz === null ? [{ path: ['hertz'], value: hertz }] : []),
+  ...(tolerancePercent !== undefined && job.tolerancePercent === null
+    ? [{ path: ['tolerancePercent'], value: tolerancePercent }]
+    : []),
+]

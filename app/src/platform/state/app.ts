@@ -1,5 +1,6 @@
 // The running app: device store, jobs, sync, other tabs. Built once, when the first screen asks.
 import { useStore } from 'zustand'
+import { createStore } from 'zustand/vanilla'
 import { v4 as uuid } from 'uuid'
 import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
@@ -9,7 +10,16 @@ import { openPhotoShelf, type PhotoShelf } from '../sync/photo-shelf'
 import { deliverPhotos, fetchPhoto, httpPhotos } from '../sync/photo-sync'
 import { httpServer } from '../sync/server'
 import { createSync, type Sync } from '../sync/sync'
-import { createJobs, documentOf, type Edit, type Jobs, type JobsState, type VanState } from './jobs'
+import { doAgain, inverseOf, NO_STEPS, record, takeBack, type Step, type UndoState } from './undo'
+import {
+  createJobs,
+  documentOf,
+  withVoided,
+  type Edit,
+  type Jobs,
+  type JobsState,
+  type VanState,
+} from './jobs'
 
 const ROUND_EVERY_MS = 4000
 
@@ -103,9 +113,40 @@ async function deviceIdOf(device: DeviceStore): Promise<string> {
 }
 
 export const useJobs = <T>(select: (state: JobsState) => T): T => useStore(theJobs().store, select)
+/** Begun on this page, and not on the record until something is entered. */
+const begun = new Set<string>()
+/** The address of a new job. */
+export function beginJob(): string {
+  const id = theJobs().create()
+  begun.add(id)
+  return id
+}
+export const useIsJob = (id: string): boolean =>
+  useJobs((state) => Object.hasOwn(state.jobs, id)) || begun.has(id)
 export const useJob = (id: string): JobDocument => useJobs((state) => documentOf(state, id))
 export const useVan = (): VanState => useJobs((state) => state.van)
 /** Applies edits to the van; returns what is wrong with the first that is not acceptable, or null. Then none is applied. */
 export const editVan = (edits: readonly Edit[]): string | null => theJobs().edit(VAN_ID, edits)
-/** Applies edits to a job; returns what is wrong with them, or null. */
-export const editJob = (id: string, edits: readonly Edit[]): string | null => theJobs().edit(id, edits)
+const steps = createStore<Readonly<Record<string, UndoState>>>(() => ({}))
+const stepsOf = (id: string): UndoState => steps.getState()[id] ?? NO_STEPS
+
+/** Applies edits to a job; returns what is wrong with them, or null. They can be undone while the page is open. */
+export function editJob(id: string, edits: readonly Edit[]): string | null {
+  const job = documentOf(theJobs().store.getState(), id)
+  const whole = withVoided(job, edits)
+  const wrong = theJobs().edit(id, edits)
+  if (wrong === null) steps.setState({ [id]: record(stepsOf(id), { edits, before: inverseOf(job, whole) }) })
+  return wrong
+}
+
+function applyStep(id: string, step: ReturnType<typeof takeBack>): void {
+  if (step && theJobs().edit(id, step.edits) === null) steps.setState({ [id]: step.state })
+}
+/** Takes back the last edits of a job, or makes them again. Undoing is an edit like any other: the job's history shows both. */
+export const undoJob = (id: string): void => applyStep(id, takeBack(stepsOf(id)))
+export const redoJob = (id: string): void => applyStep(id, doAgain(stepsOf(id)))
+/** What undo and redo would change now; null: nothing. */
+export function useSteps(id: string): { readonly undo: Step | null; readonly redo: Step | null } {
+  const { done, undone } = useStore(steps, (all) => all[id] ?? NO_STEPS)
+  return { undo: done.at(-1) ?? null, redo: undone.at(-1) ?? null }
+}

@@ -1,7 +1,8 @@
 import type { Change } from '@oak/core/job/change'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
-import { createJobs } from './jobs'
+import { createJobs, withVoided } from './jobs'
+import { inverseOf } from './undo'
 
 const DEVICE = '00000000-0000-4000-8000-000000000900'
 
@@ -116,4 +117,18 @@ it('a part taken lowers what is left, and giving it back returns it', () => {
   jobs.edit(id, [{ path: ['taken', 'part-cap'], value: null }])
   expect(left()).toBe(2)
   expect(jobs.store.getState().jobs).not.toHaveProperty(VAN_ID)
+})
+
+it('what an edit makes void falls with it, and an undo puts both back together', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  const shown = () => jobs.store.getState().jobs[id]!.document
+  jobs.edit(id, [{ path: ['plug'], value: 'CW' }])
+  jobs.edit(id, [{ path: ['startup', 'turned'], value: 'right' }])
+  const turn = [{ path: ['plug'], value: 'CCW' }]
+  const back = inverseOf(shown(), withVoided(shown(), turn))
+  jobs.edit(id, turn)
+  expect([shown().plug, shown().startup.turned]).toEqual(['CCW', undefined])
+  jobs.edit(id, back)
+  expect([shown().plug, shown().startup.turned]).toEqual(['CW', 'right'])
 })

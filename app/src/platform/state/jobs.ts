@@ -1,7 +1,9 @@
 // All jobs on this device. An edit is folded in at once, kept on the device, then told to the other tabs and the server.
+import { voidedBy } from '@oak/core/job/voided'
 import { createStore, type StoreApi } from 'zustand/vanilla'
 import { v7 as uuid } from 'uuid'
 import { nextTime, parseChange, type Change } from '@oak/core/job/change'
+import type { JobId } from '@oak/core/job/job-id'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import { foldJob, foldVan, takingsOf } from '@oak/core/job/fold'
 import { EMPTY_VAN, stockLeft, VAN_ID, type VanDocument } from '@oak/core/job/van'
@@ -43,7 +45,7 @@ export interface Jobs {
   readonly load: () => Promise<void>
   readonly create: () => string
   /** Applies edits together. Returns what is wrong with the first that is not acceptable; then none is applied. */
-  readonly edit: (job: string, edits: readonly Edit[]) => string | null
+  readonly edit: (job: JobId, edits: readonly Edit[]) => string | null
   /** Takes changes from a file, from another tab or from the server. */
   readonly take: (changes: readonly Change[]) => void
   readonly keepAndTake: (changes: readonly Change[]) => void
@@ -114,6 +116,14 @@ function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] 
   return [...new Map(fresh.map((c) => [c.id, c])).values()]
 }
 
+/** The edits with what they make void. What is said in the same breath is not void: an undo puts back what an edit took. */
+export const withVoided = (job: JobDocument, edits: readonly Edit[]): readonly Edit[] => [
+  ...edits,
+  ...voidedBy(job, edits).filter(
+    (fallen) => !edits.some(({ path }) => path.join('\n') === fallen.path.join('\n')),
+  ),
+]
+
 export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
   const store = createStore<JobsState>(() => NO_JOBS)
 
@@ -135,11 +145,12 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       )
   }
 
-  function edit(job: string, edits: readonly Edit[]): string | null {
+  function edit(job: JobId, edits: readonly Edit[]): string | null {
     const { jobs, van, technician } = store.getState()
     const from = nextTime(now(), job === VAN_ID ? van.changes : (jobs[job]?.changes ?? []))
     const made: Change[] = []
-    for (const [i, { path, value }] of edits.entries()) {
+    const whole = job === VAN_ID ? edits : withVoided(documentOf(store.getState(), job), edits)
+    for (const [i, { path, value }] of whole.entries()) {
       const change = { id: uuid(), job, path: [...path], value, at: from + i, device: deviceId, technician }
       const parsed = parseChange(change)
       if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'

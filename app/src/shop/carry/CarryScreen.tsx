@@ -1,4 +1,5 @@
 // What to carry up, ticked off at the van. Motor and can are taken of its stock with the same tick, and given back by undoing it.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
@@ -25,7 +26,7 @@ const GROUP_WORDS: Readonly<Record<CarryGroup, string>> = {
   tool: 'Tools',
 }
 
-export function CarryScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function CarryScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const hookup = useHookup(job)
   // By contents: the hookup is worked out anew for edits that leave its counts as they are.
@@ -114,7 +115,7 @@ function Group({
   )
 }
 
-function Row({ id, job, item }: { readonly id: string; readonly job: JobDocument; readonly item: Item }) {
+function Row({ id, job, item }: { readonly id: JobId; readonly job: JobDocument; readonly item: Item }) {
   const palette = usePalette()
   const { document: van, left } = useVan()
   const line = lineFor(item.id, job, van)

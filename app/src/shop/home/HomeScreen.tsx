@@ -6,7 +6,7 @@ import { FlatList, useWindowDimensions, View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
 import { nextStage } from '../../parts/frame/stages'
-import { theJobs, useJobs } from '../../platform/state/app'
+import { beginJob, theJobs, useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Icon } from '../../ui/Icon'
 import { pickTextFile } from '../../platform/files/pick-file'
@@ -66,7 +66,7 @@ export function HomeScreen() {
           <PrimaryButton
             text="Start a hookup"
             icon="plus"
-            onPress={() => router.navigate(`/job/${theJobs().create()}/wires`)}
+            onPress={() => router.navigate(`/job/${beginJob()}/wires`)}
             testID="start"
           />
         </View>
@@ -88,7 +88,7 @@ function HomeFoot({ open, wrong }: HomeFootProps) {
       <QuietButton
         text="Full job: make safe first"
         icon="flash"
-        onPress={() => router.navigate(`/job/${theJobs().create()}/safe`)}
+        onPress={() => router.navigate(`/job/${beginJob()}/safe`)}
         testID="start-full"
       />
       <QuietButton text="Open a job file" icon="file" onPress={() => void open()} testID="open-file" />
@@ -148,7 +148,7 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
         <PrimaryButton
           text="Start a hookup"
           icon="plus"
-          onPress={() => router.navigate(`/job/${theJobs().create()}/wires`)}
+          onPress={() => router.navigate(`/job/${beginJob()}/wires`)}
           testID="start"
         />
       ) : null}

@@ -1,7 +1,7 @@
 // A job on home: what it is, how far it is, and its verdict.
 import { format } from 'date-fns/format'
 import { View } from 'react-native'
-import { standingProof } from '@oak/core/job/standing-proof'
+import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Icon } from '../../ui/Icon'
@@ -15,10 +15,9 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
   const palette = usePalette()
   const { document: job } = entry
   const next = STAGES.find((s) => s.id === nextStage(job))
-  const proven = standingProof(job)
-  const state = proven
-    ? proven.sentence
-    : `Next: ${next?.name.toLowerCase()}${job.proven ? ', changed since it was proven' : ''}`
+  const proof = proofState(job)
+  const proven = proof.kind === 'stands' ? proof.proven : null
+  const state = stateWords(proof, next?.name.toLowerCase() ?? '')
   return (
     <Tap
       onPress={onPress}
@@ -69,7 +68,11 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
               )
             })}
           </View>
-          <Words size="small" tone={proven ? proven.verdict : 'ink'} lines={2}>
+          <Words
+            size="small"
+            tone={proof.kind === 'stopped' ? 'stop' : proven ? proven.verdict : 'ink'}
+            lines={2}
+          >
             {state} · {format(lastEdit(entry), 'd MMM, HH:mm')}
           </Words>
         </View>
@@ -81,4 +84,18 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
       </View>
     </Tap>
   )
+}
+
+/** Where the job stands, in one line. */
+function stateWords(proof: ProofState, next: string): string {
+  switch (proof.kind) {
+    case 'stands':
+      return proof.proven.sentence
+    case 'stopped':
+      return `Stopped at start-up: ${proof.sentence}`
+    case 'changed':
+      return `Next: ${next}, changed since it was proven`
+    case 'none':
+      return `Next: ${next}`
+  }
 }

@@ -1,4 +1,5 @@
 // The tag on a motor's leads, read on the phone: the drawn tag grows as it is read, and what contradicts itself is said at once.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useEffect, useRef, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
@@ -19,7 +20,7 @@ const FACT = 'tag-draft'
 
 export interface TagEditorProps {
   /** The job that waits for this motor; null: only for the van. */
-  readonly job: string | null
+  readonly job: JobId | null
   /** The sheet to change; null: a new tag, or the one that was left half read. */
   readonly sheet: string | null
 }

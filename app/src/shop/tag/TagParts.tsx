@@ -1,8 +1,10 @@
 // The pieces of the tag’s editor: its figures, its settings, its foot with what contradicts itself, the lead being read.
+import type { JobId } from '@oak/core/job/job-id'
 import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import * as v from 'valibot'
 import { LeadSheetSchema, type LeadSheet } from '@oak/core/motor/lead-sheet'
+import type { LeadId } from '@oak/core/motor/lead-id'
 import {
   EMPTY_TAG,
   idFor,
@@ -51,7 +53,7 @@ export function TagHead({ leave, from }: TagHeadProps) {
 }
 
 interface ChosenLeadProps {
-  readonly lead: string | null
+  readonly lead: LeadId | null
   readonly draft: TagDraft
   readonly change: (next: TagDraft) => void
   readonly setLead: (value: string | null) => void
@@ -113,7 +115,7 @@ interface TagFootProps {
   readonly wrong: string | null
   readonly problems: string[]
   readonly draft: TagDraft
-  readonly job: string | null
+  readonly job: JobId | null
   readonly keep: () => void
 }
 

@@ -1,8 +1,10 @@
 // The lower half of a tag: horsepower by tap, speeds by tap or select lead, and how the plug stands for each direction.
 import { useState } from 'react'
 import { View } from 'react-native'
+import { TextInput } from 'react-native-paper'
 import { SPEED_NAMES, type SpeedName } from '@oak/core/motor/lead-sheet'
 import { pairingsOf, type TagDraft } from '@oak/core/motor/tag-draft'
+import { voltsName } from '@oak/core/motor/volts-choice'
 import { figure } from '@oak/core/quantity/display'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
@@ -30,6 +32,7 @@ export function TagSettings({ draft, onChange }: SettingsProps) {
   const speeds = draft.leads.some((l) => l.role === 'speed' || l.role === 'select')
   return (
     <View style={{ gap: 16 }}>
+      {draft.voltsChoices.length > 0 ? <Volts draft={draft} onChange={onChange} onPad={setPad} /> : null}
       <Power draft={draft} onChange={onChange} onPad={setPad} />
       {speeds ? <Speeds draft={draft} onChange={onChange} onPad={setPad} /> : null}
       <Turns draft={draft} onChange={onChange} />
@@ -46,6 +49,48 @@ export function TagSettings({ draft, onChange }: SettingsProps) {
           }}
         />
       ) : null}
+    </View>
+  )
+}
+
+/** Each voltage with its amps and how the leads are joined for it, in the tag's words. */
+function Volts({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pad: PadFor) => void }) {
+  const put = (i: number, patch: Partial<TagDraft['voltsChoices'][number]>) =>
+    onChange({ ...draft, voltsChoices: draft.voltsChoices.map((c, j) => (j === i ? { ...c, ...patch } : c)) })
+  return (
+    <View style={{ gap: 8 }}>
+      <Words size="strong" heading={2}>
+        Volts, by how its leads are joined
+      </Words>
+      {draft.voltsChoices.map((choice, i) => (
+        <View key={i} style={{ gap: 6 }}>
+          <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
+            <Words style={{ flex: 1 }}>{voltsName(choice)} V</Words>
+            <View style={{ flex: 1 }}>
+              <QuietButton
+                testID={`tag-volts-amps-${i}`}
+                text={choice.amps === null ? 'amps' : `${figure(choice.amps)} A`}
+                onPress={() =>
+                  onPad({
+                    title: `Rated amps at ${voltsName(choice)} V`,
+                    unit: 'A',
+                    value: choice.amps,
+                    set: (amps) => put(i, { amps }),
+                  })
+                }
+              />
+            </View>
+          </View>
+          <TextInput
+            mode="outlined"
+            label={`Joined for ${voltsName(choice)} V`}
+            testID={`tag-volts-how-${i}`}
+            value={choice.how}
+            maxLength={160}
+            onChangeText={(how) => put(i, { how })}
+          />
+        </View>
+      ))}
     </View>
   )
 }

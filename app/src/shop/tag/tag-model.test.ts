@@ -6,6 +6,18 @@ it('a motor without a capacitor loses the field, and gets it back with another k
   expect([ecm.capacitor, tagFields(ecm).some((f) => f.key === 'microfarads')]).toEqual([null, false])
   expect(withTagField(ecm, 'kind', 'psc-outdoor').capacitor).toEqual({ microfarads: null, volts: 370 })
 })
+it('two voltages are two choices, and no range', () => {
+  const dual = withTagField(EMPTY_TAG, 'volts', '115/230')
+  expect(dual.volts).toEqual({ low: 115, high: 230 })
+  expect(dual.voltsChoices.map((c) => c.volts)).toEqual([
+    { low: 115, high: 115 },
+    { low: 230, high: 230 },
+  ])
+  const text = (draft: typeof dual) => tagFields(draft).find((f) => f.key === 'volts')?.text
+  expect(text(dual)).toBe('115/230 V')
+  expect(text(withTagField(dual, 'volts', '208–230'))).toBe('208–230 V')
+  expect(withTagField(dual, 'volts', '208–230').voltsChoices).toEqual([])
+})
 it('reads a voltage range, or one voltage', () => {
   expect(withTagField(EMPTY_TAG, 'volts', '208–230').volts).toEqual({ low: 208, high: 230 })
   expect(withTagField(EMPTY_TAG, 'volts', '277').volts).toEqual({ low: 277, high: 277 })

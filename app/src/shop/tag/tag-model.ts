@@ -2,7 +2,8 @@
 import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
 import { MOTOR_KINDS, type MotorKind } from '@oak/core/motor/kind'
 import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
-import { figure } from '@oak/core/quantity/display'
+import { voltsName } from '@oak/core/motor/volts-choice'
+import { figure, rangeFigure } from '@oak/core/quantity/display'
 import type { PlateField } from '../../parts/plates/plate-fields'
 
 const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
@@ -12,9 +13,18 @@ const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
   'three-phase': 'three-phase',
 }
 
-const VOLTS = ['115', '208–230', '277', '460'] as const
-const voltsText = ({ low, high }: TagDraft['volts']) =>
-  low === high ? figure(low) : `${figure(low)}–${figure(high)}`
+const VOLTS = ['115', '208–230', '115/230', '277', '460'] as const
+
+/** "115/230" names two voltages, each with its joins; "208–230" is one range. */
+function voltsOf(text: string): Pick<TagDraft, 'volts' | 'voltsChoices'> {
+  const several = text.split('/').map(Number)
+  const [low, high] = text.split(/[–/]/).map(Number)
+  return {
+    volts: { low: low as number, high: high ?? (low as number) },
+    voltsChoices:
+      several.length > 1 ? several.map((v) => ({ volts: { low: v, high: v }, amps: null, how: '' })) : [],
+  }
+}
 
 /** What stands on the tag's upper half. */
 export function tagFields(draft: TagDraft): PlateField[] {
@@ -46,7 +56,7 @@ export function tagFields(draft: TagDraft): PlateField[] {
       'volts',
       'volts',
       VOLTS.map((value) => ({ value, text: `${value} V` })),
-      voltsText(draft.volts),
+      draft.voltsChoices.length > 0 ? draft.voltsChoices.map(voltsName).join('/') : rangeFigure(draft.volts),
     ),
     number('rpm', 'speed', 'rpm', draft.rpm),
     ...(draft.capacitor
@@ -76,10 +86,8 @@ export function withTagField(draft: TagDraft, key: string, value: string | numbe
   switch (key) {
     case 'kind':
       return withKind(draft, value as MotorKind)
-    case 'volts': {
-      const [low, high] = String(value).split('–').map(Number)
-      return { ...draft, volts: { low: low as number, high: high ?? (low as number) } }
-    }
+    case 'volts':
+      return { ...draft, ...voltsOf(String(value)) }
     case 'rpm':
       return { ...draft, rpm: value === null ? null : Number(value) }
     case 'microfarads':

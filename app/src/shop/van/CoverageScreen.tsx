@@ -19,7 +19,7 @@ import { Heat } from './CoverageHeat'
 type Stock = ReturnType<typeof stockParts>
 
 /** Column by column, so that the picture fills while it is worked out, and leaving the screen ends it. */
-function useCoverage(stock: Stock) {
+function useCoverage(stock: Stock, tolerancePercent: number | undefined) {
   const [cells, setCells] = useState<readonly Cell[]>([])
   const [adds, setAdds] = useState<ReadonlyMap<string, number>>(new Map())
   const [done, setDone] = useState(0)
@@ -30,7 +30,7 @@ function useCoverage(stock: Stock) {
       setCells([])
       setAdds(new Map())
       for (const [i, compressor] of COMPRESSOR_VALUES.entries()) {
-        const result = await runInWorker('coverage', { stock, compressors: [compressor] })
+        const result = await runInWorker('coverage', { stock, tolerancePercent, compressors: [compressor] })
         if (stale) return
         if (!result.ok) return setWrong(result.error.message)
         const column = result.output as CoverageOutput
@@ -51,7 +51,7 @@ function useCoverage(stock: Stock) {
     return () => {
       stale = true
     }
-  }, [stock])
+  }, [stock, tolerancePercent])
   return { cells, adds, done, wrong }
 }
 
@@ -62,7 +62,7 @@ export function CoverageScreen() {
   const wide = isWide(width)
   const { document: van, left } = useVan()
   const stock = useMemo(() => stockParts(van, left, {}), [van, left])
-  const { cells, adds, done, wrong } = useCoverage(stock)
+  const { cells, adds, done, wrong } = useCoverage(stock, van.settings.tolerancePercent)
   const [chosen, setChosen] = useState<Cell | null>(null)
   const met = cells.filter((c) => c.parts !== null).length
   const total = COMPRESSOR_VALUES.length * FAN_VALUES.length
@@ -91,7 +91,7 @@ export function CoverageScreen() {
   )
   const lists = (
     <View style={{ gap: 14 }}>
-      <RestockPanel stock={stock} />
+      <RestockPanel stock={stock} tolerancePercent={van.settings.tolerancePercent} />
       <Words size="strong" heading={2}>
         Pairs that only this part makes possible
       </Words>

@@ -20,7 +20,13 @@ type State =
   | { readonly kind: 'wrong'; readonly message: string }
   | { readonly kind: 'answered'; readonly output: RestockOutput; readonly known: ReadonlySet<string> }
 
-export function RestockPanel({ stock }: { readonly stock: ReturnType<typeof stockParts> }) {
+interface RestockPanelProps {
+  readonly stock: ReturnType<typeof stockParts>
+  /** The shop's; undefined: the usual one. */
+  readonly tolerancePercent: number | undefined
+}
+
+export function RestockPanel({ stock, tolerancePercent }: RestockPanelProps) {
   const jobs = useJobs((s) => s.jobs)
   const calls = useMemo(() => pastCalls(Object.values(jobs).map((entry) => entry.document)), [jobs])
   const [budget, setBudget] = useState(200)
@@ -38,7 +44,7 @@ export function RestockPanel({ stock }: { readonly stock: ReturnType<typeof stoc
     const { catalogue, known } = catalogueOf(answer.kind === 'answered' ? answer.parts : [])
     setState({ kind: 'working', share: 0 })
     try {
-      const input = { stock, catalogue, calls, most, budget: Math.round(budget * 100) }
+      const input = { stock, catalogue, calls, tolerancePercent, most, budget: Math.round(budget * 100) }
       const result = await runCancellable('restock', input, mine.signal, (share) =>
         mine.signal.aborted ? undefined : setState({ kind: 'working', share }),
       )

@@ -20,6 +20,7 @@ import { AddSheet } from './AddSheet'
 import { ImportSheet } from './ImportSheet'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { LineSheet } from './LineSheet'
+import { settingsWords, ShopSettingsSheet } from './ShopSettingsSheet'
 import {
   KIND_WORDS,
   leftText,
@@ -29,7 +30,9 @@ import {
   type ListedLine,
 } from '../../parts/stock/van-model'
 
-type Opened = { readonly kind: 'line'; readonly id: string } | { readonly kind: 'import' | 'counter' | 'add' }
+type Opened =
+  | { readonly kind: 'line'; readonly id: string }
+  | { readonly kind: 'import' | 'counter' | 'add' | 'settings' }
 
 export function VanScreen() {
   const palette = usePalette()
@@ -93,6 +96,7 @@ export function VanScreen() {
       {opened?.kind === 'line' && van.stock[opened.id] ? <LineSheet id={opened.id} onClose={close} /> : null}
       {opened?.kind === 'import' ? <ImportSheet onClose={close} /> : null}
       {opened?.kind === 'counter' ? <CounterSheet kind={kind} onClose={close} /> : null}
+      {opened?.kind === 'settings' ? <ShopSettingsSheet settings={van.settings} onClose={close} /> : null}
       {opened?.kind === 'add' ? <AddSheet kind={kind} onClose={close} /> : null}
     </View>
   )
@@ -179,6 +183,11 @@ function VanFoot({ setOpened, export_, van }: VanFootProps) {
           icon="store"
           onPress={() => setOpened({ kind: 'counter' })}
           testID="ask-counter"
+        />
+        <QuietButton
+          text={`How this shop works: ${settingsWords(van.settings)}`}
+          onPress={() => setOpened({ kind: 'settings' })}
+          testID="open-settings"
         />
       </View>
     </View>

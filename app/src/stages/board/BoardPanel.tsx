@@ -1,9 +1,14 @@
 // The board itself with its mode, the figures of that mode, and the tools beside it.
 import { useState } from 'react'
 import { View } from 'react-native'
+import type { JobId } from '@oak/core/job/job-id'
 import type { JobDocument } from '@oak/core/job/document'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { ModeId } from '@oak/core/wiring/unit-type'
+import { MotorVolts } from '../../parts/unit/MotorVolts'
+import { FrameGround } from '../../parts/unit/FrameGround'
+import { SilentOutputs } from '../../parts/unit/SilentOutputs'
+import { SupplyRow } from '../../parts/supply/SupplyRow'
 import { Choice } from '../../ui/Choice'
 import { Icon, type IconName } from '../../ui/Icon'
 import { Tap } from '../../ui/Tap'
@@ -15,6 +20,7 @@ import { saveCircuit } from './save-circuit'
 import type { BoardState } from './use-board'
 
 export interface BoardPanelProps {
+  readonly id: JobId
   readonly board: BoardState
   readonly job: JobDocument
   readonly answer: HookupOutput
@@ -22,12 +28,19 @@ export interface BoardPanelProps {
   readonly onOpen: (sheet: 'old' | 'curve') => void
 }
 
-export function BoardPanel({ board, job, answer, wide, onOpen }: BoardPanelProps) {
+/** Hazards that another supply would mend: then the supply is in sight, to be put right. */
+const OF_SUPPLY = ['voltage-class', 'hertz']
+
+export function BoardPanel({ id, board, job, answer, wide, onOpen }: BoardPanelProps) {
   const { proof, plug } = answer
   const { chosen, selected, move, sheet } = board
   const psc = sheet.capacitor !== null
   return (
     <View style={{ gap: 10 }}>
+      <SupplyRow id={id} job={job} quiet={!proof.hazards.some((h) => OF_SUPPLY.includes(h.code))} />
+      <SilentOutputs id={id} job={job} quiet />
+      <FrameGround id={id} job={job} />
+      <MotorVolts id={id} job={job} open />
       <Choice<ModeId>
         label="Mode"
         value={board.mode}
@@ -65,13 +78,10 @@ interface BoardToolsProps extends Pick<BoardPanelProps, 'board' | 'job' | 'wide'
 
 function BoardTools({ board, job, wide, psc, onOpen }: BoardToolsProps) {
   const [notSaved, setNotSaved] = useState<string | null>(null)
-  const { undo, redo } = board
   const mode = board.shownMode?.mode ?? board.mode
   return (
     <>
       <View style={{ flexDirection: 'row', gap: 6 }}>
-        <Small text="Undo" icon="undo" onPress={() => undo?.()} disabled={!undo} testID="undo" />
-        <Small text="Redo" icon="redo" onPress={() => redo?.()} disabled={!redo} testID="redo" />
         {wide ? null : <Small text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />}
         {psc ? <Small text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" /> : null}
         <Small

@@ -1,4 +1,6 @@
 // The hookup board: posts left, the new motor's leads right, every wire in its own colours. Tap a lead, then a post.
+import type { PostId } from '@oak/core/wiring/unit-type'
+import type { LeadId } from '@oak/core/motor/lead-id'
 import { useMemo, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { GestureHandlerRootView } from 'react-native-gesture-handler'
@@ -19,10 +21,10 @@ export interface BoardPictureProps {
   /** Leads with a severe hazard. */
   readonly stopped: ReadonlySet<string>
   readonly selected: string | null
-  readonly onLead: (lead: string) => void
-  readonly onPost: (post: string) => void
+  readonly onLead: (lead: LeadId) => void
+  readonly onPost: (post: PostId) => void
   /** A lead was let go on a post. */
-  readonly onDrop: (lead: string, post: string) => void
+  readonly onDrop: (lead: LeadId, post: PostId) => void
   readonly plugTitle: string
 }
 
@@ -89,8 +91,8 @@ export function BoardPicture({
 /** A lead pulled over the board; let go on a post, it lands there. */
 function useDrag(
   layout: PostLayout,
-  onLead: (lead: string) => void,
-  onDrop: (lead: string, post: string) => void,
+  onLead: (lead: LeadId) => void,
+  onDrop: (lead: LeadId, post: PostId) => void,
 ) {
   const [drag, setDrag] = useState<Dragged | null>(null)
   // The browser makes a click of a finger that comes up after a drag: that is no tap on the lead.
@@ -100,8 +102,8 @@ function useDrag(
     justDragged.current = true
     setTimeout(() => (justDragged.current = false), AFTER_DRAG_MS)
   }
-  const tap = (lead: string) => void (justDragged.current || onLead(lead))
-  const drop = (lead: string, x: number, y: number) => {
+  const tap = (lead: LeadId) => void (justDragged.current || onLead(lead))
+  const drop = (lead: LeadId, x: number, y: number) => {
     const post = postAt(layout, x, y)
     endDrag()
     if (post) onDrop(lead, post)

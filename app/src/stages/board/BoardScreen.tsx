@@ -1,4 +1,5 @@
 // Stage "hook up": the app proposes, the technician may move any lead, and the verdict follows at once.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useBoard } from './use-board'
 import { BoardPanel } from './BoardPanel'
@@ -37,7 +38,7 @@ const NEED_WORDS: Readonly<Record<HookupNeed, { text: string; stage: string }>> 
 
 const CurveSheet = stageScreen<CurveSheetProps>(async () => (await import('../../parts/charts')).CurveSheet)
 
-export function BoardScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function BoardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const hookup = useHookup(job)
   const unit = job.unit ? unitTypeById(job.unit) : undefined
@@ -122,9 +123,9 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const board = useBoard(id, { job, unit, answer })
   const [open, setOpen] = useState<OpenSheet>(null)
   if (!board) return null
-  const { chosen, posts, move } = board
+  const { chosen, posts, move, mend } = board
   const old = <OldHookup job={job} unit={unit} />
-  const reasons = <Reasons answer={answer} leads={board.leads} posts={posts} onMove={move} />
+  const reasons = <Reasons answer={answer} leads={board.leads} posts={posts} onMend={mend} />
   const photos = <PhotoStrip id={id} job={job} />
   return (
     <>
@@ -132,7 +133,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
         id={id}
         job={job}
         title="Hookup board"
-        picture={<BoardPanel board={board} job={job} answer={answer} wide={wide} onOpen={setOpen} />}
+        picture={<BoardPanel id={id} board={board} job={job} answer={answer} wide={wide} onOpen={setOpen} />}
         evidence={wide ? <BesideBoard old={old} photos={photos} reasons={reasons} /> : photos}
         strip={
           chosen ? (
@@ -153,7 +154,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
               proof={answer.proof}
               posts={posts}
               fresh={fresh}
-              onMove={move}
+              onMend={mend}
               onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))}
             />
           )
@@ -162,7 +163,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
       <BoardSheets open={open} onClose={() => setOpen(null)} reasons={reasons} old={old}>
         <CurveSheet
           sheet={board.sheet}
-          volts={unit.volts}
+          supply={answer.supply.supply}
           tolerancePercent={board.can.tolerancePercent || 6}
           onClose={() => setOpen(null)}
         />

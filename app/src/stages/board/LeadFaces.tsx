@@ -1,4 +1,5 @@
 // The labels of the leads on the board: those that land, each to be dragged, and those that stay in the plug.
+import type { LeadId } from '@oak/core/motor/lead-id'
 import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { Tap } from '../../ui/Tap'
@@ -14,7 +15,7 @@ interface PlugFacesProps {
   readonly posts: readonly HookupPost[]
   readonly selected: string | null
   readonly stopped: ReadonlySet<string>
-  readonly onLead: (lead: string) => void
+  readonly onLead: (lead: LeadId) => void
   readonly plugAt: (i: number) => { x: number; y: number }
 }
 
@@ -62,13 +63,13 @@ interface LeadFacesProps {
   readonly right: number
   readonly yOf: (i: number) => number
   readonly setDrag: (drag: Dragged | null) => void
-  readonly drop: (lead: string, x: number, y: number) => void
+  readonly drop: (lead: LeadId, x: number, y: number) => void
   readonly drag: Dragged | null
   readonly endDrag: () => void
   readonly posts: readonly HookupPost[]
   readonly selected: string | null
   readonly stopped: ReadonlySet<string>
-  readonly tap: (lead: string) => undefined
+  readonly tap: (lead: LeadId) => undefined
 }
 
 export function LeadFaces({

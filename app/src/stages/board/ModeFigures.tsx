@@ -1,6 +1,6 @@
 // What the solved circuit says of the shown mode: which way the shaft starts, how fast it comes to run, amps and capacitor volts.
 import { View } from 'react-native'
-import { VIEW_NAMES, type Rotation } from '@oak/core/rotation/view'
+import { rotationLetters, type Rotation } from '@oak/core/rotation/view'
 import { RotationPicture } from '../../parts/rotation/RotationPicture'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
@@ -23,7 +23,7 @@ export function ModeFigures({ mode, set, solved, estimated, onTurn }: ModeFigure
       <RotationPicture rotation={turning} size={56} />
       <View style={{ flex: 1 }}>
         <Words size="small">
-          {does} {turning.direction}, seen from the {VIEW_NAMES[turning.seenFrom]}.
+          {does} {rotationLetters(turning)}.
         </Words>
         {figures.length > 0 ? (
           <>

@@ -1,25 +1,25 @@
 // Everything the verdict rests on: hazards with their mend, what is unknown, why each lead goes where it goes.
+import type { PostId } from '@oak/core/wiring/unit-type'
 import { View } from 'react-native'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { figure } from '@oak/core/quantity/display'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
-import type { Placement } from '@oak/core/wiring/placement'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { InsulationLabel } from '../../ui/Swatch'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import { moveText, placePhrase, type BoardLead } from './board-model'
+import { mendOf, mendText, placePhrase, type BoardLead, type LeadMove } from './board-model'
 
 export interface ReasonsProps {
   readonly answer: HookupOutput
   readonly leads: readonly BoardLead[]
   readonly posts: readonly HookupPost[]
-  readonly onMove: (lead: string, to: Placement) => void
+  readonly onMend: (moves: readonly LeadMove[]) => void
 }
 
-export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
+export function Reasons({ answer, leads, posts, onMend }: ReasonsProps) {
   const { proof, warnings, refusals, unitWires, added } = answer
-  const nameOf = (post: string) => posts.find((p) => p.id === post)?.name ?? post
+  const nameOf = (post: PostId) => posts.find((p) => p.id === post)?.name ?? post
   return (
     <View style={{ gap: 14 }} testID="reasons">
       {refusals.map((r) => (
@@ -28,11 +28,11 @@ export function Reasons({ answer, leads, posts, onMove }: ReasonsProps) {
       {proof.hazards.map((hazard) => (
         <View key={hazard.code + hazard.message} style={{ gap: 6 }}>
           <Note verdict={hazard.severity} text={hazard.message} />
-          {hazard.move ? (
+          {mendOf(hazard).length > 0 ? (
             <QuietButton
-              text={moveText(hazard.move.lead, hazard.move.to, posts)}
+              text={mendText(mendOf(hazard), posts)}
               icon="undo"
-              onPress={() => hazard.move && onMove(hazard.move.lead, hazard.move.to)}
+              onPress={() => onMend(mendOf(hazard))}
             />
           ) : null}
         </View>

@@ -4,26 +4,28 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { type Placement } from '@oak/core/wiring/placement'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
-import { moveText, type BoardLead } from './board-model'
+import { mendOf, mendText, type BoardLead, type LeadMove } from './board-model'
 
 interface NextActionProps {
   readonly proof: HookupOutput['proof']
-  readonly posts: Parameters<typeof moveText>[2]
+  readonly posts: Parameters<typeof mendText>[1]
   readonly fresh: boolean
-  readonly onMove: (lead: string, to: Placement) => void
+  readonly onMend: (moves: readonly LeadMove[]) => void
   readonly onProve: () => void
 }
 
 /** The one thing to do now: mend the worst, or prove. */
-export function NextAction({ proof, posts, fresh, onMove, onProve }: NextActionProps) {
+export function NextAction({ proof, posts, fresh, onMend, onProve }: NextActionProps) {
   const mend =
-    proof.verdict === 'stop' ? proof.hazards.find((h) => h.severity === 'stop' && h.move)?.move : undefined
+    proof.verdict === 'stop'
+      ? proof.hazards.filter((h) => h.severity === 'stop').find((h) => mendOf(h).length > 0)
+      : undefined
   if (mend)
     return (
       <PrimaryButton
-        text={moveText(mend.lead, mend.to, posts)}
+        text={mendText(mendOf(mend), posts)}
         icon="undo"
-        onPress={() => onMove(mend.lead, mend.to)}
+        onPress={() => onMend(mendOf(mend))}
         testID="mend"
       />
     )

@@ -1,6 +1,8 @@
 // What the hookup board shows, made from the operation's answer: posts with their words, leads with their places.
+import { listed } from '@oak/core/quantity/display'
 import type { Direction } from '@oak/core/rotation/view'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import type { LeadId } from '@oak/core/motor/lead-id'
 import { insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import { figure } from '@oak/core/quantity/display'
@@ -8,7 +10,7 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
 import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
-import type { ModeId, UnitType } from '@oak/core/wiring/unit-type'
+import type { ModeId, UnitType, PostId } from '@oak/core/wiring/unit-type'
 import type { PostFace } from '../../parts/posts/PostColumn'
 import { partsOf } from '../../parts/posts/parts'
 
@@ -87,19 +89,36 @@ export const placePhrase = (goes: Placement, posts: readonly HookupPost[]): stri
   goes.kind === 'post' ? `on ${placeName(goes, posts)}` : placeName(goes, posts)
 
 /** The move as a command, for a button. */
-export const moveText = (lead: string, to: Placement, posts: readonly HookupPost[]): string =>
+export const moveText = (lead: LeadId, to: Placement, posts: readonly HookupPost[]): string =>
   to.kind === 'insulated'
     ? `Insulate ${lead}`
     : to.kind === 'plug'
       ? `Put ${lead} back in the plug`
       : `Put ${lead} ${placePhrase(to, posts)}`
 
+type ProvenHazard = HookupOutput['proof']['hazards'][number]
+/** One lead and where it goes. */
+export interface LeadMove {
+  readonly lead: LeadId
+  readonly to: Placement
+}
+
+/** The moves that were tried and found to mend a hazard; empty: none was. */
+export const mendOf = ({ move, together }: ProvenHazard): readonly LeadMove[] =>
+  move ? [move] : (together ?? [])
+
+/** A mend as a command, for a button. */
+export const mendText = (moves: readonly LeadMove[], posts: readonly HookupPost[]): string =>
+  moves.length === 1 && moves[0]
+    ? moveText(moves[0].lead, moves[0].to, posts)
+    : `Put ${listed(moves.map((m) => m.lead))} back as advised`
+
 /** The leads to move because of a severe hazard. */
 export const blamedLeads = (answer: HookupOutput): ReadonlySet<string> =>
   new Set(
     answer.proof.hazards
       .filter((h) => h.severity === 'stop')
-      .flatMap((h) => (h.move ? [h.move.lead] : h.leads.slice(0, 1))),
+      .flatMap((h) => (mendOf(h).length > 0 ? mendOf(h).map((m) => m.lead) : h.leads.slice(0, 1))),
   )
 
 export interface FaceOptions {
@@ -119,8 +138,7 @@ export function boardFaces(
   const stopped = new Set(
     answer.leads.flatMap((l) => (stops.has(l.lead) && l.goes.kind === 'post' ? [l.goes.post] : [])),
   )
-  const groupOf = (post: string) =>
-    answer.plan.groups.find((g) => g.sections.some((s) => sectionPost(s) === post))
+  const groupOf = (post: PostId) => answer.serves.find((g) => g.sections.some((s) => sectionPost(s) === post))
   return new Map(
     hookupPosts(unit, can).map((post): [string, PostFace] => {
       const potential = shown?.posts[post.id]
@@ -128,7 +146,7 @@ export function boardFaces(
       const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
       // A section that nobody gets stays empty: said, so that nobody looks for its lead.
       const tag =
-        group?.load ?? (post.kind === 'can-section' && answer.plan.groups.length > 0 ? 'empty' : undefined)
+        group?.load ?? (post.kind === 'can-section' && answer.serves.length > 0 ? 'empty' : undefined)
       const label = value === undefined ? post.label : `${figure(value)} µF`
       return [
         post.id,

@@ -5,30 +5,24 @@ interface Solved {
   readonly fanRuns?: boolean
   readonly direction?: number
   readonly amps?: number
-  readonly volts?: readonly { readonly amps: number; readonly volts: number }[]
+  readonly volts?: number | null
+  readonly line?: string | null
 }
-const mode = ({ fanRuns = true, direction = 1, amps = 1.62, volts = [] }: Solved) =>
+const mode = ({ fanRuns = true, direction = 1, amps = 1.62, volts = null, line = 'black' }: Solved) =>
   ({
     fanRuns,
-    solution: { motor: { direction, amps, rpm: 1093.4, startTorque: -0.317 }, sections: volts },
+    solution: {
+      motor: { direction, amps, line, capacitorVolts: volts, rpm: 1093.4, startTorque: -0.317 },
+      // The compressor's section stands higher, and is not the fan's.
+      sections: [{ id: '40', volts: 402, amps: 6 }],
+    },
   }) as unknown as Mode
 
 it('a motor that runs tells speed, amps, the fan’s capacitor volts and start torque, in its own figures', () =>
-  expect(
-    describeMode(
-      mode({
-        volts: [
-          { amps: 0.8, volts: 372.4 },
-          { amps: 0.001, volts: 400 },
-        ],
-      }),
-      SET,
-      true,
-    ),
-  ).toEqual({
+  expect(describeMode(mode({ volts: 372.4 }), SET, true)).toEqual({
     turning: SET,
     does: 'Starts',
-    figures: ['1093 rpm', '1.6 A', 'capacitor 372 V', 'start torque 32 %'],
+    figures: ['1093 rpm', '1.6 A in black', 'capacitor 372 V', 'start torque 32 %'],
   }))
 it('one that starts the other way is drawn the other way', () =>
   expect(describeMode(mode({ direction: -1 }), SET, true).turning).toEqual({
@@ -46,7 +40,7 @@ it('one that stands says whether it ought to run, and gives no figures', () => {
   })
 })
 it('without a winding model only the amps tell that it runs', () => {
-  expect(describeMode(mode({ direction: 0, amps: 1.4 }), SET, false)).toMatchObject({
+  expect(describeMode(mode({ direction: 0, amps: 1.4, line: null }), SET, false)).toMatchObject({
     does: 'Starts',
     figures: ['1.4 A'],
   })

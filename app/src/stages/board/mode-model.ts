@@ -16,8 +16,6 @@ export interface ModeWords {
 
 /** Below this a motor without a model takes no current worth the name, A. Our judgement. */
 const RUNNING_AMPS = 0.1
-/** Below this a capacitor's section is not in use, A. Our judgement. */
-const USED_AMPS = 0.01
 
 /** `set`: as the plug is set; `solved`: the motor has a two-winding model, so that its start is known. */
 export function describeMode(mode: Mode | undefined, set: Rotation, solved: boolean): ModeWords {
@@ -26,14 +24,14 @@ export function describeMode(mode: Mode | undefined, set: Rotation, solved: bool
   const turning = motor?.direction === -1 ? reversed(set) : set
   if (!runs)
     return { turning, does: mode?.fanRuns ? 'Does not start; set to' : 'Stands; set to', figures: [] }
-  const amps = `${figure(motor.amps, 1)} A`
+  const amps = `${figure(motor.amps, 1)} A${motor.line === null ? '' : ` in ${motor.line}`}`
   return { turning, does: 'Starts', figures: solved ? solvedFigures(mode, amps) : [amps] }
 }
 
 function solvedFigures(mode: Mode | undefined, amps: string): string[] {
   if (!mode) return [amps]
-  const { motor, sections } = mode.solution
-  const capacitor = Math.max(0, ...sections.filter((s) => s.amps > USED_AMPS).map((s) => s.volts))
+  const { motor } = mode.solution
+  const capacitor = motor.capacitorVolts ?? 0
   return [
     `${figure(motor.rpm, 0)} rpm`,
     amps,

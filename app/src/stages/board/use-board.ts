@@ -3,13 +3,14 @@ import { useMemo, useState } from 'react'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import type { LeadId } from '@oak/core/motor/lead-id'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { NO_CAN } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
-import { useUndo } from '../../parts/frame/use-undo'
-import { blamedLeads, boardFaces, boardLeads, boardParts, turnedPlug } from './board-model'
+import { editJob } from '../../platform/state/app'
+import { blamedLeads, boardFaces, boardLeads, boardParts, turnedPlug, type LeadMove } from './board-model'
 
 export interface BoardOf {
   readonly job: JobDocument
@@ -23,20 +24,25 @@ export type BoardState = NonNullable<ReturnType<typeof useBoard>>
 export function useBoard(id: string, { job, unit, answer }: BoardOf) {
   const [selected, take] = useState<string | null>(null)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
-  const { edit, undo, redo } = useUndo(id)
   const { sheet, can, posts, leads, parts } = useParts({ job, unit, answer })
   if (!sheet || !can) return null
   const chosen = leads.find((lead) => lead.id === selected)
   const shownMode = answer.proof.modes.find((m) => m.mode === mode) ?? answer.proof.modes[0]
   const looked = { mode: shownMode?.mode ?? mode, choosing: chosen !== undefined }
-  const move = (lead: string, to: Placement) => {
-    const advised = leads.find((l) => l.id === lead)?.advised
-    edit([{ path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }])
+  const mend = (moves: readonly LeadMove[]) => {
+    editJob(
+      id,
+      moves.map(({ lead, to }) => {
+        const advised = leads.find((l) => l.id === lead)?.advised
+        return { path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }
+      }),
+    )
     take(null)
   }
+  const move = (lead: LeadId, to: Placement) => mend([{ lead, to }])
   const turnPlug = () => {
     const value = turnedPlug(sheet, answer.plug)
-    if (value !== undefined) edit([{ path: ['plug'], value }])
+    if (value !== undefined) editJob(id, [{ path: ['plug'], value }])
   }
   return {
     sheet,
@@ -53,9 +59,8 @@ export function useBoard(id: string, { job, unit, answer }: BoardOf) {
     chosen,
     take,
     move,
+    mend,
     turnPlug,
-    undo,
-    redo,
   }
 }
 

@@ -87,6 +87,22 @@ export function CPost({ spot: { x, y, r } }: { readonly spot: Spot }) {
   )
 }
 
+/** The post that was pressed first. */
+export function Picked({ spot: { x, y, r } }: { readonly spot: Spot }) {
+  const palette = usePalette()
+  return (
+    <Circle
+      cx={x}
+      cy={y}
+      r={r + 11}
+      fill="none"
+      stroke={palette.watch}
+      strokeWidth={6}
+      strokeDasharray="9 6"
+    />
+  )
+}
+
 /** Square, for it is no section: joined to C inside, through a fuse. */
 export function Guarded({ spot: { x, y, r } }: { readonly spot: Spot }) {
   const palette = usePalette()

@@ -3,7 +3,7 @@ import { Problem } from '../../ui/Problem'
 import type { VanDocument } from '@oak/core/job/van'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { MAX_SECTIONS, type Can } from '@oak/core/capacitor/can'
+import { MAX_SECTIONS, type Can, type SectionId } from '@oak/core/capacitor/can'
 import { figure } from '@oak/core/quantity/display'
 import { useVan } from '../../platform/state/app'
 import { leftText, offeredCans } from '../../parts/stock/van-model'
@@ -56,7 +56,7 @@ function CanSheet({
   readonly onPick: (can: Can) => string | null
   readonly onClose: () => void
 }) {
-  const [pad, setPad] = useState<{ readonly section: string | null } | null>(null)
+  const [pad, setPad] = useState<{ readonly section: SectionId | null } | null>(null)
   const [chosen, setChosen] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const { document: van, left } = useVan()
@@ -103,9 +103,9 @@ function CanSheet({
 }
 
 interface SectionPadProps {
-  readonly pad: { readonly section: string | null } | null
+  readonly pad: { readonly section: SectionId | null } | null
   readonly editing: Can['sections'][number] | undefined
-  readonly setPad: (value: { readonly section: string | null } | null) => void
+  readonly setPad: (value: { readonly section: SectionId | null } | null) => void
   readonly onPick: (can: Can) => string | null
   readonly can: Can
 }
@@ -119,6 +119,9 @@ function SectionPad({ pad, editing, setPad, onPick, can }: SectionPadProps) {
       value={pad.section ? (editing?.microfarads ?? null) : null}
       onClose={() => setPad(null)}
       onSet={(value) => onPick(withSection(can, pad.section, value))}
+      onSetTwo={
+        pad.section === null ? ([a, b]) => onPick(withSection(withSection(can, null, a), null, b)) : undefined
+      }
     />
   ) : null
 }
@@ -127,7 +130,7 @@ interface SectionKeysProps {
   readonly can: Can
   readonly chosen: string | null
   readonly setChosen: (value: string | null) => void
-  readonly setPad: (value: { readonly section: string | null } | null) => void
+  readonly setPad: (value: { readonly section: SectionId | null } | null) => void
 }
 
 function SectionKeys({ can, chosen, setChosen, setPad }: SectionKeysProps) {

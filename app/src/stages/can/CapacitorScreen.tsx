@@ -1,34 +1,28 @@
 // Stage "capacitor": the can from the van, what each load needs, the plan with its jumpers; and the old one's readings.
-import type { Lead } from '@oak/core/motor/lead-sheet'
-import type { VanDocument } from '@oak/core/job/van'
+import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { View } from 'react-native'
 import type { Can, Load } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
-import { insulationName } from '@oak/core/motor/colour'
-import { figure } from '@oak/core/quantity/display'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../../parts/frame/JobFrame'
-import { useOperation } from '../../parts/frame/use-operation'
+import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
+import { useCurrentOperation } from '../../parts/frame/use-operation'
+import { VerdictLine } from '../../ui/VerdictLine'
 import { editJob, useVan } from '../../platform/state/app'
 import { offeredCans } from '../../parts/stock/van-model'
-import { Choice } from '../../ui/Choice'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
-import { CanPicker } from './CanPicker'
-import { CanView } from './CanView'
+import { CanStage } from './CanStage'
 import { FitSteps } from './FitSteps'
-import { killEdits, whatLacks } from './can-stage-model'
+import { whatLacks } from './can-stage-model'
 import { OldCanNote } from './OldCanNote'
-import { PlanSheet } from './PlanSheet'
-import { StartCapacitor } from './StartCapacitor'
-import { WantedNotes } from './WantedNotes'
 import { Readings } from './Readings'
-import { Needs, HardStart, kitEnd } from './CanNeeds'
 import { PlanStrip, PlanReasons } from './PlanWords'
 
 function usePlan(job: JobDocument, can: Can, shared: boolean) {
@@ -39,76 +33,52 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
     if (job.motor?.capacitor) list.push({ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads })
     return list
   }, [shared, job.compressorMicrofarads, job.motor])
+  const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const input = useMemo(
     () =>
       loads.length > 0 && can.sections.length > 0
-        ? { sections: can.sections, loads, tolerancePercent: can.tolerancePercent, prefer: job.prefer }
+        ? { sections: can.sections, loads, tolerancePercent, prefer: job.prefer }
         : null,
-    [can, loads, job.prefer],
+    [can, loads, tolerancePercent, job.prefer],
   )
-  const result = useOperation('tap-plan', input)
+  const { answer: result, isCurrent } = useCurrentOperation('tap-plan', input)
   return {
-    loads,
+    isPlanned: input === null || isCurrent,
     plan: result?.ok ? (result.output as TapPlan) : null,
     problem: result && !result.ok ? result.error.message : null,
   }
 }
 
-const NO_LEADS: Readonly<Record<string, string>> = {}
-
-export function CapacitorScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
   const { document: van, left } = useVan()
   const can = job.can ?? (offeredCans(van, left)[0] as Can)
   const live = useMemo(() => liveCan({ can, deadSections: job.deadSections }) ?? can, [can, job.deadSections])
-  const dead = new Set(can.sections.filter((s) => !live.sections.includes(s)).map((s) => s.id))
-  const [listing, setListing] = useState(false)
-  const { plan, problem } = usePlan(job, live, shared)
+  const { plan, problem, isPlanned } = usePlan(job, live, shared)
   const lacks = whatLacks(job, shared, live)
+  const hookup = useHookup(job)
+  const answer = hookup.kind === 'ready' ? hookup.answer : null
   const onward = () => {
     if (!job.can && needsCan(job)) editJob(id, [{ path: ['can'], value: can }])
     router.replace(`/job/${id}/board`)
   }
   const start = job.motor?.leads.find((lead) => lead.role === 'start' || lead.role === 'capacitor')
-  const leadWords = useMemo(() => (start ? { [FAN_LOAD]: insulationName(start) } : NO_LEADS), [start])
   if (!needsCan(job)) return <NoCapacitor id={id} job={job} onNext={onward} />
   return (
     <JobFrame
       id={id}
       job={job}
       title="The new capacitor"
-      picture={
-        <CanStage
-          id={id}
-          job={job}
-          shared={shared}
-          can={can}
-          plan={plan}
-          start={start}
-          dead={dead}
-          kill={(section) => void editJob(id, killEdits(job, can, section))}
-          van={van}
-          setListing={setListing}
-          listing={listing}
-        />
-      }
-      evidence={
-        <CanEvidence
-          plan={plan}
-          can={can}
-          id={id}
-          job={job}
-          live={live}
-          leadWords={leadWords}
-          shared={shared}
-        />
-      }
+      picture={<CanStage {...{ id, job, shared, can, live, plan, isPlanned, start, van }} answer={answer} />}
+      evidence={<CanEvidence plan={plan} can={can} id={id} job={job} shared={shared} />}
       strip={
         problem ? (
           <Words tone="stop" size="strong" live>
             {problem}
           </Words>
+        ) : job.canPut ? (
+          <HandStrip hookup={hookup} />
         ) : (
           <PlanStrip plan={plan} lacks={lacks} fanStaysEmpty={job.motor?.capacitor === null} />
         )
@@ -125,104 +95,40 @@ export function CapacitorScreen({ id, job }: { readonly id: string; readonly job
   )
 }
 
+/** Of a can that was wired by hand the proof speaks, not the plan. */
+function HandStrip({ hookup }: { readonly hookup: HookupState }) {
+  const proof = hookup.kind === 'ready' ? hookup.answer.proof : null
+  return (
+    <VerdictLine
+      mark={proof?.verdict ?? 'cannotTell'}
+      text={
+        proof?.sentence ??
+        (hookup.kind === 'missing'
+          ? 'Wired by hand. It is proven once unit, wires and motor are on record.'
+          : 'Working it out…')
+      }
+      size="strong"
+      toned
+      testID="plan-strip"
+    />
+  )
+}
+
 interface CanEvidenceProps {
   readonly plan: TapPlan | null
   readonly can: Can
   readonly id: string
   readonly job: JobDocument
-  readonly live: Can
-  readonly leadWords: Readonly<Record<string, string>>
   readonly shared: boolean
 }
 
-function CanEvidence({ plan, can, id, job, live, leadWords, shared }: CanEvidenceProps) {
+function CanEvidence({ plan, can, id, job, shared }: CanEvidenceProps) {
   return (
     <View style={{ gap: 16 }}>
       {plan ? <PlanReasons plan={plan} can={can} /> : null}
-      {plan?.feasible ? (
-        <FitSteps
-          id={id}
-          job={job}
-          can={live}
-          plan={plan}
-          leads={leadWords}
-          kit={shared ? kitEnd(job) : 'none'}
-          shared={shared}
-        />
-      ) : null}
-      <OldCanNote job={job} />
+      <FitSteps id={id} job={job} />
+      <OldCanNote id={id} job={job} />
       <Readings id={id} job={job} sides={shared ? ['FAN', 'HERM'] : ['FAN']} />
-    </View>
-  )
-}
-
-interface CanStageProps {
-  readonly id: string
-  readonly job: JobDocument
-  readonly shared: boolean
-  readonly can: Can
-  readonly plan: TapPlan | null
-  readonly start: Lead | undefined
-  readonly dead: Set<string>
-  readonly kill: (section: string) => void
-  readonly van: VanDocument
-  readonly setListing: (value: boolean) => void
-  readonly listing: boolean
-}
-
-function CanStage({
-  id,
-  job,
-  shared,
-  can,
-  plan,
-  start,
-  dead,
-  kill,
-  van,
-  setListing,
-  listing,
-}: CanStageProps) {
-  return (
-    <View style={{ gap: 12 }}>
-      <Needs id={id} job={job} shared={shared} />
-      <WantedNotes job={job} side="FAN" />
-      {shared ? <WantedNotes job={job} side="HERM" /> : null}
-      <View style={{ alignItems: 'center' }}>
-        <CanView
-          can={can}
-          groups={plan?.groups ?? []}
-          leads={{ [FAN_LOAD]: start }}
-          width={366}
-          dead={dead}
-          kit={shared ? kitEnd(job) : 'none'}
-          onSection={(section) => kill(section)}
-        />
-      </View>
-      <Words size="tiny" tone="quiet">
-        Press a section that reads open or shorted: it is crossed out and planned around.
-      </Words>
-      {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? (
-        <QuietButton
-          text="Best from the van"
-          icon="van"
-          onPress={() => setListing(true)}
-          testID="best-from-van"
-        />
-      ) : null}
-      {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
-      <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
-      {shared ? <HardStart id={id} job={job} can={can} /> : null}
-      {shared ? <StartCapacitor id={id} job={job} /> : null}
-      <Choice
-        label="Plan"
-        value={job.prefer}
-        onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])}
-        options={[
-          { value: 'exact', text: 'closest value' },
-          { value: 'simple', text: 'fewest jumpers', hint: `within ±${figure(can.tolerancePercent)} %` },
-        ]}
-      />
     </View>
   )
 }
@@ -251,7 +157,12 @@ function NoCapacitor({
           </Words>
         </View>
       }
-      evidence={<Readings id={id} job={job} sides={['FAN']} />}
+      evidence={
+        <View style={{ gap: 16 }}>
+          <FitSteps id={id} job={job} />
+          <Readings id={id} job={job} sides={['FAN']} />
+        </View>
+      }
       action={<PrimaryButton text="Next: the hookup board" onPress={onNext} testID="capacitor-next" />}
     />
   )

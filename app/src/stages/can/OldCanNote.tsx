@@ -2,9 +2,11 @@
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
-import { oldCanInput } from '@oak/core/job/inputs/old-can-input'
+import { CAN_TOP, oldCanInput } from '@oak/core/job/inputs/old-can-input'
 import type { OldCanOutput } from '@oak/core/operations/old-can'
 import { useOperation } from '../../parts/frame/use-operation'
+import { editJob } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 
@@ -14,7 +16,13 @@ const SHOWN: Readonly<Record<OldCanOutput['action'], { readonly mark: Verdict; r
   cannotTell: { mark: 'cannotTell', word: 'Cannot tell yet' },
 }
 
-export function OldCanNote({ job }: { readonly job: JobDocument }) {
+const TOPS = [
+  { value: 'flat', text: 'flat and dry' },
+  { value: 'swollen', text: 'swollen' },
+  { value: 'leaks', text: 'oil or rust' },
+]
+
+export function OldCanNote({ id, job }: { readonly id: string; readonly job: JobDocument }) {
   const input = useMemo(() => oldCanInput(job), [job])
   const result = useOperation('old-can', input)
   if (!result?.ok) return null
@@ -44,6 +52,14 @@ export function OldCanNote({ job }: { readonly job: JobDocument }) {
             {exchange}
           </Words>
         ) : null}
+        <Words size="small">Its top</Words>
+        <Choice
+          label="The old capacitor’s top"
+          testID="can-top"
+          value={job.observations[CAN_TOP] ?? null}
+          onChange={(top) => editJob(id, [{ path: ['observations', CAN_TOP], value: top }])}
+          options={TOPS}
+        />
       </View>
     </View>
   )

@@ -1,4 +1,6 @@
 // What the van can do for these loads, best first: which capacitors, how they are joined, why; choosing one takes it of the stock.
+import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
+import { wantedLoads } from './wanted-loads'
 import { Problem } from '../../ui/Problem'
 import { useEffect, useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -7,7 +9,6 @@ import { sideThatCouldStay } from '@oak/core/job/inputs/old-can-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { figure } from '@oak/core/quantity/display'
-import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { useOperation } from '../../parts/frame/use-operation'
 import { deviceFact, editJob, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
@@ -66,18 +67,14 @@ export function PlanSheet({
     [shared, job],
   )
   const stays = leave ? side : null
+  const { canMarking, motor, compressorMicrofarads } = job
+  const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const input = useMemo(() => {
-    const volts = job.motor?.capacitor?.volts ?? 370
-    const loads = [
-      ...(shared && job.compressorMicrofarads
-        ? [{ load: COMPRESSOR_LOAD, microfarads: job.compressorMicrofarads, volts }]
-        : []),
-      ...(job.motor?.capacitor
-        ? [{ load: FAN_LOAD, microfarads: job.motor.capacitor.microfarads, volts }]
-        : []),
-    ]
-    return loads.length > 0 ? { stock: stockParts(van, left, job.taken), loads, aims, stays } : null
-  }, [van, left, job.motor, job.compressorMicrofarads, job.taken, shared, aims, stays])
+    const loads = wantedLoads({ motor, compressorMicrofarads, canMarking }, shared)
+    return loads.length > 0
+      ? { stock: stockParts(van, left, job.taken), loads, tolerancePercent, aims, stays }
+      : null
+  }, [van, left, motor, compressorMicrofarads, job.taken, canMarking, tolerancePercent, shared, aims, stays])
   const result = useOperation('capacitor-plan', input)
   const output = result?.ok ? (result.output as CapacitorPlanOutput) : null
   return (

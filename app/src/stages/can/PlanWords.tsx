@@ -2,7 +2,7 @@
 import { VerdictLine } from '../../ui/VerdictLine'
 import type { Verdict } from '../../ui/VerdictMark'
 import { View } from 'react-native'
-import type { Can } from '@oak/core/capacitor/can'
+import type { Can, SectionId } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import { figure, percentText } from '@oak/core/quantity/display'
 import { Words } from '../../ui/Words'
@@ -39,7 +39,7 @@ function jumperText(count: number): string {
 }
 
 export function PlanReasons({ plan, can }: { readonly plan: TapPlan; readonly can: Can }) {
-  const value = (section: string) =>
+  const value = (section: SectionId) =>
     `${figure(can.sections.find((s) => s.id === section)?.microfarads ?? NaN)} µF`
   return (
     <View style={{ gap: 6 }}>

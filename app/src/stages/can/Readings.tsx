@@ -1,4 +1,5 @@
 // The old capacitor measured under load: amps and volts in, microfarads and a verdict out.
+import { jobHertz } from '@oak/core/job/inputs/supply-input'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
@@ -66,6 +67,7 @@ function SideReading({
 }) {
   const palette = usePalette()
   const kept = job.readings[side]
+  const hertz = jobHertz(job)
   const [draft, setDraft] = useState<Draft>({ amps: null, volts: null, rated: null })
   const now: Draft = {
     amps: draft.amps ?? kept?.amps ?? null,
@@ -87,7 +89,7 @@ function SideReading({
             of: side,
             amps: next.amps,
             volts: next.volts,
-            hertz: 60,
+            hertz,
             ratedMicrofarads: next.rated,
             tolerancePercent: job.canMarking?.tolerancePercent || DEFAULT_TOLERANCE_PERCENT,
           },
@@ -117,6 +119,7 @@ function SideReading({
         <Result
           amps={now.amps}
           volts={now.volts}
+          hertz={hertz}
           rated={now.rated}
           tolerancePercent={job.canMarking?.tolerancePercent || DEFAULT_TOLERANCE_PERCENT}
           meter={meterOf(job, side)}
@@ -138,12 +141,14 @@ function meterOf(job: JobDocument, side: CanSide): typeof METER {
 function Result({
   amps,
   volts,
+  hertz,
   rated,
   tolerancePercent,
   meter,
 }: {
   readonly amps: number
   readonly volts: number
+  readonly hertz: 50 | 60
   readonly rated: number | null
   readonly tolerancePercent: number
   readonly meter: typeof METER
@@ -153,11 +158,11 @@ function Result({
     () => ({
       amps,
       volts,
-      hertz: 60,
+      hertz,
       meter: JSON.parse(text) as typeof METER,
       ...(rated ? { rating: { microfarads: rated, tolerancePercent } } : {}),
     }),
-    [amps, volts, rated, tolerancePercent, text],
+    [amps, volts, hertz, rated, tolerancePercent, text],
   )
   const result = useOperation('microfarads', input)
   if (!result) return null

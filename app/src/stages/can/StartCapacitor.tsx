@@ -1,4 +1,5 @@
 // A start capacitor by its range: what is asked for, and which of the van's fits. It is the compressor's, and no part of the run capacitors' plan.
+import type { JobId } from '@oak/core/job/job-id'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
@@ -21,7 +22,7 @@ const FIELDS = [
 type Key = (typeof FIELDS)[number]['key']
 type Draft = Partial<Record<Key, number>>
 
-export function StartCapacitor({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const palette = usePalette()
   const old = job.canMarking?.range
   const [asked, setAsked] = useState(job.startWanted !== null)

@@ -1,12 +1,12 @@
 // What a load is given of the can, as its picture shows it. No rendering here.
+import type { SectionId } from '@oak/core/capacitor/can'
 import { figure } from '@oak/core/quantity/display'
 import { type SectionSpot } from './can-layout'
 
 export interface CanGroup {
   readonly load: string
-  readonly sections: readonly string[]
-  readonly lead: string
-  readonly jumpers: readonly { readonly from: string; readonly to: string }[]
+  readonly sections: readonly SectionId[]
+  readonly lead: SectionId
 }
 
 export const valueText = ({ marked, microfarads }: SectionSpot['section']): string =>

@@ -1,5 +1,5 @@
 // What the can's stage still lacks, and the edits of its picture. No rendering here.
-import type { Can } from '@oak/core/capacitor/can'
+import type { Can, SectionId } from '@oak/core/capacitor/can'
 import type { JobDocument } from '@oak/core/job/document'
 import { deadKey } from '@oak/core/job/inputs/hookup-input'
 import type { Edit } from '../../platform/state/jobs'
@@ -20,7 +20,7 @@ export function whatLacks(
 export function killEdits(
   { can: chosen, deadSections }: Pick<JobDocument, 'can' | 'deadSections'>,
   can: Can,
-  section: string,
+  section: SectionId,
 ): Edit[] {
   const key = deadKey(can.id, section)
   return [

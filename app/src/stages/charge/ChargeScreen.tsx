@@ -1,4 +1,5 @@
 // A glance at the charge: gauges and clamps on a drawing of the circuit, superheat and subcooling beside them. It never says to add or to remove.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -45,7 +46,7 @@ const MARKS: Readonly<Record<ChargeGlanceOutput['superheat']['verdict'], Verdict
 
 type Figure = (typeof FIGURES)[number]
 
-export function ChargeScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [pad, setPad] = useState<Key | null>(null)
   const input = useMemo(() => chargeInput(job), [job])

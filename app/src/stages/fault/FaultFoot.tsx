@@ -13,7 +13,7 @@ const STATE_MARKS: Readonly<Record<DiagnoseOutput['state'], Verdict>> = {
 }
 
 export function Strip({ d }: { readonly d: DiagnoseOutput }) {
-  const mark = STATE_MARKS[d.state]
+  const mark = d.dangers.length > 0 ? 'stop' : STATE_MARKS[d.state]
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
       <VerdictMark verdict={mark} size={34} />

@@ -1,4 +1,5 @@
 // Stage "find the fault": what is seen and read goes in, ranked causes come out, and the next test worth doing is the one thing to press.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -19,11 +20,11 @@ import { diagnoseInput, KIND_TITLES } from './fault-model'
 import { QuestionSheet } from './QuestionSheet'
 import { Strip, NextAction } from './FaultFoot'
 
-export function FaultScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function FaultScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   return job.unit ? <FindFault id={id} job={job} /> : <ChooseUnit id={id} job={job} />
 }
 
-function FindFault({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const input = useMemo(() => diagnoseInput(job), [job])
   const result = useOperation('diagnose', input)

@@ -25,7 +25,18 @@ it('takes the readings that answer a test, without meter and time, and leaves th
     observations: { 'fan-does': 'hums' },
     readings: { 'volts-call': { quantity: 'volts', value: 25, accuracy: null } },
     marking: null,
+    plateMicrofarads: null,
     plateAmps: null,
+    // Volts of the supply read at start-up are the supply's, here too.
+    supply: {
+      chosenVolts: null,
+      unitPlate: [],
+      motorPlate: [],
+      meterVolts: 118,
+      chosenHertz: null,
+      hertz: null,
+      plateHertz: [],
+    },
   })
 })
 it('of several amps on the plate the highest counts: the highest speed draws it', () => {

@@ -1,4 +1,6 @@
 // What the fault screen works with: the operation's input from a job, where readings are taken, and the glyphs of what a fan does.
+import { supplyFacts } from '@oak/core/job/inputs/supply-input'
+import type { SupplyFacts } from '@oak/core/supply/supply'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Quantity } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
@@ -41,7 +43,9 @@ export interface DiagnoseInput {
   readonly observations: Readonly<Record<string, string>>
   readonly readings: Readonly<Record<string, unknown>>
   readonly marking: unknown
+  readonly plateMicrofarads: number | null
   readonly plateAmps: number | null
+  readonly supply: SupplyFacts
 }
 
 /** null while the unit is not known. Amps of several speeds: the plate's highest counts. */
@@ -57,7 +61,9 @@ export function diagnoseInput(job: JobDocument): DiagnoseInput | null {
         .map(([probe, { quantity, value, accuracy }]) => [probe, { quantity, value, accuracy }]),
     ),
     marking: job.canMarking,
+    plateMicrofarads: job.motorPlate?.microfarads ?? null,
     plateAmps: amps.length > 0 ? Math.max(...amps) : null,
+    supply: supplyFacts(job),
   }
 }
 

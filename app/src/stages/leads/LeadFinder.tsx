@@ -1,4 +1,5 @@
 // Unknown leads: their colours, then ohms pair by pair. The next most useful pair is asked for; the windings are drawn as they are deduced.
+import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -9,7 +10,7 @@ import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { FindLeadsOutput } from '@oak/core/operations/find-leads'
 import { figure } from '@oak/core/quantity/display'
 import { JobFrame } from '../../parts/frame/JobFrame'
-import { useOperation, type Answer } from '../../parts/frame/use-operation'
+import { useCurrentOperation, type Answer } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { readingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
@@ -23,13 +24,13 @@ import { Chip, LeadChip, Pairs, AddLead } from './LeadParts'
 
 type Asked = { readonly probe: string; readonly title: string }
 
-export function LeadFinder({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function LeadFinder({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const [asked, setAsked] = useState<Asked | null>(null)
   const [open, setOpen] = useState<'add' | 'test-leads' | null>(null)
   const record = job.ohmLeads ?? { leads: [], leadOhms: 0 }
   const names = leadNames(record.leads)
   const input = useMemo(() => findInput(job), [job])
-  const result = useOperation('find-leads', input)
+  const { answer: result, isCurrent } = useCurrentOperation('find-leads', input)
   const found = input && result?.ok ? (result.output as FindLeadsOutput) : null
   const keep = (leads: readonly Insulation[], leadOhms = record.leadOhms) =>
     editJob(id, [{ path: ['ohmLeads'], value: { leads, leadOhms } }])
@@ -56,7 +57,7 @@ export function LeadFinder({ id, job }: { readonly id: string; readonly job: Job
         }
         evidence={<LeadsEvidence found={found} record={record} setOpen={setOpen} keep={keep} />}
         strip={<Strip found={found} count={record.leads.length} />}
-        action={<NextReading next={next} ask={ask} record={record} setOpen={setOpen} id={id} />}
+        action={<NextReading {...{ next, ask, record, setOpen, id, isCurrent }} />}
       />
       {asked ? (
         <ReadingSheet
@@ -109,10 +110,22 @@ interface NextReadingProps {
   readonly record: { readonly leads: readonly Insulation[]; readonly leadOhms: number }
   readonly setOpen: (value: 'add' | 'test-leads' | null) => void
   readonly id: string
+  readonly isCurrent: boolean
 }
 
-function NextReading({ next, ask, record, setOpen, id }: NextReadingProps) {
+function NextReading({ next, ask, record, setOpen, id, isCurrent }: NextReadingProps) {
   const router = useRouter()
+  // A pair that was just read must not be offered again, nor another slip under the thumb.
+  if (!isCurrent && record.leads.length > 1)
+    return (
+      <PrimaryButton
+        text="Working it out…"
+        icon="ohm"
+        disabled
+        onPress={() => undefined}
+        testID="read-wait"
+      />
+    )
   return next ? (
     <PrimaryButton
       text={`Read ${next[0]} to ${next[1]}`}

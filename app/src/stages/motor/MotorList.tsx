@@ -5,6 +5,7 @@ import type { LeadSheet, SpeedChoice, SpeedName } from '@oak/core/motor/lead-she
 import { selectSpeeds } from '@oak/core/motor/settings'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { StageProps } from '../../parts/frame/stage-screen'
+import { MotorVolts } from '../../parts/unit/MotorVolts'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
@@ -59,6 +60,7 @@ interface SettingsProps extends StageProps {
 function Settings({ id, job, sheet, Speeds }: SettingsProps & Pick<MotorParts, 'Speeds'>) {
   return (
     <>
+      <MotorVolts id={id} job={job} />
       {sheet.settings.horsepower.length > 1 ? <Horsepower id={id} job={job} sheet={sheet} /> : null}
       {selectSpeeds(sheet).length > 0 ? <SelectSpeed id={id} job={job} sheet={sheet} /> : null}
       {sheet.settings.speed.some((s) => s.tap !== null) ? <Speeds id={id} job={job} sheet={sheet} /> : null}

@@ -2,7 +2,7 @@
 import { View } from 'react-native'
 import { isReversible, type LeadSheet } from '@oak/core/motor/lead-sheet'
 import { insulationCode } from '@oak/core/motor/colour'
-import { rangeText } from '@oak/core/motor/match/criterion'
+import { voltsText } from '@oak/core/motor/volts-choice'
 import { figure } from '@oak/core/quantity/display'
 import { Tap } from '../../ui/Tap'
 import { WirePiece } from '../../ui/Swatch'
@@ -21,7 +21,7 @@ export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
   const palette = usePalette()
   const { nameplate, capacitor, settings } = sheet
   const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
-  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${rangeText(nameplate.volts)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
+  const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${voltsText(sheet)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
   const turns = isReversible(sheet)
     ? sheet.kind === 'ecm-outdoor'
       ? 'reversible at its leads'

@@ -1,4 +1,5 @@
 // Stage "mount": the section to scale, the figures it hangs on, drains, studs, wheel gaps, and what is looked at before power.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -33,7 +34,7 @@ const MARKS: Readonly<Record<'fits' | 'stop' | 'cannotTell', Verdict>> = {
   cannotTell: 'cannotTell',
 }
 
-export function MountScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function MountScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [unit, setUnit] = useLengthUnit(deviceFact)
   const [pad, setPad] = useState<MountFigure | null>(null)

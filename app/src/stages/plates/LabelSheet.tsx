@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { TextInput } from 'react-native-paper'
 import type { LabelReading } from '@oak/core/label/read-label'
+import type { PlateName } from '../../parts/plates/plate-fields'
 import { useOperation } from '../../parts/frame/use-operation'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -14,6 +15,8 @@ import { Words } from '../../ui/Words'
 
 export interface LabelSheetProps {
   readonly title: string
+  /** The plate it is typed on. */
+  readonly plate: PlateName
   readonly example: string
   readonly start: string
   readonly onClose: () => void
@@ -23,11 +26,14 @@ export interface LabelSheetProps {
 
 const MAX_LINE = 400
 
-export function LabelSheet({ title, example, start, onClose, onKeep }: LabelSheetProps) {
+export function LabelSheet({ title, plate, example, start, onClose, onKeep }: LabelSheetProps) {
   const [text, setText] = useState(start)
   const [answers, setAnswers] = useState<Readonly<Record<string, string>>>({})
   const [wrong, setWrong] = useState<string | null>(null)
-  const input = useMemo(() => (text.trim() ? { text, answers } : null), [text, answers])
+  const input = useMemo(
+    () => (text.trim() ? { text, answers, typedOn: plate } : null),
+    [text, answers, plate],
+  )
   const result = useOperation('read-label', input)
   const reading = result?.ok ? (result.output as LabelReading) : null
   const open = reading?.questions.find((q) => !q.options.some((o) => o.id === answers[q.id]))

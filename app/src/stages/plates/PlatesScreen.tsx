@@ -1,4 +1,5 @@
 // Stage "record the old", its plates: what motor, capacitor and unit say of themselves, as far as they can be read.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -14,6 +15,7 @@ import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
 import { EstimateSheet } from './EstimateSheet'
 import { LabelSheet } from './LabelSheet'
 import { OldCanSheet } from './OldCanSheet'
+import { SupplyRow } from '../../parts/supply/SupplyRow'
 import { PlateCard } from '../../parts/plates/PlateCard'
 import {
   canFields,
@@ -37,7 +39,7 @@ const EXAMPLES: Readonly<Record<PlateName, string>> = {
   unit: 'MCA 18.2 MAX FUSE 30 FAN FLA 1.2',
 }
 
-export function PlatesScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function PlatesScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [line, setLine] = useState<PlateName | null>(null)
   const [sheet, setSheet] = useState<'estimate' | 'old-can' | null>(null)
@@ -77,6 +79,7 @@ export function PlatesScreen({ id, job }: { readonly id: string; readonly job: J
       {line ? (
         <LabelSheet
           title={TITLES[line]}
+          plate={line}
           example={EXAMPLES[line]}
           start={job.plateLines[line] ?? ''}
           onClose={() => setLine(null)}
@@ -99,6 +102,7 @@ interface OtherPlatesProps {
 function OtherPlates({ job, keep, setLine, id }: OtherPlatesProps) {
   return (
     <View style={{ gap: 14 }}>
+      <SupplyRow id={id} job={job} />
       <PlateCard
         title={TITLES.unit}
         testID="plate-unit"
@@ -170,7 +174,7 @@ function CanAndMotorPlates({ job, changeCan, setLine, setSheet, keep }: CanAndMo
   )
 }
 
-/** A line goes to the plate it reads as, wherever it was typed. */
+/** A line goes to the plate it reads as; one that could be of either, to the plate it was typed on. */
 function lineEdits(text: string, { capacitor, motor, unit }: LabelReading): Edit[] {
   const plates: [PlateName, unknown][] = [
     ['can', capacitor],

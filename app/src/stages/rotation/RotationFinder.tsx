@@ -27,6 +27,7 @@ interface Found {
   readonly conflict: string | null
   readonly join: readonly (readonly [string, string])[] | null
   readonly refusal: string | null
+  readonly ends: string | null
 }
 
 export interface RotationFinderProps {
@@ -80,6 +81,7 @@ function Answer({ found, onUse }: { readonly found: Found; readonly onUse: (rota
           <TurningFan direction={found.shaftEnd} from="shaft-end" />
         </View>
       ) : null}
+      {found.ends ? <Words size="small">{found.ends}</Words> : null}
       {found.conflict ? (
         <View style={{ flexDirection: 'row', gap: 10 }}>
           <VerdictMark verdict="watch" size={28} />

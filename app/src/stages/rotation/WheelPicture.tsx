@@ -1,4 +1,4 @@
-// A forward-curved wheel in its housing: the outlet with the way its air leaves, or the blades with their hollow side.
+// A wheel in its housing: the outlet with the way its air leaves, or the blades with their hollow side, many short cups or few that lean back.
 import Svg, { Circle, G, Path } from 'react-native-svg'
 import { usePalette } from '../../ui/theme'
 
@@ -42,23 +42,31 @@ export function OutletPicture({
   )
 }
 
+/** The blade at 12 o'clock by its curve and the side that its hollow faces, and how many there are. */
+const BLADES = {
+  forward: { count: 12, right: 'M80 12C70 20 70 30 80 38', left: 'M80 12C90 20 90 30 80 38' },
+  backward: { count: 6, right: 'M98 15C74 20 66 40 76 58', left: 'M62 15C86 20 94 40 84 58' },
+} as const
+
 export function CupsPicture({
   hollow,
+  curve,
   size = 150,
 }: {
   readonly hollow: 'left' | 'right'
+  readonly curve: keyof typeof BLADES
   readonly size?: number
 }) {
   const palette = usePalette()
-  const bend = hollow === 'right' ? 'M80 12C70 20 70 30 80 38' : 'M80 12C90 20 90 30 80 38'
+  const { count, [hollow]: bend } = BLADES[curve]
   return (
     <Svg width={size} height={size} viewBox="0 0 160 160" aria-hidden>
       <Circle cx={80} cy={80} r={70} fill={palette.surface} stroke={palette.line} strokeWidth={2} />
-      {[...Array(12).keys()].map((i) => (
+      {[...Array(count).keys()].map((i) => (
         <Path
           key={i}
           d={bend}
-          transform={`rotate(${i * 30} 80 80)`}
+          transform={`rotate(${(i * 360) / count} 80 80)`}
           stroke={i === 0 ? palette.ink : palette.quiet}
           strokeWidth={i === 0 ? 8 : 3}
           strokeLinecap="round"

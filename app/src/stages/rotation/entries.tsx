@@ -143,12 +143,29 @@ function Outlet({ job, onSet }: EntryProps) {
 function Cups({ job, onSet }: EntryProps) {
   const now = of(job, 'wheel-cups')
   const [looking, setLooking] = useState<End>(now?.looking ?? 'lead-end')
+  const [curve, setCurve] = useState(now?.curve ?? 'forward')
   return (
     <View style={{ gap: 10 }}>
       <Words size="small">
-        A wheel with cupped blades: the hollow side leads. On the blade at 12 o’clock, which way does the
-        hollow face?
+        {curve === 'forward'
+          ? 'Many short cups: the hollow side leads. On the blade at 12 o’clock, which way does the hollow face?'
+          : 'Few long blades that lean back: the round side leads. On the blade at 12 o’clock, which way does the hollow face?'}
       </Words>
+      <Labelled text="Its blades">
+        <Choice
+          label="Its blades"
+          testID="wheel-curve"
+          value={curve}
+          onChange={(next) => {
+            setCurve(next)
+            if (now) onSet({ ...now, curve: next })
+          }}
+          options={[
+            { value: 'forward' as const, text: 'many short cups', hint: 'forward-curved' },
+            { value: 'backward' as const, text: 'few, leaning back', hint: 'backward-curved' },
+          ]}
+        />
+      </Labelled>
       <Ends
         label="You look at"
         value={looking}
@@ -161,11 +178,11 @@ function Cups({ job, onSet }: EntryProps) {
         label="The hollow side faces"
         testID="cups"
         value={now?.hollow ?? null}
-        onChange={(hollow) => onSet({ kind: 'wheel-cups', hollow, looking })}
+        onChange={(hollow) => onSet({ kind: 'wheel-cups', hollow, looking, curve })}
         options={(['left', 'right'] as const).map((value) => ({
           value,
           text: value,
-          picture: <CupsPicture hollow={value} size={110} />,
+          picture: <CupsPicture hollow={value} curve={curve} size={110} />,
         }))}
       />
     </View>
@@ -235,7 +252,7 @@ function Plate({ job, onSet }: EntryProps) {
       />
       <Choice
         label="seen from"
-        value={now ? (now.seenFrom ?? 'none') : null}
+        value={(now ?? plate) ? ((now ?? plate)?.seenFrom ?? 'none') : null}
         onChange={(end) => {
           if (direction) onSet({ kind: 'nameplate', direction, seenFrom: end === 'none' ? null : end })
         }}

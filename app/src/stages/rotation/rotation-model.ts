@@ -10,9 +10,19 @@ export const KINDS: readonly { readonly kind: RotationSource['kind']; readonly t
   { kind: 'nameplate', text: 'plate' },
 ]
 
-/** In the order they are asked for; the operation's own order does not matter. */
-export const sourcesOf = (job: JobDocument): RotationSource[] =>
-  KINDS.flatMap(({ kind }) => (job.rotationSources[kind] ? [job.rotationSources[kind]] : []))
+/** In the order they are asked for; the operation's own order does not matter. A direction on the old motor's plate is one of them by itself. */
+export function sourcesOf({
+  rotationSources,
+  motorPlate,
+}: Pick<JobDocument, 'rotationSources' | 'motorPlate'>) {
+  const plate: RotationSource | null = motorPlate?.rotation
+    ? { kind: 'nameplate', ...motorPlate.rotation }
+    : null
+  return KINDS.flatMap(({ kind }): RotationSource[] => {
+    const source = rotationSources[kind] ?? (kind === 'nameplate' ? plate : null)
+    return source ? [source] : []
+  })
+}
 
 /** The way air leaves, from the outlet's place and which way round the housing is drawn: to the right at the top is clockwise. */
 export const airAt = (outlet: Outlet, drawn: 'right' | 'left'): AirWay =>

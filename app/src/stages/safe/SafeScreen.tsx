@@ -1,9 +1,12 @@
 // Stage "make safe": what to open, what stays live all the same, each pair proven dead, and the capacitor taken down.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { SafeStep } from '@oak/core/job/fields'
+import { supplyFacts } from '@oak/core/job/inputs/supply-input'
+import { supplyOf, type SupplyFacts } from '@oak/core/supply/supply'
 import { makeSafe, type MakeSafe, type ProveStep } from '@oak/core/safety/make-safe'
 import {
   DISCHARGED_STEP,
@@ -28,7 +31,7 @@ import { LivePicture } from './LivePicture'
 import { countdownAt, dischargeSetup, endOf, workOut } from './safe-model'
 import { StepRow } from '../../parts/ticks/StepRow'
 
-export function SafeScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function SafeScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   return unit ? <MakeItSafe id={id} job={job} unit={unit} /> : <ChooseUnit id={id} job={job} />
 }
@@ -48,7 +51,11 @@ function MakeItSafe({
     () => Object.entries(job.wires).map(([wire, value]): NamedWire => ({ id: wire, ...value })),
     [job.wires],
   )
-  const safe = useMemo(() => makeSafe(unit, wires), [unit, wires])
+  const facts = JSON.stringify(supplyFacts(job))
+  const safe = useMemo(
+    () => makeSafe(unit, wires, supplyOf(unit.volts, JSON.parse(facts) as SupplyFacts)),
+    [unit, wires, facts],
+  )
   const progress = safeProgress(safe, job.safe)
   const [reading, setReading] = useState<string | null>(null)
   const set = (key: string, step: SafeStep | null) => editJob(id, [{ path: ['safe', key], value: step }])
@@ -140,6 +147,9 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
       <View style={{ gap: 6 }}>
         <Words size="strong" heading={2}>
           Prove dead, line by line
+        </Words>
+        <Words size="small" testID="meter-words">
+          {safe.meter}
         </Words>
         {safe.prove.map((step) => {
           const record = job.safe[read(step)]

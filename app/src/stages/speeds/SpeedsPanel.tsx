@@ -9,6 +9,7 @@ import type { SpeedPlan } from '@oak/core/wiring/speeds'
 import { postName } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { useOperation } from '../../parts/frame/use-operation'
+import { SilentOutputs } from '../../parts/unit/SilentOutputs'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { InsulationLabel } from '../../ui/Swatch'
@@ -66,6 +67,7 @@ export function SpeedsPanel({
           onPick={(speed) => editJob(id, [{ path: ['speedChoices', a.output], value: speed }])}
         />
       ))}
+      <SilentOutputs id={id} job={job} />
       {plan.jumpers.map((j) => (
         <Words key={j.from + j.to} size="small">
           Jumper from {postName(unit, j.from)} to {postName(unit, j.to)}: the {j.tap} tap serves both.

@@ -2,7 +2,7 @@
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { StartupOutput } from '@oak/core/operations/startup-verdict'
-import { rotationText, seenFrom } from '@oak/core/rotation/view'
+import { rotationFromBoth, seenFrom } from '@oak/core/rotation/view'
 import { TurningFan } from '../../parts/rotation/TurningFan'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
@@ -59,7 +59,7 @@ function MustTurn({ job, blower }: Pick<DirectionProps, 'job' | 'blower'>) {
       </View>
       <Words style={{ flex: 1 }}>
         Hands, tools and leads clear of the blade; power for two seconds. It must turn{' '}
-        {rotationText(seenFrom(wanted, from))}.
+        {rotationFromBoth(seenFrom(wanted, job.motor?.rotationNamedFrom ?? from))}.
         {blower ? ' Look at the wheel: air at the register proves nothing.' : ''}
       </Words>
     </View>

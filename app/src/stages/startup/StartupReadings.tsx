@@ -19,6 +19,13 @@ export const MARKS: Readonly<Record<StartupOutput['verdict'], Verdict>> = {
   cannotTell: 'cannotTell',
 }
 
+export const SUPPLY_MARKS: Readonly<Record<NonNullable<StartupOutput['supply']>['verdict'], Verdict>> = {
+  fine: 'proven',
+  low: 'stop',
+  high: 'stop',
+  cannotTell: 'cannotTell',
+}
+
 export interface Asked {
   readonly probe: string
   readonly title: string
@@ -81,9 +88,10 @@ export function ModeRow({ job, mode, answer, onAsk }: ModeRowProps) {
           {mode.speed ? `, ${mode.speed} speed` : ''}
         </Words>
         <Words size="small" tone="quiet">
-          rated {figure(mode.rated)} A{mode.amps === null ? '' : `, about ${figure(mode.amps)} A expected`}
+          rated {figure(mode.rated)} A
         </Words>
       </View>
+      <ClampHint mode={mode} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Reading
           job={job}
@@ -104,6 +112,24 @@ export function ModeRow({ job, mode, answer, onAsk }: ModeRowProps) {
       </View>
       {answer ? (
         <VerdictLine mark={MARKS[answer.verdict]} text={answer.text} testID={`amps-${mode.mode}`} />
+      ) : null}
+    </View>
+  )
+}
+
+/** Which lead the clamp goes round, what it should read, and what the others would. */
+function ClampHint({ mode: { lead, range, others } }: Pick<ModeRowProps, 'mode'>) {
+  if (lead === null) return null
+  return (
+    <View style={{ gap: 2 }} testID="clamp-hint">
+      <Words size="small">
+        Clamp round {lead} alone
+        {range ? `: ${figure(range.low)} to ${figure(range.high)} A expected` : ''}.
+      </Words>
+      {others.length > 0 ? (
+        <Words size="tiny" tone="quiet">
+          Not the line current: {others.map((o) => `${o.lead} ${figure(o.amps, 1)} A`).join(', ')}.
+        </Words>
       ) : null}
     </View>
   )

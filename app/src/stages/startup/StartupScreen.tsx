@@ -1,4 +1,5 @@
 // Stage "start up": which way it turns, amps mode by mode against the rating and the proof's circuit, the capacitor under load; each with its verdict.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -16,9 +17,9 @@ import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
 import { Direction } from './Direction'
-import { type Asked, Reading, ModeRow, Capacitor, Causes, MARKS } from './StartupReadings'
+import { type Asked, Reading, ModeRow, Capacitor, Causes, MARKS, SUPPLY_MARKS } from './StartupReadings'
 
-export function StartupScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function StartupScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [asked, setAsked] = useState<Asked | null>(null)
   const input = useMemo(() => startupInput(job), [job])
@@ -79,6 +80,13 @@ function StartupEvidence({ output, job, setAsked, id }: StartupEvidenceProps) {
           Beside it
         </Words>
         <Reading job={job} probe={SUPPLY_PROBE} title="Supply, running" quantity="volts" onAsk={setAsked} />
+        {output?.supply ? (
+          <VerdictLine
+            mark={SUPPLY_MARKS[output.supply.verdict]}
+            text={output.supply.text}
+            testID="supply-verdict"
+          />
+        ) : null}
         <Choice
           label="The blade or wheel"
           testID="same-blade"
@@ -152,7 +160,7 @@ function StartupPicture({ id, job, output, blower, setAsked, asked }: StartupPic
   )
 }
 
-function NotYet({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+function NotYet({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const need = hookupNeeds(job)[0]
   const stage = need === 'motor' ? 'motor' : need === 'can' ? 'capacitor' : 'wires'

@@ -2,10 +2,17 @@
 import { View } from 'react-native'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { WireFinding } from '@oak/core/wiring/evidence'
+import type { Wire } from '@oak/core/wiring/wire'
+import { whatNow } from './what-now'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 
-export function FindingView({ finding }: { readonly finding: WireFinding }) {
+interface FindingViewProps {
+  readonly finding: WireFinding
+  readonly wire: Pick<Wire, 'segments' | 'traced'>
+}
+
+export function FindingView({ finding, wire }: FindingViewProps) {
   return (
     <View style={{ gap: 6 }} testID={`finding-${finding.wire}`}>
       <Words size="strong">
@@ -13,7 +20,7 @@ export function FindingView({ finding }: { readonly finding: WireFinding }) {
       </Words>
       {finding.evidence.length === 0 ? (
         <Words size="small" tone="quiet">
-          Trace it, or note its colour.
+          {whatNow(wire)}
         </Words>
       ) : null}
       {finding.evidence.map((item) => {

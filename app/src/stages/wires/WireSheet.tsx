@@ -3,8 +3,9 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES, wireRolesOf, type WireRole } from '@oak/core/motor/role'
+import { SPEED_NAMES } from '@oak/core/motor/lead-sheet'
 import type { WireFinding } from '@oak/core/wiring/evidence'
-import { postName, type UnitType } from '@oak/core/wiring/unit-type'
+import { postName, postOf, type UnitType } from '@oak/core/wiring/unit-type'
 import { MOTOR_END, type NamedWire, type StatedSource, type Wire } from '@oak/core/wiring/wire'
 import { Choice } from '../../ui/Choice'
 import { QuietButton } from '../../ui/PrimaryButton'
@@ -36,17 +37,27 @@ const SOURCES: readonly { readonly value: StatedSource; readonly text: string }[
 
 export function WireSheet({ unit, wire, finding, problems, onClose, onChange, onRemove }: WireSheetProps) {
   const [wrong, setWrong] = useState<string | null>(null)
-  const { from, to, segments, traced, stated } = wire
+  const { from, to, segments, traced, stated, speed } = wire
   const change = (patch: Partial<Wire>) =>
-    setWrong(onChange({ from, to, segments, traced, stated, ...patch }))
+    setWrong(onChange({ from, to, segments, traced, stated, ...(speed ? { speed } : {}), ...patch }))
   const posts = unit.posts.map((p) => ({ value: p.id, text: postName(unit, p.id) }))
   return (
-    <Sheet title={`Wire on ${postName(unit, wire.from)}`} open onClose={onClose} testID="wire-sheet">
+    <Sheet
+      title={wire.from ? `Wire on ${postName(unit, wire.from)}` : 'A further wire'}
+      open
+      onClose={onClose}
+      testID="wire-sheet"
+    >
       {[...problems, ...(wrong ? [wrong] : [])].map((text) => (
         <Words key={text} tone="stop" size="strong" live testID="wire-problem">
           {text}
         </Words>
       ))}
+      {wire.from ? null : (
+        <Words size="small" testID="wire-nowhere">
+          It is on the record once its terminal is picked.
+        </Words>
+      )}
       <PickOne
         label="Leaves terminal"
         options={posts}
@@ -72,7 +83,15 @@ export function WireSheet({ unit, wire, finding, problems, onClose, onChange, on
           ]}
         />
       </View>
-      {finding ? <FindingView finding={finding} /> : null}
+      {finding ? <FindingView finding={finding} wire={wire} /> : null}
+      {wire.to === MOTOR_END && postOf(unit, wire.from)?.kind === 'output' ? (
+        <PickOne
+          label="Its tap, by the motor’s label"
+          options={[{ value: '', text: 'not said' }, ...SPEED_NAMES.map((value) => ({ value, text: value }))]}
+          value={wire.speed ?? ''}
+          onPick={(picked) => change({ speed: SPEED_NAMES.find((name) => name === picked) })}
+        />
+      ) : null}
       {wire.to === MOTOR_END ? (
         <Stated
           wire={wire}
@@ -80,7 +99,9 @@ export function WireSheet({ unit, wire, finding, problems, onClose, onChange, on
           onChange={(said) => change({ stated: said })}
         />
       ) : null}
-      <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
+      {wire.from ? (
+        <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
+      ) : null}
     </Sheet>
   )
 }

@@ -1,4 +1,5 @@
 // Stage "record the old": the unit, and where each wire of the old motor was.
+import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -7,7 +8,7 @@ import type { Problem } from '@oak/core/quantity/problem'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
-import { goesToMotor, type NamedWire } from '@oak/core/wiring/wire'
+import { goesToMotor, type NamedWire, type WireId } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { PhotoStrip } from '../../parts/photos/PhotoStrip'
@@ -20,12 +21,13 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { FindingView } from './FindingView'
-import { addWireEdits, traceAllEdits } from '../../parts/unit/unit-edits'
+import { newWire, traceAllEdits, tracedValue } from '../../parts/unit/unit-edits'
 import { ChooseUnit } from '../../parts/unit/ChooseUnit'
 import { WiresPicture } from '../../parts/posts/WiresPicture'
+import { SignTraced, TraceSheet } from './TraceSheet'
 import { WireSheet } from './WireSheet'
 
-export function WiresScreen({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+export function WiresScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   return unit ? <RecordWires id={id} job={job} unit={unit} /> : <ChooseUnit id={id} job={job} />
 }
@@ -43,26 +45,23 @@ function useFindings(unit: UnitType, wires: readonly NamedWire[]) {
 function RecordWires({ id, job, unit }: StageProps & { readonly unit: UnitType }) {
   const router = useRouter()
   const [open, setOpen] = useState<string | null>(null)
+  // A further wire starts nowhere: it is recorded with its terminal.
+  const [draft, setDraft] = useState<NamedWire | null>(null)
   const wires = useMemo(
     () => Object.entries(job.wires).map(([wire, value]): NamedWire => ({ id: wire, ...value })),
     [job.wires],
   )
   const { findings, problems } = useFindings(unit, wires)
-  const untraced = wires.some((wire) => !wire.traced)
-  const chosen = wires.find((wire) => wire.id === open)
-  const problemsOf = (wire: string) =>
+  const chosen = wires.find((wire) => wire.id === open) ?? (draft?.id === open ? draft : undefined)
+  const problemsOf = (wire: WireId) =>
     problems
       .filter((p) => p.path.startsWith(`wires.${wires.findIndex((w) => w.id === wire)}.`))
       .map((p) => p.message)
 
   const addWire = () => {
     const key = `w-${Date.now().toString(36)}`
-    editJob(id, addWireEdits(unit, key))
+    setDraft(newWire(key))
     setOpen(key)
-  }
-  const onward = () => {
-    if (untraced) editJob(id, traceAllEdits(job))
-    router.replace(`/job/${id}/motor`)
   }
   return (
     <>
@@ -92,14 +91,7 @@ function RecordWires({ id, job, unit }: StageProps & { readonly unit: UnitType }
           />
         }
         strip={<WiresStrip problem={problems[0]?.message} findings={findings} />}
-        action={
-          <PrimaryButton
-            text={untraced ? 'I traced every wire: as drawn' : 'Next: the motor'}
-            disabled={problems.length > 0}
-            onPress={onward}
-            testID="wires-next"
-          />
-        }
+        action={<TraceOrGoOn id={id} job={job} unit={unit} wires={wires} disabled={problems.length > 0} />}
       />
       <ChosenWire
         chosen={chosen}
@@ -107,7 +99,49 @@ function RecordWires({ id, job, unit }: StageProps & { readonly unit: UnitType }
         findings={findings}
         problemsOf={problemsOf}
         setOpen={setOpen}
+        setDraft={setDraft}
         id={id}
+      />
+    </>
+  )
+}
+
+interface TraceOrGoOnProps extends StageProps {
+  readonly unit: UnitType
+  readonly wires: readonly NamedWire[]
+  readonly disabled: boolean
+}
+
+/** The next action: to sign for the wires, and once they are all traced, the motor. */
+function TraceOrGoOn({ id, job, unit, wires, disabled }: TraceOrGoOnProps) {
+  const router = useRouter()
+  const [tracing, setTracing] = useState(false)
+  const onward = () => router.replace(`/job/${id}/motor`)
+  const signAll = () => {
+    editJob(id, traceAllEdits(job))
+    onward()
+  }
+  return (
+    <>
+      {wires.some((wire) => !wire.traced) ? (
+        <SignTraced
+          unit={unit}
+          wires={wires}
+          disabled={disabled}
+          onHeld={signAll}
+          onTap={() => setTracing(true)}
+        />
+      ) : (
+        <PrimaryButton text="Next: the motor" disabled={disabled} onPress={onward} testID="wires-next" />
+      )}
+      <TraceSheet
+        unit={unit}
+        wires={wires}
+        open={tracing}
+        onClose={() => setTracing(false)}
+        onTrace={(wire, traced) =>
+          editJob(id, [{ path: ['wires', wire], value: tracedValue(job, wire, traced) }])
+        }
       />
     </>
   )
@@ -117,12 +151,13 @@ interface ChosenWireProps {
   readonly chosen: NamedWire | undefined
   readonly unit: UnitType
   readonly findings: WireFinding[]
-  readonly problemsOf: (wire: string) => string[]
+  readonly problemsOf: (wire: WireId) => string[]
   readonly setOpen: (value: string | null) => void
+  readonly setDraft: (value: NamedWire | null) => void
   readonly id: string
 }
 
-function ChosenWire({ chosen, unit, findings, problemsOf, setOpen, id }: ChosenWireProps) {
+function ChosenWire({ chosen, unit, findings, problemsOf, setOpen, setDraft, id }: ChosenWireProps) {
   return chosen ? (
     <WireSheet
       unit={unit}
@@ -130,7 +165,11 @@ function ChosenWire({ chosen, unit, findings, problemsOf, setOpen, id }: ChosenW
       finding={findings.find((f) => f.wire === chosen.id)}
       problems={problemsOf(chosen.id)}
       onClose={() => setOpen(null)}
-      onChange={(wire) => editJob(id, [{ path: ['wires', chosen.id], value: wire }])}
+      onChange={(wire) => {
+        if (wire.from) return editJob(id, [{ path: ['wires', chosen.id], value: wire }])
+        setDraft({ id: chosen.id, ...wire })
+        return null
+      }}
       onRemove={() => {
         editJob(id, [{ path: ['wires', chosen.id], value: null }])
         setOpen(null)
@@ -187,9 +226,10 @@ function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd, onLeads }
           Colour and terminal disagree
         </Words>
       ) : null}
-      {conflicts.map((finding) => (
-        <FindingView key={finding.wire} finding={finding} />
-      ))}
+      {conflicts.map((finding) => {
+        const wire = wires.find((w) => w.id === finding.wire)
+        return wire ? <FindingView key={finding.wire} finding={finding} wire={wire} /> : null
+      })}
       <Words size="strong" heading={2}>
         The unit’s own wires
       </Words>

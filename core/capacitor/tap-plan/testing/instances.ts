@@ -1,21 +1,11 @@
 // Seeded instances for checks and benchmarks: cans of trade values and loads of trade values.
 
+import { drawsFrom } from '../../../testing/draws'
+
 /** Run capacitor values on the shelf, µF. Common practice, no source. */
 export const TRADE_MICROFARADS = [
   2, 2.5, 3, 4, 5, 6, 7.5, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80,
 ]
-
-/** A small seeded generator (mulberry32), so that a failing case can be named by its seed. */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = state
-    t = Math.imul(t ^ (t >>> 15), t | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
 
 export interface Instance {
   readonly sections: number[]
@@ -23,7 +13,7 @@ export interface Instance {
 }
 
 export function tradeInstance(seed: number, sections: number, loads: number): Instance {
-  const random = seeded(seed)
+  const random = drawsFrom(seed)
   const pick = (list: readonly number[]) => list[Math.floor(random() * list.length)] as number
   return {
     sections: Array.from({ length: sections }, () => pick(TRADE_MICROFARADS.slice(0, 14))),

@@ -1,7 +1,7 @@
-// Undo and redo of edits made on a screen: each edit is kept with the values it replaced. Undoing is an edit like any other, so the
+// Undo and redo of the edits of one job: each edit is kept with the values it replaced, also of what it made void. Undoing is an edit like any other, so the
 // history of the job shows both.
 import type { JobDocument } from '@oak/core/job/document'
-import type { Edit } from '../../platform/state/jobs'
+import type { Edit } from './jobs'
 
 export interface Step {
   readonly edits: readonly Edit[]

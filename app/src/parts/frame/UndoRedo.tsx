@@ -1,0 +1,90 @@
+// Undo and redo of this job's edits, on every stage; each says what it will change. Ctrl+Z, Ctrl+Shift+Z and Ctrl+Y do the same.
+import { useEffect, useEffectEvent, useState } from 'react'
+import type { JobId } from '@oak/core/job/job-id'
+import { redoJob, undoJob, useSteps } from '../../platform/state/app'
+import { Icon, type IconName } from '../../ui/Icon'
+import { Tap } from '../../ui/Tap'
+import { usePalette } from '../../ui/theme'
+import { editWords } from './edit-words'
+
+/** How long it is said what was taken back, ms. */
+const SAID_MS = 3000
+
+/** Undo and redo of a job, and for a moment after either, what it did: "Undone: a reading". */
+export function useUndoRedo(id: JobId) {
+  const { undo, redo } = useSteps(id)
+  const [said, setSaid] = useState<string | null>(null)
+  useEffect(() => {
+    if (said === null) return
+    const clock = setTimeout(() => setSaid(null), SAID_MS)
+    return () => clearTimeout(clock)
+  }, [said])
+  const takeBack = () => {
+    if (!undo) return
+    undoJob(id)
+    setSaid(`Undone: ${editWords(undo.edits)}`)
+  }
+  const doAgain = () => {
+    if (!redo) return
+    redoJob(id)
+    setSaid(`Redone: ${editWords(redo.edits)}`)
+  }
+  useUndoKeys(takeBack, doAgain)
+  return { undo, redo, takeBack, doAgain, said }
+}
+
+export function UndoRedo({ undo, redo, takeBack, doAgain }: Omit<ReturnType<typeof useUndoRedo>, 'said'>) {
+  return (
+    <>
+      <Step
+        name="Undo"
+        icon="undo"
+        words={undo ? editWords(undo.edits) : null}
+        onPress={takeBack}
+        testID="undo"
+      />
+      {redo ? (
+        <Step name="Redo" icon="redo" words={editWords(redo.edits)} onPress={doAgain} testID="redo" />
+      ) : null}
+    </>
+  )
+}
+
+interface StepProps {
+  readonly name: string
+  readonly icon: IconName
+  readonly words: string | null
+  readonly onPress: () => void
+  readonly testID: string
+}
+
+function Step({ name, icon, words, onPress, testID }: StepProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      label={words ? `${name}: ${words}` : `${name}: nothing yet`}
+      disabled={!words}
+      onPress={onPress}
+      testID={testID}
+      style={{ width: 48, height: 50, alignItems: 'center' }}
+    >
+      <Icon name={icon} color={palette.ink} size={24} />
+    </Tap>
+  )
+}
+
+function useUndoKeys(takeBack: () => void, doAgain: () => void): void {
+  const heard = useEffectEvent((event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return
+    const key = event.key.toLowerCase()
+    if (key !== 'z' && key !== 'y') return
+    event.preventDefault()
+    if (key === 'y' || event.shiftKey) doAgain()
+    else takeBack()
+  })
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => heard(event)
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [])
+}

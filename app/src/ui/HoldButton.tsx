@@ -1,0 +1,122 @@
+// An action that signs for work: it is held, not tapped, and while it is held it shows what is signed for. Let go early, and nothing is.
+import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { Pressable, View } from 'react-native'
+import { takeTap, useResting } from './tap-rest'
+import { usePalette } from './theme'
+import { Words } from './Words'
+
+/** Long enough to read that it signs, short enough for a gloved thumb, ms. Our judgement. */
+const HOLD_MS = 900
+const TICK_MS = 60
+
+interface HoldButtonProps {
+  /** What is signed for: "I traced these 8 wires". */
+  readonly text: string
+  readonly onHeld: () => void
+  /** A tap, too short to sign: the way to say it one by one. */
+  readonly onTap: () => void
+  /** Shown above while it is held. */
+  readonly list: ReactNode
+  readonly disabled?: boolean
+  readonly testID?: string
+}
+
+export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: HoldButtonProps) {
+  const palette = usePalette()
+  const resting = useResting()
+  const { share, begin, end, isSigned } = useHold(onHeld)
+  return (
+    <View style={{ gap: 8 }}>
+      {share === null ? null : (
+        <View
+          testID="held-list"
+          style={{
+            borderWidth: 2,
+            borderColor: palette.ink,
+            borderRadius: 10,
+            padding: 10,
+            gap: 4,
+            backgroundColor: palette.surface,
+          }}
+        >
+          {list}
+        </View>
+      )}
+      <Pressable
+        role="button"
+        aria-label={`${text}: hold. A tap opens the list.`}
+        disabled={disabled || resting}
+        testID={testID}
+        onPressIn={begin}
+        onPressOut={end}
+        // Without it a long press opens the browser's own menu.
+        onLongPress={() => undefined}
+        onPress={() => void (isSigned() || (takeTap() && onTap()))}
+        style={{
+          minHeight: 58,
+          borderRadius: 10,
+          overflow: 'hidden',
+          justifyContent: 'center',
+          alignItems: 'center',
+          paddingHorizontal: 12,
+          borderWidth: 3,
+          borderColor: palette.action,
+          backgroundColor: palette.surface,
+          opacity: disabled ? 0.55 : 1,
+        }}
+      >
+        <View
+          style={{
+            position: 'absolute',
+            left: 0,
+            top: 0,
+            bottom: 0,
+            width: `${100 * (share ?? 0)}%`,
+            backgroundColor: palette.line,
+          }}
+        />
+        <Words size="strong" style={{ fontSize: 18, userSelect: 'none' }}>
+          {text}
+        </Words>
+        <Words size="tiny" style={{ userSelect: 'none' }}>
+          hold to sign, tap for one by one
+        </Words>
+      </Pressable>
+    </View>
+  )
+}
+
+/** How far the hold is, 0 to 1; null: it is not held. */
+function useHold(onHeld: () => void) {
+  const [share, setShare] = useState<number | null>(null)
+  const began = useRef<number | null>(null)
+  const signed = useRef(false)
+  const clock = useRef<ReturnType<typeof setInterval>>(undefined)
+  const stop = () => {
+    clearInterval(clock.current)
+    began.current = null
+  }
+  useEffect(() => stop, [])
+  const begin = () => {
+    if (began.current !== null) return
+    const from = performance.now()
+    began.current = from
+    signed.current = false
+    setShare(0)
+    clock.current = setInterval(() => {
+      const now = (performance.now() - from) / HOLD_MS
+      setShare(Math.min(1, now))
+      if (now < 1) return
+      stop()
+      setShare(null)
+      signed.current = true
+      // What stands under the thumb when it comes up takes nothing.
+      if (takeTap()) onHeld()
+    }, TICK_MS)
+  }
+  const end = () => {
+    stop()
+    setShare(null)
+  }
+  return { share, begin, end, isSigned: () => signed.current }
+}

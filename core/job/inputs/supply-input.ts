@@ -1,0 +1,31 @@
+// From a job to what is known of its unit's supply: plates, meter, and what was chosen.
+import { supplyOf, USUAL_HERTZ, type SupplyAnswer, type SupplyFacts } from '../../supply/supply'
+import { unitTypeById } from '../../wiring/unit-types'
+import type { JobDocument } from '../document'
+
+/** Where volts of the supply are read: under load at start-up, or at the unit while the fault is looked for. The later stage first. */
+const PROBES = ['volts-start supply', 'volts-supply'] as const
+
+/** The facts that the supply is worked out from. */
+export function supplyFacts(job: JobDocument): SupplyFacts {
+  const read = PROBES.map((probe) => job.measurements[probe]?.value).find((v) => typeof v === 'number')
+  return {
+    chosenVolts: job.supplyVolts,
+    unitPlate: job.unitPlate?.volts ?? [],
+    motorPlate: job.motorPlate?.volts ?? [],
+    meterVolts: read === undefined || read < 0 ? null : read,
+    chosenHertz: job.supplyHertz,
+    hertz: job.hertz,
+    plateHertz: job.unitPlate?.hertz ?? [],
+  }
+}
+
+/** The supply of the job's unit; null: which unit it is, is not stated. */
+export function jobSupply(job: JobDocument): SupplyAnswer | null {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  return unit ? supplyOf(unit.volts, supplyFacts(job)) : null
+}
+
+/** Hertz of the job's supply; 60 where nothing is stated. */
+export const jobHertz = (job: JobDocument): 50 | 60 =>
+  jobSupply(job)?.supply.hertz ?? job.hertz ?? USUAL_HERTZ
