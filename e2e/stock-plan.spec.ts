@@ -127,6 +127,30 @@ test('jumpers are moved on the can’s picture: a jumper to C is stopped, a wire
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
 })
 
+test('a jumper is moved only once the plan’s own are known: on a slow phone none is lost', async ({
+  app,
+  server,
+}) => {
+  let letGo: () => void = () => undefined
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve
+  })
+  await app.context().route(/worker/, async (route) => {
+    await held
+    await route.continue()
+  })
+  await app.goto(`${server.url}${JOB}/capacitor`)
+  await app.getByTestId('press').getByRole('radio', { name: 'moves jumpers' }).click()
+  await expect(app.getByText('The plan’s jumpers are being worked out…')).toBeVisible()
+  await expect(app.getByTestId('jump-C')).toHaveCount(0)
+  letGo()
+  await app.getByTestId('jump-25').click()
+  await app.getByTestId('jump-C').click()
+  await app.getByTestId('jump-25').click()
+  await app.getByTestId('jump-C').click()
+  await expect(app.getByTestId('plan-strip')).toHaveText('Proven in off and cooling.')
+})
+
 test('HERM’s side of the old can stays when it reads good, and the card says so; read weak it does not', async ({
   app,
   server,
