@@ -1,4 +1,6 @@
 // Two runs: the core, server and scripts in plain Node; the app's parts with Expo's web preset.
+const { transform, transformIgnorePatterns } = require('jest-expo/web/jest-preset')
+
 const plain = {
   testEnvironment: 'node',
   transform: { '^.+\\.[cm]?[jt]sx?$': ['babel-jest', { configFile: './babel.node.cjs' }] },
@@ -18,6 +20,9 @@ module.exports = {
       displayName: 'app',
       rootDir: '<rootDir>/app',
       preset: 'jest-expo/web',
+      // d3 ships modules only.
+      transform: { ...transform, '\\.mjs$': transform['\\.[jt]sx?$'] },
+      transformIgnorePatterns: transformIgnorePatterns.map((p) => p.replace('(?!(', '(?!(d3-|internmap|')),
       testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
       moduleNameMapper: { '^@oak/core/(.*)$': '<rootDir>/../core/$1' },
     },

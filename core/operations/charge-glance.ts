@@ -13,6 +13,7 @@ const figures = Object.fromEntries(
 const LineSchema = v.object({
   saturation: v.nullable(v.number()),
   difference: v.nullable(v.number()),
+  usual: v.object({ low: v.number(), high: v.number() }),
   verdict: v.picklist(['usual', 'low', 'high', 'impossible', 'cannotTell']),
   text: v.string(),
 })

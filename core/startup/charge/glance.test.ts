@@ -97,14 +97,32 @@ it('what is not read is named, with what can be said all the same', () => {
     difference: null,
     text: 'The suction line’s temperature is not read; it boils at 40 °F there.',
   })
+  // 105 °F: R-22 at 211 psig, as above. What is liquid has condensed.
+  expect(glance({ liquidPsig: 211 }).subcooling.text).toBe(
+    'The liquid line’s temperature is not read; it condenses at 105 °F there.',
+  )
   expect(glance({}).subcooling.text).toBe('The liquid pressure is not read.')
   for (const half of [{ returnFahrenheit: 75 }, { supplyFahrenheit: 57 }, {}])
     expect(glance(half).split).toEqual({
       saturation: null,
       difference: null,
+      usual: { low: 14, high: 22 },
       verdict: 'cannotTell',
       text: 'Air temperatures at the coil are not read.',
     })
+})
+
+it('the range that is drawn is the one that is said, read or not', () => {
+  const { superheat, subcooling } = glance({
+    suctionPsig: SUCTION_PSIG,
+    suctionFahrenheit: boils + 10,
+    liquidPsig: 211,
+    liquidFahrenheit: 95,
+  })
+  for (const line of [superheat, subcooling])
+    expect(line.text).toContain(`: ${line.usual.low} to ${line.usual.high} °F is usual`)
+  expect(glance({}).superheat.usual).toEqual(superheat.usual)
+  expect(glance({}).subcooling.usual).toEqual(subcooling.usual)
 })
 
 it('a pressure past the table says how far the table reaches', () => {

@@ -19,11 +19,19 @@ export interface GlanceInput {
   readonly minutes: number | null
 }
 
+/** From and up to, °F. */
+export interface UsualRange {
+  readonly low: number
+  readonly high: number
+}
+
 /** One figure of the glance, °F. */
 export interface GlanceLine {
   /** °F; null: not read, or outside the table. */
   readonly saturation: number | null
   readonly difference: number | null
+  /** Where it usually lies, °F; the unit's own chart overrules. */
+  readonly usual: UsualRange
   readonly verdict: 'usual' | 'low' | 'high' | 'impossible' | 'cannotTell'
   readonly text: string
 }
@@ -69,8 +77,10 @@ function line(
 ): GlanceLine {
   const where = kind === 'superheat' ? 'suction' : 'liquid'
   const at = kind === 'superheat' ? 'dew' : 'bubble'
+  const usual = USUAL_RANGES[kind]
   const nothing = (text: string, saturation: number | null = null): GlanceLine => ({
     saturation,
+    usual,
     difference: null,
     verdict: 'cannotTell',
     text,
@@ -85,7 +95,7 @@ function line(
   }
   if (fahrenheit === null)
     return nothing(
-      `The ${where} line’s temperature is not read; it boils at ${figure(saturation, 0)} °F there.`,
+      `The ${where} line’s temperature is not read; it ${kind === 'superheat' ? 'boils' : 'condenses'} at ${figure(saturation, 0)} °F there.`,
       saturation,
     )
   const difference = kind === 'superheat' ? fahrenheit - saturation : saturation - fahrenheit
@@ -98,40 +108,46 @@ function line(
     return {
       saturation,
       difference,
+      usual,
       verdict: 'impossible',
       text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
     }
-  const { low, high } = USUAL_RANGES[kind]
+  const { low, high } = usual
   const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
   return {
     saturation,
     difference,
+    usual,
     verdict,
     text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${low} to ${high} °F is usual, the unit’s own chart counts.`,
   }
 }
 
 function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput): GlanceLine {
+  const usual = USUAL_RANGES.split
   if (returnFahrenheit === null || supplyFahrenheit === null)
     return {
       saturation: null,
       difference: null,
+      usual,
       verdict: 'cannotTell',
       text: 'Air temperatures at the coil are not read.',
     }
   const difference = returnFahrenheit - supplyFahrenheit
-  const { low, high } = USUAL_RANGES.split
   if (difference < -2)
     return {
       saturation: null,
       difference,
+      usual,
       verdict: 'impossible',
       text: `The supply is ${figure(-difference, 0)} °F warmer than the return: it heats, or the two are exchanged.`,
     }
+  const { low, high } = usual
   const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
   return {
     saturation: null,
     difference,
+    usual,
     verdict,
     text: `Air ${figure(returnFahrenheit, 0)} − ${figure(supplyFahrenheit, 0)} = ${figure(difference, 0)} °F across the coil; ${verdict === 'usual' ? 'as usual' : verdict === 'high' ? 'high: look at the airflow first' : 'low'}.`,
   }
