@@ -91,6 +91,6 @@ test('a horsepower tap: the one that is set is landed, the others are insulated'
   await app.getByRole('radio', { name: /^1\/4 hp/ }).click()
   await app.getByTestId('stage-board').click()
   await expect(app.getByTestId('lead-black')).toContainText('insulated')
-  await expect(app.getByTestId('lead-blue')).toHaveAttribute('aria-label', /T1 on the contactor/)
+  await expect(app.getByTestId('lead-blue')).toHaveAccessibleName(/T1 on the contactor/)
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
 })

@@ -88,12 +88,14 @@ test('what if: charts against microfarads and against volts, with the chosen val
 
 test('the circuit goes out as SPICE, and the old hookup is one press away', async ({ app }) => {
   await toBoard(app)
+  await app.getByTestId('show-old').click()
+  await expect(app.getByTestId('old-sheet').getByTestId('wire-fan-a')).toContainText('motor common')
+  await app.keyboard.press('Escape')
+  await app.getByTestId('prove').click()
   const [file] = await Promise.all([app.waitForEvent('download'), app.getByTestId('save-spice').click()])
   const text = readFileSync(await file.path(), 'utf8')
   expect(text).toMatch(/, Rowan 25R, cooling, running\n\* line1\nV1 /)
   expect(text).toContain('.ac lin 1')
-  await app.getByTestId('show-old').click()
-  await expect(app.getByTestId('old-sheet').getByTestId('wire-fan-a')).toContainText('motor common')
 })
 
 test('a blower from its wires to a proven card; a tap on another’s post is stopped', async ({ app }) => {

@@ -53,7 +53,7 @@ test('a further wire starts nowhere: it is on the record once its terminal is pi
   await app.keyboard.press('Escape')
   await expect(app.getByText('motor wires claim')).toHaveCount(0)
   await app.getByTestId('add-wire').click()
-  await sheet.getByRole('button', { name: 'Leaves terminal: not picked' }).click()
+  await sheet.getByRole('button', { name: 'Leaves terminal not picked' }).click()
   await sheet.getByRole('radio', { name: 'the chassis ground', exact: true }).click()
   await expect(sheet.getByTestId('wire-nowhere')).toHaveCount(0)
 })

@@ -1,62 +1,159 @@
 import type { Page } from '@playwright/test'
 import { expect, test, verdict } from './app'
 
-/** Goes on with Tab until the focus is on what is wanted; fails when it cannot be reached. */
-async function tabTo(page: Page, wanted: string): Promise<void> {
-  const there = () =>
-    page.evaluate(
+/** Keys pressed, of which a test can say how many it took. */
+class Keys {
+  count = 0
+  constructor(private readonly page: Page) {}
+  async press(...keys: readonly string[]): Promise<void> {
+    for (const key of keys) {
+      this.count += 1
+      await this.page.keyboard.press(key)
+    }
+  }
+  /** Holds Enter until what was signed for is signed. */
+  async hold(done: () => Promise<void>): Promise<void> {
+    this.count += 1
+    await this.page.keyboard.down('Enter')
+    await done()
+    await this.page.keyboard.up('Enter')
+  }
+  private isOn = (wanted: string) =>
+    this.page.evaluate(
       (selector) =>
-        document.activeElement?.closest(selector) !== null && document.activeElement !== document.body,
+        document.activeElement !== document.body && document.activeElement?.closest(selector) !== null,
       wanted,
     )
-  for (let i = 0; i < 90; i++) {
-    if (await there()) return
-    await page.keyboard.press('Tab')
+  private async go(key: string, wanted: string, most: number): Promise<void> {
+    await expect(this.page.locator(wanted).first()).toBeVisible()
+    for (let i = 0; i <= most; i++) {
+      if (await this.isOn(wanted)) return
+      await this.press(key)
+    }
+    throw new Error(`the keyboard does not reach ${wanted} by ${key}`)
   }
-  throw new Error(`the keyboard does not reach ${wanted}`)
-}
-const press = async (page: Page, wanted: string) => {
-  await expect(page.locator(wanted).first()).toBeVisible()
-  await tabTo(page, wanted)
-  await page.keyboard.press('Enter')
+  /** By Tab to it, or to the group that it stands in, and by arrows inside that. */
+  async to(wanted: string, group?: string): Promise<void> {
+    await this.go('Tab', group ?? wanted, 60)
+    if (group) await this.go('ArrowDown', wanted, 40)
+  }
 }
 const id = (name: string) => `[data-testid="${name}"]`
+const focused = (page: Page) => page.evaluate(() => document.activeElement?.textContent ?? '')
 
-test('the whole way to a card by keyboard only, a wrong move and its mend included', async ({ app }) => {
-  await press(app, id('start'))
-  await press(app, id('choose-unit'))
+test('from home to a proven card in sixty keys at the most', async ({ app }) => {
+  const keys = new Keys(app)
+  await keys.press('n')
+  await expect(app.getByTestId('choose-unit')).toBeVisible()
+  await keys.press('n')
   await expect(app.getByTestId('wires-next')).toBeVisible()
-  await tabTo(app, id('wires-next'))
-  await app.keyboard.down('Enter')
-  await expect(app.getByTestId('held-list')).toBeVisible()
-  await expect(app.getByTestId('direction')).toBeVisible()
-  await app.keyboard.up('Enter')
-  await press(app, '[role="radio"][aria-label^="CW,"]')
-  await press(app, id('sheet-rowan-25r'))
-  await press(app, id('motor-next'))
-  await press(app, id('compressor-microfarads'))
-  await expect(app.getByTestId('number-pad')).toBeVisible()
-  await app.keyboard.type('40')
-  await app.keyboard.press('Enter')
-  await expect(app.getByTestId('number-pad')).toBeHidden()
-  await press(app, id('capacitor-next'))
+  await keys.press('n')
+  await keys.hold(() => expect(app.getByTestId('direction')).toBeVisible())
+  await keys.to('[role="radio"][aria-label^="CW,"]', id('direction'))
+  await keys.press('Enter')
+  await keys.to(id('sheet-rowan-25r'), '[role="radiogroup"][aria-label="Motor from the van"]')
+  await keys.press('Enter', 'n')
+  await keys.to(id('compressor-microfarads'))
+  await keys.press('Enter', '4', '0', 'Enter', 'n')
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
-  await press(app, id('lead-brown'))
-  await press(app, id('post-T1'))
-  await expect(verdict(app)).toContainText('Stop.')
-  await press(app, id('mend'))
-  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
-  await press(app, id('prove'))
+  await keys.press('n')
   await expect(app.getByTestId('hookup-card')).toBeVisible()
+  expect(keys.count).toBeLessThanOrEqual(60)
 })
 
-test('a sheet takes the focus and gives way to Escape', async ({ app }) => {
-  await press(app, id('start'))
-  await press(app, id('choose-unit'))
-  await press(app, id('wire-fan-a'))
+test('on the board a lead is moved and mended by keys: one stop for the leads, one for the posts', async ({
+  app,
+  server,
+}) => {
+  const keys = new Keys(app)
+  await toDemoBoard(app, server.url)
+  await keys.to(id('lead-brown'), '[role="group"][aria-label="The new motor’s leads"]')
+  await keys.press('Enter')
+  await expect(app.getByTestId('in-hand')).toBeVisible()
+  await keys.press('Escape')
+  await expect(app.getByTestId('in-hand')).toBeHidden()
+  await keys.press('Enter')
+  await app.getByTestId('post-T1').focus()
+  await keys.press('Enter')
+  await expect(verdict(app)).toContainText('Stop.')
+  await expect(app.getByTestId('mend')).toBeVisible()
+  await keys.press('n')
+  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+  await keys.press('v')
+  expect(await focused(app)).toContain('Proven in off and cooling.')
+})
+
+async function toDemoBoard(page: Page, url: string): Promise<void> {
+  const keys = new Keys(page)
+  await page.goto(url)
+  await page.getByTestId('start').click()
+  await page.getByTestId('choose-unit').click()
+  await expect(page.getByTestId('wires-next')).toBeVisible()
+  await keys.press('n')
+  await keys.hold(() => expect(page.getByTestId('direction')).toBeVisible())
+  await page.getByTestId('direction').getByRole('radio', { name: /^CW,/ }).click()
+  await page.getByTestId('sheet-rowan-25r').click()
+  await keys.press('n')
+  await page.getByTestId('compressor-microfarads').click()
+  await page.keyboard.type('40')
+  await keys.press('Enter', 'n')
+  await expect(verdict(page)).toHaveText('Proven in off and cooling.')
+}
+
+test('a stage is entered like a page: its name in the tab, the focus on its heading', async ({ app }) => {
+  await expect(app).toHaveTitle('Jobs · Oak Switch')
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await expect(app.getByTestId('wires-next')).toBeVisible()
+  await app.keyboard.press('6')
+  await expect(app).toHaveTitle('The new capacitor · New hookup · Oak Switch')
+  expect(await focused(app)).toBe('The new capacitor')
+  await app.keyboard.press('?')
+  await expect(app.getByTestId('shortcut-sheet')).toContainText('Stage: Can')
+  // While a sheet is open the letters are not the page's.
+  await app.keyboard.press('1')
+  await expect(app).toHaveTitle('The new capacitor · New hookup · Oak Switch')
+  await app.keyboard.press('Escape')
+  await expect(app.getByTestId('shortcut-sheet')).toBeHidden()
+  await app.keyboard.press('1')
+  await expect(app).toHaveTitle(/^Make safe/)
+})
+
+test('the first stop of a page skips to its stage', async ({ app, server }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await expect(app.getByTestId('wires-next')).toBeVisible()
+  await app.goto(`${server.url}${new URL(app.url()).pathname}`)
+  await expect(app.getByTestId('wires-next')).toBeVisible()
+  await app.keyboard.press('Tab')
+  await expect(app.getByTestId('skip')).toBeFocused()
+  await expect(app.getByTestId('skip')).toHaveCSS('opacity', '1')
+  await app.keyboard.press('Enter')
+  expect(await app.evaluate(() => document.activeElement?.closest('[role="main"], main') !== null)).toBe(true)
+})
+
+test('an action that waits is reached, and its reason with it', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await expect(app.getByTestId('wires-next')).toBeVisible()
+  await app.keyboard.press('6')
+  const next = app.getByTestId('capacitor-next')
+  await expect(next).toHaveAttribute('aria-disabled', 'true')
+  await expect(next).toHaveAccessibleDescription('Enter what the compressor needs.')
+  await next.focus()
+  await app.keyboard.press('Enter')
+  expect(await focused(app)).toContain('Enter what the compressor needs.')
+})
+
+test('a sheet takes the focus, gives way to Escape and gives the focus back', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('wire-fan-a').focus()
+  await app.keyboard.press('Enter')
   await expect(app.getByTestId('wire-sheet')).toBeVisible()
   await app.keyboard.press('Tab')
   expect(await app.evaluate(() => document.activeElement?.closest('[role="dialog"]') !== null)).toBe(true)
   await app.keyboard.press('Escape')
   await expect(app.getByTestId('wire-sheet')).toBeHidden()
+  await expect(app.getByTestId('wire-fan-a')).toBeFocused()
 })

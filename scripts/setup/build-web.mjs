@@ -7,6 +7,8 @@ import { hashOf, isFresh, keepStamp } from './stamp.mjs'
 
 const FONT =
   'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
+/** What the browser shows of the app when it offers to install it. */
+const PICTURES = ['board.png', 'board-wide.png']
 const dist = resolve(root, 'app', 'dist')
 
 export async function buildWeb() {
@@ -16,6 +18,9 @@ export async function buildWeb() {
   const fonts = resolve(root, 'app', 'public', 'fonts')
   mkdirSync(fonts, { recursive: true })
   cpSync(resolve(root, FONT), join(fonts, 'atkinson-hyperlegible-next.woff2'))
+  const pictures = resolve(root, 'app', 'public', 'pictures')
+  mkdirSync(pictures, { recursive: true })
+  for (const name of PICTURES) cpSync(resolve(root, 'docs', 'screenshots', name), join(pictures, name))
   run(bin('expo'), ['export', '-p', 'web', '--clear'], {
     cwd: resolve(root, 'app'),
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },

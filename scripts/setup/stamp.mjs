@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import { dirname, join, resolve } from 'node:path'
 import { root } from './run.mjs'
 
-const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts'])
+const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts', 'pictures'])
 
 function* files(path) {
   if (!existsSync(path)) return

@@ -1,9 +1,7 @@
 // A few exclusive choices side by side.
 import type { ReactNode } from 'react'
-import { View } from 'react-native'
-import { Tap } from './Tap'
-import { usePalette } from './theme'
 import { Words } from './Words'
+import { Group, Option } from './Group'
 
 export interface ChoiceProps<T extends string> {
   readonly label: string
@@ -19,24 +17,18 @@ export interface ChoiceProps<T extends string> {
 }
 
 export function Choice<T extends string>({ label, options, value, onChange, testID }: ChoiceProps<T>) {
-  const palette = usePalette()
   return (
-    <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', gap: 6 }} testID={testID}>
+    <Group label={label} style={{ flexDirection: 'row', gap: 6 }} testID={testID}>
       {options.map((option) => {
         const on = option.value === value
         return (
-          <Tap
+          <Option
             key={option.value}
-            role="radio"
             selected={on}
             label={option.hint ? `${option.text}, ${option.hint}` : option.text}
             onPress={() => onChange(option.value)}
             style={{
               flex: 1,
-              borderRadius: 8,
-              borderWidth: on ? 3 : 1.5,
-              borderColor: on ? palette.ink : palette.line,
-              backgroundColor: on ? palette.surface : undefined,
               paddingHorizontal: 8,
               paddingVertical: 6,
               alignItems: 'center',
@@ -51,9 +43,9 @@ export function Choice<T extends string>({ label, options, value, onChange, test
                 {option.hint}
               </Words>
             ) : null}
-          </Tap>
+          </Option>
         )
       })}
-    </View>
+    </Group>
   )
 }

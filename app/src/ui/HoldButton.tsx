@@ -1,10 +1,15 @@
 // An action that signs for work: it is held, not tapped, and while it is held it shows what is signed for. Let go early, and nothing is.
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { Pressable, View } from 'react-native'
-import { takeTap, useResting } from './tap-rest'
+import { isByKey, tappedAt } from './PrimaryButton'
+import { readReason, useReason } from './reason'
+import { useWaiting } from './Tap'
+import { restsAt, takeTap, useResting } from './tap-rest'
 import { usePalette } from './theme'
 import { Words } from './Words'
 
+/** For the key of the next action: this one is held, not pressed. */
+const IS_HELD = { dataSet: { hold: '' } } as object
 /** Long enough to read that it signs, short enough for a gloved thumb, ms. Our judgement. */
 const HOLD_MS = 900
 const TICK_MS = 60
@@ -24,6 +29,9 @@ interface HoldButtonProps {
 export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: HoldButtonProps) {
   const palette = usePalette()
   const resting = useResting()
+  const reason = useReason()
+  const ref = useRef<View>(null)
+  useWaiting(ref, disabled || resting)
   const { share, begin, end, isSigned } = useHold(onHeld)
   return (
     <View style={{ gap: 8 }}>
@@ -45,13 +53,17 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
       <Pressable
         role="button"
         aria-label={`${text}: hold. A tap opens the list.`}
-        disabled={disabled || resting}
+        ref={ref}
         testID={testID}
-        onPressIn={begin}
+        {...IS_HELD}
+        onPressIn={(event) => !disabled && (isByKey(event) || !restsAt(tappedAt(event))) && begin()}
         onPressOut={end}
         // Without it a long press opens the browser's own menu.
         onLongPress={() => undefined}
-        onPress={() => void (isSigned() || (takeTap() && onTap()))}
+        onPress={(event) =>
+          disabled ? readReason(reason) : void (isSigned() || (takeTap(tappedAt(event)) && onTap()))
+        }
+        {...(disabled && reason ? ({ 'aria-describedby': reason } as object) : {})}
         style={{
           minHeight: 58,
           borderRadius: 10,
@@ -60,9 +72,9 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
           alignItems: 'center',
           paddingHorizontal: 12,
           borderWidth: 3,
-          borderColor: palette.action,
+          borderStyle: disabled ? 'dashed' : 'solid',
+          borderColor: disabled ? palette.edge : palette.action,
           backgroundColor: palette.surface,
-          opacity: disabled ? 0.55 : 1,
         }}
       >
         <View

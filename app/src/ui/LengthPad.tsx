@@ -1,6 +1,6 @@
 // A length on large keys: whole inches by digits, the fraction by its own keys and a mark further or back; or millimetres.
 import { useEffect, useEffectEvent, useState } from 'react'
-import { View } from 'react-native'
+import { useWindowDimensions, View } from 'react-native'
 import { MM_PER_INCH } from '@oak/core/quantity/inches'
 import { Choice } from './Choice'
 import { Icon } from './Icon'
@@ -17,13 +17,14 @@ import {
   typeLength,
   type InchDraft,
 } from './length-text'
-import type { LengthUnit } from './length-unit'
+import type { LengthUnit } from './device-settings'
 import { NumberPad } from './NumberPad'
 import { isOnControl } from './on-control'
 import { PrimaryButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
+import { isLow } from './wide'
 import { Words } from './Words'
 
 export interface LengthPadProps {
@@ -104,9 +105,11 @@ function InchPad({
     setProblem(null)
   })
   const shown = typed ?? draftText(draft)
+  const low = isLow(useWindowDimensions().height)
+  const setButton = <PrimaryButton text={`Set ${shown} in`} onPress={set} testID="length-set" />
   return (
     <Sheet title={title} open onClose={onClose} testID="length-pad">
-      {choice}
+      {low ? null : choice}
       <View
         style={{
           flexDirection: 'row',
@@ -123,6 +126,7 @@ function InchPad({
           in
         </Words>
       </View>
+      {low ? setButton : null}
       {problem ? (
         <Words tone="stop" size="strong" live testID="length-problem">
           {problem}
@@ -133,7 +137,8 @@ function InchPad({
         </Words>
       ) : null}
       <InchKeys draft={draft} change={change} digit={digit} />
-      <PrimaryButton text={`Set ${shown} in`} onPress={set} testID="length-set" />
+      {low ? choice : null}
+      {low ? null : setButton}
     </Sheet>
   )
 }
@@ -169,7 +174,7 @@ function InchKeys({ draft, change, digit }: InchKeysProps) {
     alignItems: 'center',
     backgroundColor: palette.surface,
     borderWidth: 1.5,
-    borderColor: palette.line,
+    borderColor: palette.edge,
   } as const
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
@@ -186,7 +191,7 @@ function InchKeys({ draft, change, digit }: InchKeysProps) {
             flexGrow: 1,
             height: 48,
             borderWidth: draft.parts === parts ? 3 : 1.5,
-            borderColor: draft.parts === parts ? palette.ink : palette.line,
+            borderColor: draft.parts === parts ? palette.ink : palette.edge,
           }}
         >
           <Words size="strong">{eighthText(parts)}</Words>

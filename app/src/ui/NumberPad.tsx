@@ -1,6 +1,6 @@
 // Numbers on large keys, with their unit; a keyboard types into it as well.
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { View } from 'react-native'
+import { useWindowDimensions, View } from 'react-native'
 import { Icon } from './Icon'
 import { isPadKey, oneWanted, pastedText, pressKey, readPad } from './number-text'
 import { useHalfTyped } from './half-typed'
@@ -9,6 +9,7 @@ import { PrimaryButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
+import { isLow } from './wide'
 import { Words } from './Words'
 
 export interface NumberPadProps {
@@ -65,10 +66,15 @@ function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, ex
   }
 
   usePadKeys({ show, press, set })
+  // What is typed and Set are in sight at once; the keys scroll.
+  const low = isLow(useWindowDimensions().height)
+  const setButton = (
+    <PrimaryButton text={text ? `Set ${text} ${unit}` : 'Set'} onPress={set} testID="pad-set" />
+  )
 
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
-      {above}
+      {low ? null : above}
       <View
         ref={field}
         tabIndex={0}
@@ -96,10 +102,12 @@ function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, ex
           {unit}
         </Words>
       </View>
+      {low ? setButton : null}
       <PadWords problem={problem} hint={draft.kept === null ? hint : LEFT} />
       <DigitKeys press={press} />
+      {low ? above : null}
       {extra}
-      <PrimaryButton text={text ? `Set ${text} ${unit}` : 'Set'} onPress={set} testID="pad-set" />
+      {low ? null : setButton}
     </Sheet>
   )
 }
@@ -181,7 +189,7 @@ function DigitKeys({ press }: { readonly press: (key: string) => void }) {
             alignItems: 'center',
             backgroundColor: palette.surface,
             borderWidth: 1.5,
-            borderColor: palette.line,
+            borderColor: palette.edge,
           }}
         >
           {key === 'backspace' ? (

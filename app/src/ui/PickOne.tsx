@@ -5,6 +5,7 @@ import { Icon } from './Icon'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
 import { Words } from './Words'
+import { Group, Option } from './Group'
 
 export interface PickOneProps {
   readonly label: string
@@ -22,8 +23,8 @@ export function PickOne({ label, options, value, onPick, testID }: PickOneProps)
     <View style={{ gap: 4 }} testID={testID}>
       <Tap
         onPress={() => setOpen(!open)}
-        label={`${label}: ${chosen}`}
-        style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 8, paddingHorizontal: 10 }}
+        expanded={open}
+        style={{ borderWidth: 1.5, borderColor: palette.edge, borderRadius: 8, paddingHorizontal: 10 }}
       >
         <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Words size="small" tone="quiet" style={{ flex: 1 }}>
@@ -36,11 +37,10 @@ export function PickOne({ label, options, value, onPick, testID }: PickOneProps)
         </View>
       </Tap>
       {open ? (
-        <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
           {options.map((option) => (
-            <Tap
+            <Option
               key={option.value}
-              role="radio"
               selected={option.value === value}
               label={option.text}
               onPress={() => {
@@ -49,16 +49,13 @@ export function PickOne({ label, options, value, onPick, testID }: PickOneProps)
               }}
               style={{
                 paddingHorizontal: 12,
-                borderRadius: 8,
-                borderWidth: option.value === value ? 3 : 1.5,
-                borderColor: option.value === value ? palette.ink : palette.line,
                 backgroundColor: palette.surface,
               }}
             >
               <Words size="small">{option.text}</Words>
-            </Tap>
+            </Option>
           ))}
-        </View>
+        </Group>
       ) : null}
     </View>
   )

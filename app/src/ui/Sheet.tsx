@@ -3,10 +3,14 @@ import type { ReactNode } from 'react'
 import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
 import { useBackCloses } from './back-closes'
 import { Icon } from './Icon'
+import { ReasonProvider } from './reason'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
-import { isWide } from './wide'
+import { isLow, isWide } from './wide'
 import { Words } from './Words'
+
+/** Words may be all that it holds: then it is what a keyboard scrolls. */
+const IN_REACH = { tabIndex: 0 } as object
 
 export interface SheetProps {
   readonly title: string
@@ -23,10 +27,11 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
   useBackCloses(open, onClose)
   if (!open) return null
   return (
-    <Modal transparent visible onRequestClose={onClose} animationType="none">
+    <Modal transparent visible onRequestClose={onClose} animationType="none" {...{ 'aria-label': title }}>
       <Pressable
         onPress={onClose}
-        aria-label="Close"
+        // By the cross for keyboards and ears.
+        aria-hidden
         tabIndex={-1}
         style={{
           position: 'absolute',
@@ -39,8 +44,6 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
         }}
       />
       <View
-        role="dialog"
-        aria-label={title}
         testID={testID}
         style={[
           {
@@ -54,7 +57,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
             ? { top: 0, width: 440, borderLeftWidth: 2 }
             : {
                 left: 0,
-                maxHeight: height * 0.88,
+                maxHeight: isLow(height) ? height : height * 0.88,
                 borderTopWidth: 2,
                 borderTopLeftRadius: 14,
                 borderTopRightRadius: 14,
@@ -69,7 +72,9 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
             <Icon name="close" color={palette.ink} />
           </Tap>
         </View>
-        <ScrollView contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 14 }}>{children}</ScrollView>
+        <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 14 }}>
+          <ReasonProvider value={null}>{children}</ReasonProvider>
+        </ScrollView>
       </View>
     </Modal>
   )

@@ -9,10 +9,9 @@ import {
   type ColourCode,
   type Insulation,
 } from '@oak/core/motor/colour'
-import { Tap } from './Tap'
-import { usePalette } from './theme'
 import { WirePath } from './WirePath'
 import { Words } from './Words'
+import { Group, Option } from './Group'
 
 export function WirePiece({
   insulation,
@@ -48,48 +47,40 @@ export interface SwatchGridProps {
 }
 
 export function SwatchGrid({ label, value, onPick, none }: SwatchGridProps) {
-  const palette = usePalette()
-  const cell = (on: boolean) =>
-    ({
-      width: '23%',
-      flexGrow: 1,
-      minHeight: 58,
-      borderRadius: 8,
-      borderWidth: on ? 3 : 1.5,
-      borderColor: on ? palette.ink : palette.line,
-      backgroundColor: on ? palette.surface : undefined,
-      alignItems: 'center',
-      paddingVertical: 4,
-      gap: 2,
-    }) as const
+  const cell = {
+    width: '23%',
+    flexGrow: 1,
+    minHeight: 58,
+    alignItems: 'center',
+    paddingVertical: 4,
+    gap: 2,
+  } as const
   return (
-    <View role="radiogroup" aria-label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
       {none ? (
-        <Tap
-          role="radio"
+        <Option
           selected={value === null}
           label={`${label}: ${none}`}
           onPress={() => onPick(null)}
-          style={cell(value === null)}
+          style={cell}
         >
           <Words size="small">{none}</Words>
-        </Tap>
+        </Option>
       ) : null}
       {COLOUR_CODES.map((code) => (
-        <Tap
+        <Option
           key={code}
-          role="radio"
           selected={value === code}
           label={`${label}: ${COLOUR_NAMES[code]}`}
           onPress={() => onPick(code)}
-          style={cell(value === code)}
+          style={cell}
         >
           <WirePiece insulation={{ colour: code }} width={52} />
           <Words size="tiny" style={{ textAlign: 'center' }}>
             {COLOUR_NAMES[code]} {code}
           </Words>
-        </Tap>
+        </Option>
       ))}
-    </View>
+    </Group>
   )
 }

@@ -1,7 +1,8 @@
 // Text in the app's few sizes and voices. Nothing below 13 px: it is read in the sun.
-import type { ReactNode } from 'react'
+import type { ReactNode, Ref } from 'react'
 import { Text, type StyleProp, type TextStyle } from 'react-native'
 import type { Palette } from './palette'
+import { TEXT_SCALE } from './text-scale'
 import { FONT, usePalette } from './theme'
 
 const SIZES = {
@@ -20,8 +21,12 @@ export interface WordsProps {
   readonly tone?: 'ink' | 'quiet' | 'action' | 'onAction' | 'proven' | 'watch' | 'stop' | 'cannotTell'
   readonly style?: StyleProp<TextStyle>
   readonly lines?: number
+  /** Of a picture's own label: as large as the picture has room for, whatever the device is set to. */
+  readonly fixed?: boolean
   readonly heading?: 1 | 2 | 3
   readonly testID?: string
+  /** Of a heading that can be given the focus; it is no stop of the Tab key. */
+  readonly focusRef?: Ref<Text>
   /** Announced when it changes. */
   readonly live?: boolean
 }
@@ -34,11 +39,16 @@ export function Words({
   lines,
   heading,
   testID,
+  fixed,
+  focusRef,
   live,
 }: WordsProps) {
   const palette: Palette = usePalette()
+  const scale = fixed ? 1 : TEXT_SCALE
   const look = {
     ...SIZES[size],
+    fontSize: SIZES[size].fontSize * scale,
+    lineHeight: SIZES[size].lineHeight * scale,
     fontFamily: FONT,
     color: palette[tone],
     fontVariant: ['tabular-nums'],
@@ -48,6 +58,7 @@ export function Words({
       style={[look, style]}
       numberOfLines={lines}
       testID={testID}
+      {...(focusRef ? ({ ref: focusRef, tabIndex: -1 } as object) : {})}
       {...(heading ? { role: 'heading' as const, 'aria-level': heading } : {})}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >

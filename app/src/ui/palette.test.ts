@@ -1,4 +1,4 @@
-import { DAY, NIGHT, type Palette } from './palette'
+import { DAY, NIGHT, withContrast, type Palette } from './palette'
 
 // Contrast as WCAG 2 defines it: (L1 + 0.05) / (L2 + 0.05) of the relative luminances.
 const luminance = (hex: string): number => {
@@ -26,6 +26,16 @@ describe.each<[string, Palette]>([
       expect(contrast(p[voice], p.surface)).toBeGreaterThanOrEqual(7)
     },
   )
+  it('the bounds of what can be pressed stand out at 3 to 1', () => {
+    expect(contrast(p.edge, p.ground)).toBeGreaterThanOrEqual(3)
+    expect(contrast(p.edge, p.surface)).toBeGreaterThanOrEqual(3)
+  })
+  it('with more contrast every line and every word is at least as plain', () => {
+    const more = withContrast(p)
+    for (const key of ['line', 'edge', 'quiet'] as const)
+      expect(contrast(more[key], p.ground)).toBeGreaterThan(contrast(p[key], p.ground))
+    expect(contrast(more.line, p.ground)).toBeGreaterThanOrEqual(3)
+  })
   it('the next action reads at 7 to 1 on its button', () =>
     expect(contrast(p.onAction, p.action)).toBeGreaterThanOrEqual(7))
 })

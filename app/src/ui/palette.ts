@@ -9,7 +9,10 @@ export interface Palette {
   readonly ink: string
   /** Second voice, still 7:1. */
   readonly quiet: string
+  /** Parts one thing from another, and fills. */
   readonly line: string
+  /** Bounds what can be pressed: 3:1 on ground and surface. */
+  readonly edge: string
   /** The next action, and nothing else. */
   readonly action: string
   readonly onAction: string
@@ -26,6 +29,7 @@ export const DAY: Palette = {
   ink: '#17130e',
   quiet: '#4a4338',
   line: '#b9ad98',
+  edge: '#85775f',
   action: '#7a3e0d',
   onAction: '#fffaf0',
   proven: '#0f5132',
@@ -41,6 +45,7 @@ export const NIGHT: Palette = {
   ink: '#f3ecdf',
   quiet: '#c9bfae',
   line: '#5c5346',
+  edge: '#80745f',
   action: '#e6a25c',
   onAction: '#1b1004',
   proven: '#7fdca6',
@@ -48,3 +53,6 @@ export const NIGHT: Palette = {
   stop: '#ffa19a',
   cannotTell: '#b3c4f5',
 }
+
+/** For who asks for more contrast: no second voice, no faint line. */
+export const withContrast = (p: Palette): Palette => ({ ...p, quiet: p.ink, line: p.edge, edge: p.ink })

@@ -21,6 +21,15 @@ it.each([0, 40, 80, 150, 300, 400, REST_MS - 1])('a second tap after %d ms falls
   expect(rest.isResting()).toBe(true)
   expect(rest.take()).toBe(false)
 })
+it('a tap counts by when the finger tapped, not by when a slow page came to it', () => {
+  const { rest, wait } = setUp()
+  rest.take(1000)
+  wait(900)
+  expect(rest.restsAt(1400)).toBe(true)
+  expect(rest.take(1400)).toBe(false)
+  expect(rest.restsAt(1000 + REST_MS)).toBe(false)
+  expect(rest.take(1000 + REST_MS)).toBe(true)
+})
 it('a tap that fell on nothing does not make the rest longer', () => {
   const { rest, wait } = setUp()
   rest.take()

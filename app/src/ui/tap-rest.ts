@@ -6,8 +6,13 @@ import { useSyncExternalStore } from 'react'
 export const REST_MS = 550
 
 export interface Rest {
-  /** Takes a tap: false while it rests, and then nothing is to be done. */
-  readonly take: () => boolean
+  /**
+   * Takes a tap: false while it rests, and then nothing is to be done. `at`: when the finger tapped, ms on the page's clock; on a slow
+   * phone a tap waits for the page, and by then the rest would be over.
+   */
+  readonly take: (at?: number) => boolean
+  /** Whether a touch at that moment falls into the rest. */
+  readonly restsAt: (at: number) => boolean
   readonly isResting: () => boolean
   readonly subscribe: (heard: () => void) => () => void
 }
@@ -22,9 +27,11 @@ export function createRest(
   const heard = new Set<() => void>()
   const tell = () => heard.forEach((one) => one())
   return {
-    take() {
-      if (clock() < until) return false
-      until = clock() + REST_MS
+    restsAt: (at) => resting || at < until,
+    take(at = clock()) {
+      // By the timer too: while the page is busy both are late, and a bounce waits in line behind it.
+      if (resting || at < until) return false
+      until = at + REST_MS
       resting = true
       tell()
       // By the timer, not by the clock: a timer that comes a hair early would find it resting still, and nobody would tell again.
@@ -45,4 +52,5 @@ export function createRest(
 const rest = createRest()
 /** One for the whole app: the button that stands there after the first tap is another one. */
 export const takeTap = rest.take
+export const restsAt = rest.restsAt
 export const useResting = (): boolean => useSyncExternalStore(rest.subscribe, rest.isResting)

@@ -1,9 +1,10 @@
 // The palette by day or night, and Paper's theme made from it, so that no default colour of the framework shows.
-import { createContext, useContext, useMemo, type ReactNode } from 'react'
+import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react'
 import { useColorScheme } from 'react-native'
 import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'react-native-paper'
+import { useDeviceSettings } from './device-settings'
 import { Icon, type IconName } from './Icon'
-import { DAY, NIGHT, type Palette } from './palette'
+import { DAY, NIGHT, withContrast, type Palette } from './palette'
 
 export const FONT = 'Hyperlegible, system-ui, sans-serif'
 
@@ -24,13 +25,29 @@ const paperTheme = (p: Palette) => ({
     onSurface: p.ink,
     onSurfaceVariant: p.quiet,
     onBackground: p.ink,
-    outline: p.line,
+    outline: p.edge,
     error: p.stop,
   },
 })
 
+/** Whether the device asks for more contrast, or sets its own few colours. */
+const MORE = '(prefers-contrast: more), (forced-colors: active)'
+const query = typeof window === 'undefined' || !('matchMedia' in window) ? null : window.matchMedia(MORE)
+const heard = (tell: () => void) => {
+  query?.addEventListener('change', tell)
+  return () => query?.removeEventListener('change', tell)
+}
+const useWantsContrast = (): boolean => useSyncExternalStore(heard, () => query?.matches ?? false)
+
 export function ThemeProvider({ children }: { readonly children: ReactNode }) {
-  const palette = useColorScheme() === 'dark' ? NIGHT : DAY
+  const look = useDeviceSettings((s) => s.look)
+  const device = useColorScheme() === 'dark' ? 'night' : 'day'
+  const shown = look === 'device' ? device : look
+  const plain = shown === 'night' ? NIGHT : DAY
+  // What stands outside of React's reach: the page's own ground and its ring of focus (base.css).
+  useEffect(() => void (document.documentElement.dataset.look = shown), [shown])
+  const wantsMore = useWantsContrast()
+  const palette = useMemo(() => (wantsMore ? withContrast(plain) : plain), [plain, wantsMore])
   const theme = useMemo(() => paperTheme(palette), [palette])
   return (
     <PaletteContext.Provider value={palette}>

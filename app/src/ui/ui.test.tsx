@@ -135,6 +135,23 @@ describe('choices', () => {
     fireEvent.click(ccw as HTMLElement)
     expect(chosen).toEqual(['CCW'])
   })
+  it('are one stop of the Tab key: what is chosen, or the first; arrows only move', () => {
+    const chosen: string[] = []
+    show(
+      <Choice
+        label="Mode"
+        value="b"
+        onChange={(v) => chosen.push(v)}
+        options={['a', 'b', 'c'].map((value) => ({ value, text: value }))}
+      />,
+    )
+    const stops = () => screen.getAllByRole('radio').map((radio) => radio.tabIndex)
+    expect(stops()).toEqual([-1, 0, -1])
+    fireEvent.keyDown(screen.getByRole('radio', { name: 'b' }), { key: 'ArrowRight' })
+    expect(document.activeElement?.textContent).toBe('c')
+    expect(stops()).toEqual([-1, -1, 0])
+    expect(chosen).toEqual([])
+  })
   it('of many stay closed until asked for, and close again', () => {
     const picked: string[] = []
     show(
@@ -149,7 +166,10 @@ describe('choices', () => {
       />,
     )
     expect(screen.queryAllByRole('radio')).toHaveLength(0)
-    press('Goes to: the old motor')
+    const row = screen.getByRole('button', { name: /^Goes to\s*the old motor$/ })
+    expect(row.getAttribute('aria-expanded')).toBe('false')
+    fireEvent.click(row)
+    expect(row.getAttribute('aria-expanded')).toBe('true')
     fireEvent.click(screen.getByRole('radio', { name: 'T1 on the contactor' }))
     expect(picked).toEqual(['b'])
     expect(screen.queryAllByRole('radio')).toHaveLength(0)

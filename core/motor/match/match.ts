@@ -19,6 +19,7 @@ import {
 } from './electrical'
 import { mechanicalRows } from './mechanical'
 import { hertzRow, voltageRow } from './supply-rows'
+import { criterionName } from './shared-unknowns'
 
 /** `fits`: all known and good. `watch`: good with something to mind. `unknown`: something decisive is not known. `no`: a row fails. */
 export type MatchVerdict = 'fits' | 'watch' | 'unknown' | 'no'
@@ -173,7 +174,7 @@ function sentenceOf(
         .map((r) => r.reason)
         .join(' ')
     case 'unknown':
-      return `Not settled: ${open.map((r) => r.criterion.replace('-', ' ')).join(', ')} not known.`
+      return `Not settled: ${open.map((r) => criterionName(r.criterion)).join(', ')} not known.`
     case 'watch':
       return `Will do${setting ? ` at ${setting.horsepower} hp` : ''}. ${of('watch')[0]?.reason ?? ''}`
     case 'fits':

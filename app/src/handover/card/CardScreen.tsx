@@ -8,7 +8,7 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { proofState, standingProof } from '@oak/core/job/standing-proof'
@@ -26,6 +26,7 @@ import { Words } from '../../ui/Words'
 import { cardHeading } from './card-heading'
 import { LabelPicker } from '../papers/LabelPicker'
 import { CardPicture } from './CardPicture'
+import { CircuitFile } from '../papers/CircuitFile'
 
 export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const changes = useJobs((s) => s.jobs[id]?.changes)
@@ -122,6 +123,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
       {job.can && groups ? <LabelPicker id={id} job={job} groups={groups} /> : null}
       <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
       <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
+      <CircuitFile job={job} />
       <QuietButton
         text="Whole job as a file"
         icon="save"
@@ -138,7 +140,7 @@ function CardPaper({ output, label }: { readonly output: HookupCardOutput; reado
   return (
     <View
       testID="hookup-card"
-      style={{ borderWidth: 1.5, borderColor: palette.line, backgroundColor: '#fff' }}
+      style={{ borderWidth: 1.5, borderColor: palette.edge, backgroundColor: '#fff' }}
     >
       <CardPicture output={output} label={label} />
     </View>
@@ -155,16 +157,14 @@ function CardNames({ id, job }: { readonly id: JobId; readonly job: JobDocument 
   }
   return (
     <View style={{ gap: 8 }}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Name of the job"
         value={title}
         onChangeText={setTitle}
         onBlur={() => keep('title', title)}
         testID="job-title"
       />
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Place"
         value={site}
         onChangeText={setSite}

@@ -29,7 +29,7 @@ export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: J
       title="This unit’s history"
       picture={
         <View style={{ gap: 12 }} testID="history">
-          <Words size="title" heading={1}>
+          <Words size="title" heading={2}>
             {job.unitName || job.site || 'This unit'}
           </Words>
           {job.site === '' ? (
@@ -44,12 +44,11 @@ export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: J
             <Tap
               key={visit.job}
               testID={`visit-${visit.job}`}
-              label={`${format(visit.at, 'd MMM yyyy')}: ${visit.title || 'unnamed'}. ${visit.fitted.length > 0 ? `By its card: ${visit.fitted.join(', ')}` : 'No card'}`}
               onPress={() => router.navigate(`/job/${visit.job}/card`)}
               style={{
                 borderRadius: 10,
                 borderWidth: visit.job === id ? 3 : 1.5,
-                borderColor: visit.job === id ? palette.ink : palette.line,
+                borderColor: visit.job === id ? palette.ink : palette.edge,
                 backgroundColor: palette.surface,
                 padding: 10,
               }}

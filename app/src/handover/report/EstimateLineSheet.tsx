@@ -2,7 +2,7 @@
 import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View, type ViewStyle } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { v4 as uuid } from 'uuid'
 import { moneyText } from '@oak/core/job/report/estimate'
 import { figure } from '@oak/core/quantity/display'
@@ -63,14 +63,7 @@ export function LineSheet({ id, onClose }: { readonly id: string; readonly onClo
           { value: 'part', text: 'part' },
         ]}
       />
-      <TextInput
-        mode="outlined"
-        label="For what"
-        value={text}
-        onChangeText={setText}
-        maxLength={300}
-        testID="line-text"
-      />
+      <TextField label="For what" value={text} onChangeText={setText} maxLength={300} testID="line-text" />
       <CountAndPrice kind={kind} count={count} setPad={setPad} box={box} dollars={dollars} />
       <Choice<'yes' | 'no'>
         label="Taxed"
@@ -150,19 +143,14 @@ interface CountAndPriceProps {
 function CountAndPrice({ kind, count, setPad, box, dollars }: CountAndPriceProps) {
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
-      <Tap
-        label={`${kind === 'labour' ? 'Hours' : 'How many'}: ${count}`}
-        testID="line-count"
-        onPress={() => setPad('count')}
-        style={box}
-      >
+      <Tap testID="line-count" onPress={() => setPad('count')} style={box}>
         <Words size="strong">{figure(count)}</Words>
         <Words size="tiny" tone="quiet">
           {kind === 'labour' ? 'hours' : 'how many'}
         </Words>
       </Tap>
       <Tap
-        label={`Price: ${dollars === null ? 'not entered' : `$${dollars}`}`}
+        more={dollars === null ? 'price, not entered' : 'price'}
         testID="line-price"
         onPress={() => setPad('price')}
         style={box}

@@ -3,7 +3,7 @@ import { Problem } from '../../ui/Problem'
 import type { Edit } from '../../platform/state/jobs'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { countText, moneyText } from '@oak/core/job/report/estimate'
 import { USUAL_TERMS } from '@oak/core/job/report/report'
 import { editJob, useVan } from '../../platform/state/app'
@@ -144,14 +144,7 @@ function AcceptSheet({
   }
   return (
     <Sheet title="Accepted by" open onClose={onClose} testID="accept-sheet">
-      <TextInput
-        mode="outlined"
-        label="Name"
-        value={name}
-        onChangeText={setName}
-        maxLength={300}
-        testID="accept-name"
-      />
+      <TextField label="Name" value={name} onChangeText={setName} maxLength={300} testID="accept-name" />
       <SignaturePad onChange={setSignature} />
       <Problem text={wrong} testID="accept-problem" />
       <PrimaryButton text="Accept the estimate" onPress={accept} testID="accept-now" />

@@ -4,7 +4,7 @@ import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { v4 as uuid } from 'uuid'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ReportStyle } from '@oak/core/job/report/report'
@@ -145,16 +145,14 @@ function Names({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
     value === job[field] ? undefined : setWrong(editJob(id, [{ path: [field], value }]))
   return (
     <View style={{ gap: 8 }}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Owner"
         value={owner}
         onChangeText={setOwner}
         onBlur={() => keep('owner', owner)}
         testID="owner"
       />
-      <TextInput
-        mode="outlined"
+      <TextField
         label="This unit’s name or serial number"
         value={unit}
         onChangeText={setUnit}
@@ -198,7 +196,7 @@ function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocumen
               paddingHorizontal: 10,
               borderRadius: 8,
               borderWidth: item.declined ? 3 : 1.5,
-              borderColor: item.declined ? palette.ink : palette.line,
+              borderColor: item.declined ? palette.ink : palette.edge,
             }}
           >
             <Words size="small">declined</Words>
@@ -212,8 +210,7 @@ function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocumen
           </Tap>
         </View>
       ))}
-      <TextInput
-        mode="outlined"
+      <TextField
         label="What you recommend"
         value={text}
         onChangeText={setText}

@@ -1,15 +1,21 @@
 // The frame of every stage: header and rail, the picture in the middle, evidence beside or below it, the next action pinned.
 import { useRouter } from 'expo-router'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { ON_PAPER } from '../../platform/files/paper'
 import { Icon } from '../../ui/Icon'
+import { ReasonProvider } from '../../ui/reason'
 import { SyncMark } from './SyncMark'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
-import { isWide } from '../../ui/wide'
+import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
+import { UNSEEN } from '../../ui/unseen'
+import { PageHeading } from './PageHeading'
+import { ShortcutSheet, useJobShortcuts } from './ShortcutSheet'
+import { NEXT_ACTION } from './shortcuts'
+import { SkipLink } from './SkipLink'
 import { StageRail } from './StageRail'
 import { UndoRedo, useUndoRedo } from './UndoRedo'
 
@@ -25,11 +31,22 @@ export interface JobFrameProps {
   readonly action?: ReactNode
 }
 
+/** What the page's own keys look for. */
+/** What scrolls and may hold nothing to press is a stop of the Tab key itself. */
+const IN_REACH = { tabIndex: 0 } as object
+const STRIP = 'strip'
+const VERDICT = { dataSet: { verdict: '' }, tabIndex: -1, id: STRIP } as object
+
 export function JobFrame({ id, job, title, picture, evidence, strip, action }: JobFrameProps) {
   const palette = usePalette()
-  const router = useRouter()
-  const wide = isWide(useWindowDimensions().width)
-  const { said, ...undoRedo } = useUndoRedo(id)
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
+  // Then header, rail and strip scroll away with the picture.
+  const low = !wide && isLow(height)
+  const undoRedo = useUndoRedo(id)
+  const [listing, setListing] = useState(false)
+  const shortcuts = useJobShortcuts(id, undoRedo, () => setListing(true))
+  const stripView = strip ? <View {...VERDICT}>{strip}</View> : null
   const foot =
     strip || action ? (
       <View
@@ -37,39 +54,27 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
           borderTopWidth: 1.5,
           borderColor: palette.line,
           backgroundColor: palette.ground,
-          padding: 10,
+          padding: low ? 4 : 10,
           gap: 8,
         }}
       >
-        {strip}
-        {action}
+        {low ? null : stripView}
+        <ReasonProvider value={strip ? STRIP : null}>
+          <View {...NEXT_ACTION}>{action}</View>
+        </ReasonProvider>
       </View>
     ) : null
+  const above = (
+    <>
+      <Header job={job} undoRedo={undoRedo} onHelp={() => setListing(true)} wide={wide} />
+      {wide ? null : <StageRail job={job} id={id} wide={false} />}
+    </>
+  )
+  const heading = <PageHeading title={title} of={job.title || 'New hookup'} level={2} />
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 8 }}>
-        <Tap
-          label="All jobs"
-          testID="to-home"
-          onPress={() => router.navigate('/')}
-          style={{ width: 52, height: 50, alignItems: 'center' }}
-        >
-          <Icon name="back" color={palette.ink} />
-        </Tap>
-        <View style={{ flex: 1 }}>
-          {said ? (
-            <Words size="strong" lines={2} live testID="undone">
-              {said}
-            </Words>
-          ) : (
-            <Words size="strong" heading={1} lines={1}>
-              {job.title || 'New hookup'}
-            </Words>
-          )}
-        </View>
-        <UndoRedo {...undoRedo} />
-        <SyncMark />
-      </View>
+      <SkipLink />
+      {low ? null : above}
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <StageRail job={job} id={id} wide />
@@ -78,29 +83,77 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
             role="main"
             aria-label={title}
           >
+            {heading}
             <ScrollView
               contentContainerStyle={{ padding: 20, maxWidth: 720, width: '100%', alignSelf: 'center' }}
             >
               <View id={ON_PAPER}>{picture}</View>
             </ScrollView>
           </View>
-          <View style={{ width: 380 }}>
-            <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>{evidence}</ScrollView>
+          <View style={{ width: 380 }} role="complementary" aria-label="Reasons and next action">
+            <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, gap: 14 }}>
+              {evidence}
+            </ScrollView>
             {foot}
           </View>
         </View>
       ) : (
-        <>
-          <StageRail job={job} id={id} wide={false} />
-          <View style={{ flex: 1 }} role="main" aria-label={title}>
-            <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
-              <View id={ON_PAPER}>{picture}</View>
-              {evidence}
-            </ScrollView>
-          </View>
+        <View style={{ flex: 1 }} role="main" aria-label={title}>
+          {heading}
+          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 12, gap: 16 }}>
+            {low ? <View style={{ marginHorizontal: -12, marginTop: -12 }}>{above}</View> : null}
+            {low ? stripView : null}
+            <View id={ON_PAPER}>{picture}</View>
+            {evidence}
+          </ScrollView>
           {foot}
-        </>
+        </View>
       )}
+      {listing ? <ShortcutSheet shortcuts={shortcuts} onClose={() => setListing(false)} /> : null}
+    </View>
+  )
+}
+
+interface HeaderProps {
+  readonly job: JobDocument
+  readonly undoRedo: ReturnType<typeof useUndoRedo>
+  readonly onHelp: () => void
+  readonly wide: boolean
+}
+
+/** The job's name with the way home; undo, redo, what is delivered. */
+function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
+  const palette = usePalette()
+  const router = useRouter()
+  const { said, ...steps } = undoRedo
+  return (
+    <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 8 }}>
+      <Tap
+        label="All jobs"
+        testID="to-home"
+        onPress={() => router.navigate('/')}
+        style={{ width: 52, height: 50, alignItems: 'center' }}
+      >
+        <Icon name="back" color={palette.ink} />
+      </Tap>
+      <View style={{ flex: 1 }}>
+        {said === null ? (
+          <Words size="strong" heading={1} lines={1}>
+            {job.title || 'New hookup'}
+          </Words>
+        ) : null}
+        {/* It is there before it says anything, or some readers would never speak it. */}
+        <Words size="strong" lines={2} live testID="undone" style={said === null ? UNSEEN : undefined}>
+          {said ?? ''}
+        </Words>
+      </View>
+      <UndoRedo {...steps} />
+      {wide ? (
+        <Tap label="?, keys" testID="keys" onPress={onHelp} style={{ width: 48, alignItems: 'center' }}>
+          <Words size="title">?</Words>
+        </Tap>
+      ) : null}
+      <SyncMark />
     </View>
   )
 }

@@ -3,7 +3,9 @@ import { usePathname, useRouter } from 'expo-router'
 import { useEffect, useRef } from 'react'
 import { ScrollView, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { useRoving } from '../../ui/roving'
 import { Tap } from '../../ui/Tap'
+import { Notch } from '../../ui/Notch'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { STAGES, stageState, type StageState } from './stages'
@@ -35,56 +37,35 @@ export function StageRail({
   const at = STAGES.findIndex((s) => s.id === here)
   // The stage at hand is in sight, with its neighbours.
   useEffect(() => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * NARROWEST), animated: false }), [at])
+  const roving = useRoving('tab')
   const tabs = (
     <View
+      {...roving}
       role="tablist"
       aria-label="Stages"
       style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}
     >
-      {STAGES.map((stage) => {
-        const state = stageState(job, stage.id)
-        const on = here === stage.id
-        return (
-          <Tap
-            key={stage.id}
-            role="tab"
-            selected={on}
-            label={`${stage.name}, ${STATE_WORDS[state]}`}
-            onPress={() => router.replace(`/job/${id}/${stage.id}`)}
-            testID={`stage-${stage.id}`}
-            style={
-              wide
-                ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: on ? palette.ink : 'transparent' }
-                : {
-                    flex: 1,
-                    minWidth: NARROWEST,
-                    minHeight: 50,
-                    paddingHorizontal: 2,
-                    borderBottomWidth: 5,
-                    borderColor: on ? palette.ink : 'transparent',
-                  }
-            }
-          >
-            <View
-              style={
-                wide
-                  ? { flexDirection: 'row', gap: 8, alignItems: 'center' }
-                  : { alignItems: 'center', gap: 3 }
-              }
-            >
-              <Notch state={state} />
-              <Words size={wide ? 'body' : 'tiny'} lines={1} style={{ fontWeight: on ? '700' : '500' }}>
-                {stage.name}
-              </Words>
-            </View>
-          </Tap>
-        )
-      })}
+      {STAGES.map((stage) => (
+        <StageTab
+          key={stage.id}
+          name={stage.name}
+          state={stageState(job, stage.id)}
+          on={here === stage.id}
+          wide={wide}
+          onPress={() => router.replace(`/job/${id}/${stage.id}`)}
+          testID={`stage-${stage.id}`}
+        />
+      ))}
     </View>
   )
-  if (wide) return tabs
+  if (wide)
+    return (
+      <View role="navigation" aria-label="Stages">
+        {tabs}
+      </View>
+    )
   return (
-    <View style={{ borderBottomWidth: 1.5, borderColor: palette.line }}>
+    <View role="navigation" aria-label="Stages" style={{ borderBottomWidth: 1.5, borderColor: palette.line }}>
       <ScrollView
         ref={rail}
         horizontal
@@ -100,27 +81,48 @@ export function StageRail({
 /** A thumb's width for each stage; what does not fit is scrolled to. */
 const NARROWEST = 50
 
-/** Empty, half or full: the stage's state by shape. */
-function Notch({ state }: { readonly state: StageState }) {
+interface StageTabProps {
+  readonly name: string
+  readonly state: StageState
+  readonly on: boolean
+  readonly wide: boolean
+  readonly onPress: () => void
+  readonly testID: string
+}
+
+function StageTab({ name, state, on, wide, onPress, testID }: StageTabProps) {
   const palette = usePalette()
+  const edge = on ? palette.ink : 'transparent'
   return (
-    <View
-      style={{
-        width: 26,
-        height: 7,
-        borderRadius: 4,
-        borderWidth: 1.5,
-        borderColor: palette.ink,
-        overflow: 'hidden',
-      }}
+    <Tap
+      role="tab"
+      selected={on}
+      label={`${name}, ${STATE_WORDS[state]}`}
+      onPress={onPress}
+      testID={testID}
+      style={
+        wide
+          ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: edge }
+          : {
+              flex: 1,
+              minWidth: NARROWEST,
+              minHeight: 50,
+              paddingHorizontal: 2,
+              borderBottomWidth: 5,
+              borderColor: edge,
+            }
+      }
     >
       <View
-        style={{
-          height: 7,
-          width: state === 'done' ? 26 : state === 'part' ? 11 : 0,
-          backgroundColor: palette.ink,
-        }}
-      />
-    </View>
+        style={
+          wide ? { flexDirection: 'row', gap: 8, alignItems: 'center' } : { alignItems: 'center', gap: 3 }
+        }
+      >
+        <Notch state={state} />
+        <Words size={wide ? 'body' : 'tiny'} lines={1} style={{ fontWeight: on ? '700' : '500' }}>
+          {name}
+        </Words>
+      </View>
+    </Tap>
   )
 }

@@ -68,7 +68,7 @@ function Step({ name, icon, words, onPress, testID }: StepProps) {
       testID={testID}
       style={{ width: 48, height: 50, alignItems: 'center' }}
     >
-      <Icon name={icon} color={palette.ink} size={24} />
+      <Icon name={icon} color={words ? palette.ink : palette.edge} size={24} />
     </Tap>
   )
 }

@@ -5,6 +5,7 @@ import { SyncMark } from './SyncMark'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { PageHeading } from './PageHeading'
 
 export function UnknownJob() {
   const palette = usePalette()
@@ -15,9 +16,7 @@ export function UnknownJob() {
       testID="unknown-job"
       style={{ flex: 1, backgroundColor: palette.ground, padding: 20, gap: 16, justifyContent: 'center' }}
     >
-      <Words size="title" heading={1}>
-        This job is not on this device.
-      </Words>
+      <PageHeading size="title" title="This job is not on this device." />
       <Words>
         Its address may be cut short, or another device has not delivered it yet. When it comes, it opens
         here.

@@ -2,7 +2,7 @@
 import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { Image, Pressable, View, type GestureResponderEvent } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Photo } from '@oak/core/job/fields'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
@@ -182,14 +182,13 @@ function Targets({
             key={target.kind + target.of}
             label={target.words}
             onPress={() => onPick(target)}
-            style={{ borderRadius: 8, borderWidth: 1.5, borderColor: palette.line, paddingHorizontal: 12 }}
+            style={{ borderRadius: 8, borderWidth: 1.5, borderColor: palette.edge, paddingHorizontal: 12 }}
           >
             <Words size="small">{target.words}</Words>
           </Tap>
         ))}
       </View>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Or in your words"
         value={note}
         onChangeText={setNote}
@@ -216,8 +215,7 @@ function Targets({
 function Caption({ facts, onKeep }: { readonly facts: Photo; readonly onKeep: (caption: string) => void }) {
   const [text, setText] = useState(facts.caption)
   return (
-    <TextInput
-      mode="outlined"
+    <TextField
       label="What it shows"
       value={text}
       onChangeText={setText}

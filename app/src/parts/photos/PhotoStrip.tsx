@@ -49,7 +49,7 @@ export function PhotoStrip({ id, job }: { readonly id: JobId; readonly job: JobD
           />
         ))}
         <Tap
-          label="Take or choose a photo"
+          more="taken or chosen"
           testID="add-photo"
           disabled={busy}
           onPress={() => void add()}

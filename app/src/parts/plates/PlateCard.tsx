@@ -9,6 +9,7 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import type { PlateField } from './plate-fields'
+import { Group, Option } from '../../ui/Group'
 
 export interface PlateCardProps {
   readonly title: string
@@ -107,7 +108,7 @@ function FieldTiles({ fields, testID, title, setOpen }: FieldTilesProps) {
         <Tap
           key={f.key}
           testID={`${testID}-${f.key}`}
-          label={`${title}, ${f.label}: ${f.text ?? 'blank'}`}
+          more={`${title}${f.text === null ? ', blank' : ''}`}
           onPress={() => setOpen(f.key)}
           style={{
             width: '31%',
@@ -115,7 +116,7 @@ function FieldTiles({ fields, testID, title, setOpen }: FieldTilesProps) {
             borderRadius: 6,
             borderWidth: 1.5,
             borderStyle: f.text === null ? 'dashed' : 'solid',
-            borderColor: palette.line,
+            borderColor: palette.edge,
             paddingHorizontal: 8,
             paddingVertical: 4,
             minHeight: 54,
@@ -144,16 +145,14 @@ function PickSheet({
   readonly onClose: () => void
   readonly onPick: (value: string) => void
 }) {
-  const palette = usePalette()
   return (
     <Sheet title={title} open onClose={onClose} testID="pick-sheet">
-      <View role="radiogroup" aria-label={title} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <Group label={title} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {entry.options.map((option) => {
           const on = option.value === entry.value
           return (
-            <Tap
+            <Option
               key={option.value}
-              role="radio"
               selected={on}
               label={option.text}
               onPress={() => onPick(option.value)}
@@ -162,17 +161,15 @@ function PickSheet({
                 flexGrow: 1,
                 minHeight: 56,
                 borderRadius: 10,
-                borderWidth: on ? 3 : 1.5,
-                borderColor: on ? palette.ink : palette.line,
                 alignItems: 'center',
                 paddingHorizontal: 10,
               }}
             >
               <Words size={on ? 'strong' : 'body'}>{option.text}</Words>
-            </Tap>
+            </Option>
           )
         })}
-      </View>
+      </Group>
     </Sheet>
   )
 }
@@ -182,7 +179,7 @@ function Rivet() {
   return (
     <View
       aria-hidden
-      style={{ width: 10, height: 10, borderRadius: 5, borderWidth: 2, borderColor: palette.line }}
+      style={{ width: 10, height: 10, borderRadius: 5, borderWidth: 2, borderColor: palette.edge }}
     />
   )
 }

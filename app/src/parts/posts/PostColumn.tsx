@@ -2,6 +2,7 @@
 import type { PostId } from '@oak/core/wiring/unit-type'
 import { View } from 'react-native'
 import Svg, { Defs, Line, Pattern, Rect, Circle } from 'react-native-svg'
+import { Group } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
@@ -19,6 +20,9 @@ export interface PostFace {
   readonly pattern?: 'stripes' | 'dots' | 'cross' | 'none'
   readonly mark?: 'target' | 'stop' | 'mend'
 }
+
+/** No box of its own: what it holds stands where it would without it. */
+const BARE = { display: 'contents' } as const
 
 export interface PostColumnProps {
   readonly layout: PostLayout
@@ -41,21 +45,23 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
             width: layout.width,
             height: box.height,
             borderWidth: 1.5,
-            borderColor: palette.line,
+            borderColor: palette.edge,
             borderRadius: 8,
           }}
         >
-          <Words size="tiny" tone="quiet" lines={1} style={{ paddingHorizontal: 8, paddingTop: 3 }}>
+          <Words fixed size="tiny" tone="quiet" lines={1} style={{ paddingHorizontal: 8, paddingTop: 3 }}>
             {box.name}
           </Words>
         </View>
       ))}
-      {[...layout.cells.values()].map((cell) => {
-        const face = faces.get(cell.id)
-        if (!face) return null
-        const border = face.mark === 'stop' ? palette.stop : face.mark ? palette.action : palette.ink
-        return <PostCell key={cell.id} cell={cell} face={face} onPress={onPress} border={border} />
-      })}
+      <Group holds="button" label="Posts of the unit" style={BARE}>
+        {[...layout.cells.values()].map((cell) => {
+          const face = faces.get(cell.id)
+          if (!face) return null
+          const border = face.mark === 'stop' ? palette.stop : face.mark ? palette.action : palette.ink
+          return <PostCell key={cell.id} cell={cell} face={face} onPress={onPress} border={border} />
+        })}
+      </Group>
     </>
   )
 }
@@ -72,7 +78,7 @@ function PostCell({ cell, face, onPress, border }: PostCellProps) {
   return (
     <Tap
       testID={`post-${cell.id}`}
-      label={`${face.name}${face.word ? `, ${face.word}` : ''}`}
+      more={face.name.startsWith(face.label) ? face.name.slice(face.label.length).trim() : face.name}
       disabled={!onPress}
       onPress={() => onPress?.(cell.id)}
       style={{
@@ -93,6 +99,7 @@ function PostCell({ cell, face, onPress, border }: PostCellProps) {
     >
       <Live pattern={face.pattern ?? 'none'} id={cell.id} />
       <Words
+        fixed
         size="small"
         lines={1}
         style={{ textAlign: 'center', fontWeight: '700', lineHeight: face.tag ? 16 : 20 }}
@@ -101,6 +108,7 @@ function PostCell({ cell, face, onPress, border }: PostCellProps) {
       </Words>
       {face.tag ? (
         <Words
+          fixed
           size="tiny"
           lines={1}
           style={{ textAlign: 'center', fontSize: 12, lineHeight: 13, fontWeight: '700' }}
@@ -110,6 +118,7 @@ function PostCell({ cell, face, onPress, border }: PostCellProps) {
       ) : null}
       {face.word ? (
         <Words
+          fixed
           size="tiny"
           lines={1}
           style={{

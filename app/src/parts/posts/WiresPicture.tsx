@@ -64,7 +64,7 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
         right={right}
         labelY={labelY}
       />
-      <Words size="tiny" tone="quiet" style={{ position: 'absolute', left: right + 2, top: top - 20 }}>
+      <Words fixed size="tiny" tone="quiet" style={{ position: 'absolute', left: right + 2, top: top - 20 }}>
         old motor’s wires
       </Words>
       {motorWires.map((wire, i) => {
@@ -107,7 +107,7 @@ function MotorWire({ wire, unit, colour, role, onWire, right, labelY, i, finding
   return (
     <Tap
       testID={`wire-${wire.id}`}
-      label={`Wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}, ${role}`}
+      more={`wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}`}
       onPress={() => onWire(wire.id)}
       style={{
         position: 'absolute',
@@ -123,10 +123,10 @@ function MotorWire({ wire, unit, colour, role, onWire, right, labelY, i, finding
         backgroundColor: palette.surface,
       }}
     >
-      <Words size="small" lines={1} style={{ fontWeight: '700' }}>
+      <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
         {role}
       </Words>
-      <Words size="tiny" tone="quiet" lines={2}>
+      <Words fixed size="tiny" tone="quiet" lines={2}>
         {unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {runText(wire)}
       </Words>
     </Tap>

@@ -32,11 +32,10 @@ export function SupplyRow({ id, job, quiet = false }: SupplyProps & { readonly q
     <>
       <Tap
         onPress={() => setOpen('choices')}
-        label={unsettled ? `Supply not settled: ${supply.conflicts[0]}` : `Supply: ${supply.words}`}
         testID="supply"
         style={{
           borderWidth: unsettled ? 2 : 1.5,
-          borderColor: unsettled ? palette.ink : palette.line,
+          borderColor: unsettled ? palette.ink : palette.edge,
           borderRadius: 10,
           paddingHorizontal: 10,
         }}

@@ -35,13 +35,13 @@ export function StepRow({ state, text, detail, value, onPress, onWaive, testID }
     <View style={{ flexDirection: 'row', gap: 6 }}>
       <Tap
         testID={testID}
-        label={`${text}${detail ? `, ${detail}` : ''}: ${value ?? ''} ${STATE_WORDS[state]}`}
+        more={state === 'open' ? STATE_WORDS.open : undefined}
         onPress={onPress}
         style={{
           flex: 1,
           borderRadius: 10,
           borderWidth: state === 'live' ? 3 : 1.5,
-          borderColor: state === 'live' ? palette.stop : palette.line,
+          borderColor: state === 'live' ? palette.stop : palette.edge,
           backgroundColor: palette.surface,
           paddingHorizontal: 10,
           paddingVertical: 6,
@@ -93,13 +93,13 @@ function Waive({ waived, text, onPress, testID }: WaiveProps) {
   return (
     <Tap
       testID={testID}
-      label={waived ? `${text}: take the waiver back` : `Waive: ${text}`}
+      label={waived ? `Undo the waiver: ${text}` : `Waive: ${text}`}
       onPress={onPress}
       style={{
         width: 64,
         borderRadius: 10,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         alignItems: 'center',
       }}
     >

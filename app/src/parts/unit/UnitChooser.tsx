@@ -10,14 +10,13 @@ import {
 } from '@oak/core/wiring/unit-type'
 import { hasTraits, unitTypeOf } from '@oak/core/wiring/unit-types'
 import { Choice } from '../../ui/Choice'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { layoutPosts } from '../posts/post-layout'
 import { FamilyGlyph } from './FamilyGlyph'
 import { UnitGlyph } from './UnitGlyph'
 import { PostColumn, type PostFace } from '../posts/PostColumn'
 import { partsOf } from '../posts/parts'
+import { Group, Option } from '../../ui/Group'
 
 const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
   'outdoor-split': 'outdoor unit',
@@ -135,20 +134,13 @@ function Families({
   readonly value: UnitFamily
   readonly onPick: (family: UnitFamily) => void
 }) {
-  const palette = usePalette()
   return (
-    <View
-      role="radiogroup"
-      aria-label="Kind of unit"
-      testID="families"
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
-    >
+    <Group label="Kind of unit" testID="families" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
       {UNIT_FAMILIES.map((family) => {
         const on = family === value
         return (
-          <Tap
+          <Option
             key={family}
-            role="radio"
             selected={on}
             label={FAMILY_NAMES[family]}
             testID={`family-${family}`}
@@ -159,10 +151,6 @@ function Families({
               minHeight: 84,
               alignItems: 'center',
               justifyContent: 'flex-start',
-              borderRadius: 8,
-              borderWidth: on ? 3 : 1.5,
-              borderColor: on ? palette.ink : palette.line,
-              backgroundColor: on ? palette.surface : undefined,
               paddingVertical: 6,
               paddingHorizontal: 2,
             }}
@@ -171,9 +159,9 @@ function Families({
             <Words size="tiny" style={{ textAlign: 'center', fontWeight: on ? '700' : '500' }}>
               {FAMILY_NAMES[family]}
             </Words>
-          </Tap>
+          </Option>
         )
       })}
-    </View>
+    </Group>
   )
 }

@@ -20,6 +20,7 @@ import {
   type JobsState,
   type VanState,
 } from './jobs'
+import { keepSettings } from './keep-settings'
 
 const ROUND_EVERY_MS = 4000
 
@@ -65,6 +66,7 @@ export async function startApp(): Promise<void> {
   })
   sync = createSync(device, httpServer, (changes) => made.take(changes), made.setSync)
   tabs.onmessage = (event: MessageEvent<Change[]>) => made.take(event.data)
+  await keepSettings(device)
   await made.load()
   jobs = made
   round()
@@ -115,10 +117,16 @@ async function deviceIdOf(device: DeviceStore): Promise<string> {
 export const useJobs = <T>(select: (state: JobsState) => T): T => useStore(theJobs().store, select)
 /** Begun on this page, and not on the record until something is entered. */
 const begun = new Set<string>()
+/** Asks the browser not to clear what is kept here when room gets short: from the first job on there is something to lose. */
+function keepStored(): void {
+  if (!('storage' in navigator)) return
+  void navigator.storage.persist().catch((error: unknown) => console.warn('Room may be cleared:', error))
+}
 /** The address of a new job. */
 export function beginJob(): string {
   const id = theJobs().create()
   begun.add(id)
+  keepStored()
   return id
 }
 export const useIsJob = (id: string): boolean =>

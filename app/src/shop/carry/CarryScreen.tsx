@@ -56,7 +56,7 @@ export function CarryScreen({ id, job }: { readonly id: JobId; readonly job: Job
       title="What to carry up"
       picture={
         <View style={{ gap: 16 }} testID="carry-list">
-          <Words size="title" heading={1}>
+          <Words size="title" heading={2}>
             What to carry up
           </Words>
           {unit ? null : <Words size="title">Say which unit it is first: the list is made for it.</Words>}

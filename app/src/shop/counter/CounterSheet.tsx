@@ -1,7 +1,7 @@
 // The parts counter: ask it, wait, and see what it has, what it has not, and when that comes.
 import { useEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import type { StockKind } from '@oak/core/van/stock-line'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -45,8 +45,7 @@ export function CounterSheet({
   }
   return (
     <Sheet title="Ask the parts counter" open onClose={onClose} testID="counter-sheet">
-      <TextInput
-        mode="outlined"
+      <TextField
         label={`Which ${PLURALS[kind]}: name, hp, µF, inches (or nothing, for all)`}
         value={text}
         onChangeText={setText}
@@ -123,7 +122,7 @@ function PartRow({ part }: { readonly part: CounterPart }) {
         gap: 10,
         alignItems: 'center',
         borderTopWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         paddingTop: 8,
       }}
     >

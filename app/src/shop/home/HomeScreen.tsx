@@ -3,7 +3,6 @@ import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
-import { TextInput } from 'react-native-paper'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
 import { nextStage } from '../../parts/frame/stages'
 import { beginJob, theJobs, useJobs } from '../../platform/state/app'
@@ -11,16 +10,21 @@ import type { JobEntry } from '../../platform/state/jobs'
 import { Icon } from '../../ui/Icon'
 import { pickTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
-import { Sheet } from '../../ui/Sheet'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { isWide } from '../../ui/wide'
+import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcuts'
 import { JobRow } from './JobRow'
+import { SettingsSheet } from '../settings/SettingsSheet'
 import { lastEdit } from './last-edit'
+import { PageHeading } from '../../parts/frame/PageHeading'
+
+const KEYS = [{ key: 'n', does: 'Start a hookup', run: pressNext }]
 
 export function HomeScreen() {
+  useShortcuts(KEYS)
   const palette = usePalette()
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
@@ -62,7 +66,7 @@ export function HomeScreen() {
         ListFooterComponent={<HomeFoot open={open} wrong={wrong} />}
       />
       {wide ? null : (
-        <View style={{ padding: 12, borderTopWidth: 1.5, borderColor: palette.line }}>
+        <View {...NEXT_ACTION} style={{ padding: 12, borderTopWidth: 1.5, borderColor: palette.line }}>
           <PrimaryButton
             text="Start a hookup"
             icon="plus"
@@ -71,7 +75,7 @@ export function HomeScreen() {
           />
         </View>
       )}
-      <WhoSheet open={naming} onClose={() => setNaming(false)} />
+      {naming ? <SettingsSheet onClose={() => setNaming(false)} /> : null}
     </View>
   )
 }
@@ -110,9 +114,9 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
   return (
     <View style={{ gap: 14, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-        <Words size="large" heading={1} style={{ flex: 1 }}>
+        <PageHeading size="large" style={{ flex: 1 }} title="Jobs">
           Oak Switch
-        </Words>
+        </PageHeading>
         <SyncMark />
         <Tap
           label="The van"
@@ -135,7 +139,7 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           </Tap>
         ) : null}
         <Tap
-          label="Who is working"
+          label="Settings, and who is working"
           testID="who"
           onPress={() => setNaming(true)}
           style={{ width: 48, alignItems: 'center' }}
@@ -145,12 +149,14 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
       </View>
       <Problem text={trouble} />
       {wide ? (
-        <PrimaryButton
-          text="Start a hookup"
-          icon="plus"
-          onPress={() => router.navigate(`/job/${beginJob()}/wires`)}
-          testID="start"
-        />
+        <View {...NEXT_ACTION}>
+          <PrimaryButton
+            text="Start a hookup"
+            icon="plus"
+            onPress={() => router.navigate(`/job/${beginJob()}/wires`)}
+            testID="start"
+          />
+        </View>
       ) : null}
       <Words size="small" tone="quiet">
         {shown.length === 0
@@ -158,31 +164,5 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           : 'Jobs, the latest first'}
       </Words>
     </View>
-  )
-}
-
-/** Who makes the edits from now on: it stands in the history and on the card. */
-function WhoSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
-  const technician = useJobs((s) => s.technician)
-  const [name, setName] = useState(technician)
-  return (
-    <Sheet title="Who is working" open={open} onClose={onClose}>
-      <TextInput
-        mode="outlined"
-        label="Your name, for the record and the card"
-        value={name}
-        onChangeText={setName}
-        maxLength={300}
-        testID="technician"
-      />
-      <PrimaryButton
-        text="Keep this name"
-        onPress={() => {
-          theJobs().setTechnician(name)
-          onClose()
-        }}
-        testID="keep-name"
-      />
-    </Sheet>
   )
 }

@@ -5,6 +5,7 @@ import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Icon } from '../../ui/Icon'
+import { Notch } from '../../ui/Notch'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -22,11 +23,10 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
     <Tap
       onPress={onPress}
       testID={`job-${entry.id}`}
-      label={`${job.title || 'Unnamed job'}, ${state}`}
       style={{
         borderRadius: 10,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         backgroundColor: palette.surface,
         padding: 12,
       }}
@@ -42,31 +42,9 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
             </Words>
           ) : null}
           <View style={{ flexDirection: 'row', gap: 4, marginTop: 6 }} aria-hidden>
-            {STAGES.map((s) => {
-              const state = stageState(job, s.id)
-              return (
-                <View
-                  key={s.id}
-                  style={{
-                    flex: 1,
-                    maxWidth: 46,
-                    height: 7,
-                    borderRadius: 4,
-                    borderWidth: 1.5,
-                    borderColor: palette.ink,
-                    overflow: 'hidden',
-                  }}
-                >
-                  <View
-                    style={{
-                      height: 7,
-                      width: state === 'done' ? '100%' : state === 'part' ? '45%' : 0,
-                      backgroundColor: palette.ink,
-                    }}
-                  />
-                </View>
-              )
-            })}
+            {STAGES.map((s) => (
+              <Notch key={s.id} state={stageState(job, s.id)} width={24} />
+            ))}
           </View>
           <Words
             size="small"

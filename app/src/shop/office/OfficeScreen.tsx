@@ -3,7 +3,8 @@ import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
-import { DataTable, TextInput } from 'react-native-paper'
+import { DataTable } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Choice } from '../../ui/Choice'
@@ -18,6 +19,7 @@ import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
 import { OneJob } from './OneJob'
+import { PageHeading } from '../../parts/frame/PageHeading'
 
 const COLUMNS: readonly {
   readonly key: SortKey
@@ -71,9 +73,7 @@ export function OfficeScreen() {
         >
           <Icon name="back" color={palette.ink} />
         </Tap>
-        <Words size="title" heading={1} style={{ flex: 1 }}>
-          Office
-        </Words>
+        <PageHeading size="title" style={{ flex: 1 }} title="Office" />
         <SyncMark />
       </View>
       {wide ? (
@@ -114,8 +114,7 @@ interface JobsTableProps {
 function JobsTable({ asked, ask, rows, page, wide, entry, setChosen, setPage, jobs }: JobsTableProps) {
   return (
     <View style={{ gap: 8 }}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Search jobs, places, units, people"
         value={asked.text}
         onChangeText={(text) => ask({ text })}

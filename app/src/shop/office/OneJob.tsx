@@ -87,7 +87,7 @@ function HistoryLines({ lines, all }: HistoryLinesProps) {
           key={line.id}
           style={{
             borderLeftWidth: 3,
-            borderColor: line.stands ? palette.ink : palette.line,
+            borderColor: line.stands ? palette.ink : palette.edge,
             paddingLeft: 8,
           }}
         >
@@ -126,7 +126,7 @@ function StageChips({ job, id }: StageChipsProps) {
               borderRadius: 8,
               borderWidth: state === 'done' ? 3 : 1.5,
               borderStyle: state === 'empty' ? 'dashed' : 'solid',
-              borderColor: state === 'empty' ? palette.line : palette.ink,
+              borderColor: state === 'empty' ? palette.edge : palette.ink,
             }}
           >
             <Words size="small">{stage.name}</Words>

@@ -53,7 +53,7 @@ export function DrawnTag({ draft, onLead, onAdd }: DrawnTagProps) {
           <Tap
             key={lead.id}
             testID={`tag-lead-${lead.id}`}
-            label={`${insulationName(lead)}: ${ROLE_NAMES[lead.role]}. Change it`}
+            more="change it"
             onPress={() => onLead(lead.id)}
             style={{ position: 'absolute', left: 150, right: 0, top: i * ROW, height: ROW, paddingLeft: 6 }}
           >
@@ -69,7 +69,6 @@ export function DrawnTag({ draft, onLead, onAdd }: DrawnTagProps) {
       })}
       <Tap
         testID="add-lead"
-        label="Add a lead"
         onPress={onAdd}
         style={{
           position: 'absolute',

@@ -1,15 +1,13 @@
 // One lead of the tag: its colour, its stripe, its job.
 import { useState } from 'react'
-import { View } from 'react-native'
 import type { ColourCode, Insulation } from '@oak/core/motor/colour'
 import type { Lead } from '@oak/core/motor/lead-sheet'
 import { ROLE_NAMES, type LeadRole } from '@oak/core/motor/role'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { InsulationLabel, SwatchGrid } from '../../ui/Swatch'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { Group, Option } from '../../ui/Group'
 
 export interface TagLeadProps {
   /** null: a lead to add. */
@@ -22,7 +20,6 @@ export interface TagLeadProps {
 }
 
 export function TagLead({ lead, roles, proposed, onSet, onRemove, onClose }: TagLeadProps) {
-  const palette = usePalette()
   const [colour, setColour] = useState<ColourCode | null>(lead?.colour ?? null)
   const [stripe, setStripe] = useState<ColourCode | null>(lead?.stripe ?? null)
   const [role, setRole] = useState<LeadRole>(lead?.role ?? proposed)
@@ -52,21 +49,16 @@ export function TagLead({ lead, roles, proposed, onSet, onRemove, onClose }: Tag
       <Words size="strong" heading={3}>
         What the tag says it is
       </Words>
-      <View role="radiogroup" aria-label="Role" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <Group label="Role" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
         {offered.map((value) => (
-          <Tap
+          <Option
             key={value}
-            role="radio"
             selected={value === role}
             label={ROLE_NAMES[value]}
             onPress={() => setRole(value)}
             style={{
               width: '31%',
               flexGrow: 1,
-              borderRadius: 8,
-              borderWidth: value === role ? 3 : 1.5,
-              borderColor: value === role ? palette.ink : palette.line,
-              backgroundColor: value === role ? palette.surface : undefined,
               alignItems: 'center',
               paddingHorizontal: 4,
             }}
@@ -74,9 +66,9 @@ export function TagLead({ lead, roles, proposed, onSet, onRemove, onClose }: Tag
             <Words size={value === role ? 'strong' : 'body'} style={{ textAlign: 'center' }}>
               {ROLE_NAMES[value]}
             </Words>
-          </Tap>
+          </Option>
         ))}
-      </View>
+      </Group>
       {colour ? <InsulationLabel insulation={{ colour, stripe }} /> : null}
       <PrimaryButton
         text={lead ? 'Set this lead' : 'Put it on the tag'}

@@ -1,7 +1,7 @@
 // The pieces of the tag’s editor: its figures, its settings, its foot with what contradicts itself, the lead being read.
 import type { JobId } from '@oak/core/job/job-id'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import * as v from 'valibot'
 import { LeadSheetSchema, type LeadSheet } from '@oak/core/motor/lead-sheet'
 import type { LeadId } from '@oak/core/motor/lead-id'
@@ -27,6 +27,7 @@ import { Words } from '../../ui/Words'
 import { TagLead } from './TagLead'
 import { TagSettings } from './TagSettings'
 import { nextRole, tagFields, withTagField } from './tag-model'
+import { PageHeading } from '../../parts/frame/PageHeading'
 
 interface TagHeadProps {
   readonly leave: () => void
@@ -45,9 +46,11 @@ export function TagHead({ leave, from }: TagHeadProps) {
       >
         <Icon name="back" color={palette.ink} />
       </Tap>
-      <Words size="strong" heading={1} style={{ flex: 1 }}>
-        {from ? 'Change a tag' : 'Read the tag on the leads'}
-      </Words>
+      <PageHeading
+        size="strong"
+        style={{ flex: 1 }}
+        title={from ? 'Change a tag' : 'Read the tag on the leads'}
+      />
     </View>
   )
 }
@@ -171,8 +174,7 @@ export function TagFigures({
 }) {
   return (
     <View style={{ gap: 14 }}>
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Name on the motor"
         value={draft.name}
         onChangeText={(name) => change({ ...draft, name })}

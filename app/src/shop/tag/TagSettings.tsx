@@ -1,7 +1,7 @@
 // The lower half of a tag: horsepower by tap, speeds by tap or select lead, and how the plug stands for each direction.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { SPEED_NAMES, type SpeedName } from '@oak/core/motor/lead-sheet'
 import { pairingsOf, type TagDraft } from '@oak/core/motor/tag-draft'
 import { voltsName } from '@oak/core/motor/volts-choice'
@@ -10,10 +10,9 @@ import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
 import { PickOne } from '../../ui/PickOne'
 import { QuietButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { HORSEPOWER_OPTIONS, pairingText, samePairing } from './tag-model'
+import { Group, Option } from '../../ui/Group'
 
 interface SettingsProps {
   readonly draft: TagDraft
@@ -81,8 +80,7 @@ function Volts({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pa
               />
             </View>
           </View>
-          <TextInput
-            mode="outlined"
+          <TextField
             label={`Joined for ${voltsName(choice)} V`}
             testID={`tag-volts-how-${i}`}
             value={choice.how}
@@ -222,7 +220,6 @@ function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (p
 }
 
 function Turns({ draft, onChange }: SettingsProps) {
-  const palette = usePalette()
   const plug = draft.leads.filter((l) => l.role === 'rotation').map((l) => l.id)
   if (plug.length === 0) return <OneWay draft={draft} onChange={onChange} />
   const options = pairingsOf(plug)
@@ -238,10 +235,9 @@ function Turns({ draft, onChange }: SettingsProps) {
         The plug, by direction
       </Words>
       {(['CW', 'CCW'] as const).map((direction) => (
-        <View
+        <Group
           key={direction}
-          role="radiogroup"
-          aria-label={`${direction}: the plug leads`}
+          label={`${direction}: the plug leads`}
           style={{ flexDirection: 'row', gap: 6, alignItems: 'stretch' }}
           testID={`tag-turns-${direction}`}
         >
@@ -251,18 +247,13 @@ function Turns({ draft, onChange }: SettingsProps) {
           {options.map((pairing) => {
             const on = samePairing(draft.turns[direction], pairing)
             return (
-              <Tap
+              <Option
                 key={pairingText(pairing)}
-                role="radio"
                 selected={on}
                 label={`${direction}: ${pairingText(pairing)}`}
                 onPress={() => onChange({ ...draft, turns: { ...draft.turns, [direction]: pairing } })}
                 style={{
                   flex: 1,
-                  borderRadius: 8,
-                  borderWidth: on ? 3 : 1.5,
-                  borderColor: on ? palette.ink : palette.line,
-                  backgroundColor: on ? palette.surface : undefined,
                   padding: 4,
                 }}
               >
@@ -275,10 +266,10 @@ function Turns({ draft, onChange }: SettingsProps) {
                     {text}
                   </Words>
                 ))}
-              </Tap>
+              </Option>
             )
           })}
-        </View>
+        </Group>
       ))}
     </View>
   )

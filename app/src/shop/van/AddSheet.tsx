@@ -2,7 +2,7 @@
 import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import { knownSheets } from '@oak/core/job/known-sheets'
 import { BLANK_BLADE, type Blade } from '@oak/core/motor/blade'
 import { figure } from '@oak/core/quantity/display'
@@ -89,8 +89,7 @@ export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly
           }}
         />
       ) : null}
-      <TextInput
-        mode="outlined"
+      <TextField
         label="Name on the shelf"
         value={name}
         onChangeText={setTyped}

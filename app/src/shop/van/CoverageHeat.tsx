@@ -1,9 +1,10 @@
 // Every pair of trade values as a square: how many capacitors it takes, and how far off they are.
-import { View } from 'react-native'
+import { StyleSheet, View } from 'react-native'
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'
 import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
 import { figure } from '@oak/core/quantity/display'
+import { Group } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
 import { FONT, usePalette } from '../../ui/theme'
 import { cellText, type Cell } from './coverage-model'
@@ -81,7 +82,12 @@ interface CellKeysProps {
 
 function CellKeys({ cells, at, onChoose, cw, ch }: CellKeysProps) {
   return (
-    <>
+    <Group
+      holds="button"
+      columns={COMPRESSOR_VALUES.length}
+      label="Pairs of values, compressor across, fan down"
+      style={StyleSheet.absoluteFill}
+    >
       {cells.map((cell) => {
         const { x, y } = at(cell)
         return (
@@ -104,7 +110,7 @@ function CellKeys({ cells, at, onChoose, cw, ch }: CellKeysProps) {
           </Tap>
         )
       })}
-    </>
+    </Group>
   )
 }
 

@@ -15,6 +15,7 @@ import { runInWorker } from '../../platform/workers/operations'
 import { cellText, type Cell } from './coverage-model'
 import { RestockPanel } from './RestockPanel'
 import { Heat } from './CoverageHeat'
+import { PageHeading } from '../../parts/frame/PageHeading'
 
 type Stock = ReturnType<typeof stockParts>
 
@@ -109,9 +110,7 @@ export function CoverageScreen() {
         >
           <Icon name="back" color={palette.ink} />
         </Tap>
-        <Words size="title" heading={1}>
-          What the van covers
-        </Words>
+        <PageHeading size="title" title="What the van covers" />
       </View>
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>

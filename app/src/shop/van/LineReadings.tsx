@@ -77,7 +77,7 @@ function Row({
   return (
     <Tap
       testID={`line-reads-${index}`}
-      label={`Section ${name} µF: ${read === null ? 'not read' : `reads ${figure(read)} µF. ${bench?.words ?? ''}`}`}
+      more={read === null ? 'not read' : undefined}
       onPress={onPress}
       style={{
         borderRadius: 10,

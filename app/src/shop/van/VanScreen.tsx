@@ -14,13 +14,14 @@ import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
-import { isWide } from '../../ui/wide'
+import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { AddSheet } from './AddSheet'
 import { ImportSheet } from './ImportSheet'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { LineSheet } from './LineSheet'
-import { settingsWords, ShopSettingsSheet } from './ShopSettingsSheet'
+import { SettingsSheet } from '../settings/SettingsSheet'
+import { settingsWords } from '../settings/ShopSettings'
 import {
   KIND_WORDS,
   leftText,
@@ -29,6 +30,7 @@ import {
   whatOf,
   type ListedLine,
 } from '../../parts/stock/van-model'
+import { PageHeading } from '../../parts/frame/PageHeading'
 
 type Opened =
   | { readonly kind: 'line'; readonly id: string }
@@ -36,16 +38,17 @@ type Opened =
 
 export function VanScreen() {
   const palette = usePalette()
-  const wide = isWide(useWindowDimensions().width)
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
+  const low = isLow(height)
   const { document: van, left } = useVan()
   const [kind, setKind] = useState<StockKind>('motor')
   const [opened, setOpened] = useState<Opened | null>(null)
   const lines = linesOf(van.stock, left, kind)
-  const close = () => setOpened(null)
   const export_ = async () =>
     saveTextFile('van.csv', 'text/csv', (await import('../../platform/csv')).stockText(van.stock))
-  return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+  const head = (
+    <>
       <VanHead />
       <View
         style={{ paddingHorizontal: 12, paddingBottom: 8, maxWidth: 792, width: '100%', alignSelf: 'center' }}
@@ -62,7 +65,13 @@ export function VanScreen() {
           }))}
         />
       </View>
+    </>
+  )
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+      {low ? null : head}
       <FlatList
+        ListHeaderComponent={low ? head : null}
         data={lines}
         keyExtractor={({ id }) => id}
         contentContainerStyle={{
@@ -83,7 +92,7 @@ export function VanScreen() {
         ListEmptyComponent={<Empty kind={kind} whole={Object.keys(van.stock).length === 0} />}
         ListFooterComponent={<VanFoot setOpened={setOpened} export_={export_} van={van} />}
       />
-      <View style={{ padding: 12, borderTopWidth: 1.5, borderColor: palette.line }}>
+      <View style={{ padding: low ? 4 : 12, borderTopWidth: 1.5, borderColor: palette.line }}>
         <View style={{ maxWidth: 768, width: '100%', alignSelf: wide ? 'center' : undefined }}>
           <PrimaryButton
             text={`Put ${kind === 'capacitor' ? 'a capacitor' : `a ${kind}`} on the van`}
@@ -93,13 +102,33 @@ export function VanScreen() {
           />
         </View>
       </View>
-      {opened?.kind === 'line' && van.stock[opened.id] ? <LineSheet id={opened.id} onClose={close} /> : null}
-      {opened?.kind === 'import' ? <ImportSheet onClose={close} /> : null}
-      {opened?.kind === 'counter' ? <CounterSheet kind={kind} onClose={close} /> : null}
-      {opened?.kind === 'settings' ? <ShopSettingsSheet settings={van.settings} onClose={close} /> : null}
-      {opened?.kind === 'add' ? <AddSheet kind={kind} onClose={close} /> : null}
+      <OpenedSheet opened={opened} kind={kind} van={van} onClose={() => setOpened(null)} />
     </View>
   )
+}
+
+interface OpenedSheetProps {
+  readonly opened: Opened | null
+  readonly kind: StockKind
+  readonly van: VanDocument
+  readonly onClose: () => void
+}
+
+function OpenedSheet({ opened, kind, van, onClose }: OpenedSheetProps) {
+  switch (opened?.kind) {
+    case 'line':
+      return van.stock[opened.id] ? <LineSheet id={opened.id} onClose={onClose} /> : null
+    case 'import':
+      return <ImportSheet onClose={onClose} />
+    case 'counter':
+      return <CounterSheet kind={kind} onClose={onClose} />
+    case 'settings':
+      return <SettingsSheet onClose={onClose} />
+    case 'add':
+      return <AddSheet kind={kind} onClose={onClose} />
+    case undefined:
+      return null
+  }
 }
 
 function VanHead() {
@@ -124,9 +153,7 @@ function VanHead() {
       >
         <Icon name="back" color={palette.ink} />
       </Tap>
-      <Words size="title" heading={1} style={{ flex: 1 }}>
-        The van
-      </Words>
+      <PageHeading size="title" style={{ flex: 1 }} title="The van" />
       <SyncMark />
     </View>
   )
@@ -210,11 +237,10 @@ function Line({
     <Tap
       onPress={onPress}
       testID={`line-${id}`}
-      label={`${line.name}, ${what}, ${leftText(left)}`}
       style={{
         borderRadius: 10,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         borderStyle: left > 0 ? 'solid' : 'dashed',
         backgroundColor: palette.surface,
         padding: 10,

@@ -1,5 +1,4 @@
 // The board itself with its mode, the figures of that mode, and the tools beside it.
-import { useState } from 'react'
 import { View } from 'react-native'
 import type { JobId } from '@oak/core/job/job-id'
 import type { JobDocument } from '@oak/core/job/document'
@@ -16,7 +15,6 @@ import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { BoardPicture } from './BoardPicture'
 import { ModeFigures } from './ModeFigures'
-import { saveCircuit } from './save-circuit'
 import type { BoardState } from './use-board'
 
 export interface BoardPanelProps {
@@ -67,36 +65,21 @@ export function BoardPanel({ id, board, job, answer, wide, onOpen }: BoardPanelP
         estimated={proof.estimated || !psc}
         onTurn={sheet.settings.rotation.length > 1 ? board.turnPlug : undefined}
       />
-      <BoardTools board={board} job={job} wide={wide} psc={psc} onOpen={onOpen} />
+      <BoardTools wide={wide} psc={psc} onOpen={onOpen} />
     </View>
   )
 }
 
-interface BoardToolsProps extends Pick<BoardPanelProps, 'board' | 'job' | 'wide' | 'onOpen'> {
+interface BoardToolsProps extends Pick<BoardPanelProps, 'wide' | 'onOpen'> {
   readonly psc: boolean
 }
 
-function BoardTools({ board, job, wide, psc, onOpen }: BoardToolsProps) {
-  const [notSaved, setNotSaved] = useState<string | null>(null)
-  const mode = board.shownMode?.mode ?? board.mode
+function BoardTools({ wide, psc, onOpen }: BoardToolsProps) {
   return (
-    <>
-      <View style={{ flexDirection: 'row', gap: 6 }}>
-        {wide ? null : <Small text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />}
-        {psc ? <Small text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" /> : null}
-        <Small
-          text="SPICE"
-          icon="save"
-          onPress={() => void saveCircuit(job, mode).then(setNotSaved)}
-          testID="save-spice"
-        />
-      </View>
-      {notSaved ? (
-        <Words tone="stop" live testID="spice-problem">
-          {notSaved}
-        </Words>
-      ) : null}
-    </>
+    <View style={{ flexDirection: 'row', gap: 8 }}>
+      {wide ? null : <Small text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />}
+      {psc ? <Small text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" /> : null}
+    </View>
   )
 }
 
@@ -121,7 +104,7 @@ function Small({ text, icon, onPress, disabled, testID }: SmallProps) {
         flexGrow: 1,
         borderRadius: 8,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         paddingHorizontal: 3,
         alignItems: 'center',
       }}

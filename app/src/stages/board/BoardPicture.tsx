@@ -2,16 +2,22 @@
 import type { PostId } from '@oak/core/wiring/unit-type'
 import type { LeadId } from '@oak/core/motor/lead-id'
 import { useMemo, useRef, useState } from 'react'
-import { View } from 'react-native'
+import { useWindowDimensions, View } from 'react-native'
 import { GestureHandlerRootView } from 'react-native-gesture-handler'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { layoutPosts, type PartInput, type PostLayout } from '../../parts/posts/post-layout'
 import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
+import { Group } from '../../ui/Group'
 import { type BoardLead } from './board-model'
 import { PlugFaces, PlugTitle, LeadFaces } from './LeadFaces'
 import { LeadWires } from './LeadWires'
 import { LEAD_WIDTH, type Dragged, placeLeads, arrange, postAt, withTarget } from './lead-layout'
 const AFTER_DRAG_MS = 80
+/** Before its place is measured, px: as wide as a phone leaves it. */
+const WIDEST = 366
+const BESIDE = 24
+/** No box of its own: what it holds stands where it would without it. */
+const BARE = { display: 'contents' } as const
 
 export interface BoardPictureProps {
   readonly parts: readonly PartInput[]
@@ -40,7 +46,8 @@ export function BoardPicture({
   onDrop,
   plugTitle,
 }: BoardPictureProps) {
-  const [width, setWidth] = useState(366)
+  const window = useWindowDimensions()
+  const [width, setWidth] = useState(Math.min(WIDEST, window.width - BESIDE))
   const layout = useMemo(() => layoutPosts(parts, 0, Math.min(300, width - LEAD_WIDTH - 40)), [parts, width])
   const { main, plug } = useMemo(() => arrange(leads, layout), [leads, layout])
   const { right, yOf, plugTop, plugAt, height, ends } = placeLeads(width, layout, main, plug)
@@ -61,28 +68,30 @@ export function BoardPicture({
           drag={drag}
           right={right}
         />
-        <LeadFaces
-          main={main}
-          right={right}
-          yOf={yOf}
-          setDrag={setDrag}
-          drop={drop}
-          drag={drag}
-          endDrag={endDrag}
-          posts={posts}
-          selected={selected}
-          stopped={stopped}
-          tap={tap}
-        />
-        <PlugTitle plug={plug} right={right} plugTop={plugTop} plugTitle={plugTitle} />
-        <PlugFaces
-          plug={plug}
-          posts={posts}
-          selected={selected}
-          stopped={stopped}
-          onLead={onLead}
-          plugAt={plugAt}
-        />
+        <Group holds="button" label="The new motor’s leads" style={BARE}>
+          <LeadFaces
+            main={main}
+            right={right}
+            yOf={yOf}
+            setDrag={setDrag}
+            drop={drop}
+            drag={drag}
+            endDrag={endDrag}
+            posts={posts}
+            selected={selected}
+            stopped={stopped}
+            tap={tap}
+          />
+          <PlugTitle plug={plug} right={right} plugTop={plugTop} plugTitle={plugTitle} />
+          <PlugFaces
+            plug={plug}
+            posts={posts}
+            selected={selected}
+            stopped={stopped}
+            onLead={onLead}
+            plugAt={plugAt}
+          />
+        </Group>
       </View>
     </GestureHandlerRootView>
   )

@@ -48,6 +48,7 @@ interface PlugTitleProps {
 export function PlugTitle({ plug, right, plugTop, plugTitle }: PlugTitleProps) {
   return plug.length > 0 ? (
     <Words
+      fixed
       size="tiny"
       tone="quiet"
       lines={1}
@@ -147,19 +148,19 @@ function LeadFace(props: FaceProps) {
     <Tap
       testID={`lead-${lead.id}`}
       selected={selected}
-      label={`${lead.name} lead, ${lead.role}, ${placeName(lead.goes, posts)}`}
+      more={`${lead.name} lead, ${placeName(lead.goes, posts)}`}
       onPress={onPress}
       style={[{ width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}
     >
-      <Words size="small" lines={1} style={{ fontWeight: '700' }}>
+      <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
         {lead.role}
       </Words>
-      <Words size="tiny" lines={1}>
+      <Words fixed size="tiny" lines={1}>
         {shortName(lead.insulation)}
         {lead.insulation.stripe ? '' : ` · ${insulationCode(lead.insulation)}`}
       </Words>
       {state || lead.insulation.stripe ? (
-        <Words size="tiny" tone={state === 'loose!' ? 'stop' : 'quiet'} lines={1}>
+        <Words fixed size="tiny" tone={state === 'loose!' ? 'stop' : 'quiet'} lines={1}>
           {[lead.insulation.stripe ? insulationCode(lead.insulation) : '', state].filter(Boolean).join(' · ')}
         </Words>
       ) : null}
@@ -174,7 +175,7 @@ function PlugFace(props: FaceProps) {
     <Tap
       testID={`lead-${lead.id}`}
       selected={selected}
-      label={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`}
+      more={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`}
       onPress={onPress}
       style={[
         {
@@ -189,11 +190,11 @@ function PlugFace(props: FaceProps) {
       ]}
     >
       <WirePiece insulation={lead.insulation} width={46} />
-      <Words size="tiny" lines={1}>
+      <Words fixed size="tiny" lines={1}>
         {insulationCode(lead.insulation)}
       </Words>
       {lead.goes.kind === 'plug' ? null : (
-        <Words size="tiny" tone={lead.moved ? 'stop' : 'quiet'} lines={1}>
+        <Words fixed size="tiny" tone={lead.moved ? 'stop' : 'quiet'} lines={1}>
           {lead.goes.kind === 'insulated' ? 'open' : lead.goes.kind === 'loose' ? 'loose!' : 'moved'}
         </Words>
       )}

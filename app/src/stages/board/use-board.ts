@@ -1,5 +1,6 @@
 // What the board shows and what can be done on it, as one value: posts, leads, the mode that is looked at, the lead in hand.
 import { useMemo, useState } from 'react'
+import { useEscape } from '../../ui/use-escape'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
@@ -24,6 +25,7 @@ export type BoardState = NonNullable<ReturnType<typeof useBoard>>
 export function useBoard(id: string, { job, unit, answer }: BoardOf) {
   const [selected, take] = useState<string | null>(null)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
+  useEscape(selected === null ? null : () => take(null))
   const { sheet, can, posts, leads, parts } = useParts({ job, unit, answer })
   if (!sheet || !can) return null
   const chosen = leads.find((lead) => lead.id === selected)

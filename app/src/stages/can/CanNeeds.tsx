@@ -66,7 +66,7 @@ export function Needs({
   const box = { flex: 1, borderRadius: 10, borderWidth: 1.5, padding: 8, minHeight: 74 } as const
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
-      <View style={[box, { borderColor: palette.line, justifyContent: 'center' }]}>
+      <View style={[box, { borderColor: palette.edge, justifyContent: 'center' }]}>
         <Words size="tiny" tone="quiet">
           FAN needs, by its tag
         </Words>
@@ -78,7 +78,7 @@ export function Needs({
         <Tap
           testID="compressor-microfarads"
           onPress={() => setOpen(true)}
-          label={`Compressor needs ${job.compressorMicrofarads ? `${figure(job.compressorMicrofarads)} µF` : 'not entered'}`}
+          more="the compressor"
           style={[
             box,
             {

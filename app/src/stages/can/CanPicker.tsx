@@ -15,6 +15,7 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { withoutSection, withSection } from './can-edits'
+import { Group, Option } from '../../ui/Group'
 
 const valuesOf = (can: Can) => can.sections.map((s) => figure(s.microfarads)).join(' + ')
 
@@ -32,8 +33,8 @@ export function CanPicker({
       <Tap
         testID="pick-can"
         onPress={() => setOpen(true)}
-        label={`Can from the van: ${can.name}, ${valuesOf(can)} µF, ${can.volts} V`}
-        style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.line, padding: 10 }}
+        more="the can from the van"
+        style={{ borderRadius: 10, borderWidth: 1.5, borderColor: palette.edge, padding: 10 }}
       >
         <Words size="strong">
           {can.name} · {figure(can.volts)} V ±{figure(can.tolerancePercent)} %
@@ -190,11 +191,10 @@ interface VanCansProps {
 function VanCans({ cans, can, onPick, onClose, van, left }: VanCansProps) {
   const palette = usePalette()
   return (
-    <View role="radiogroup" aria-label="Can from the van" style={{ gap: 8 }}>
+    <Group label="Can from the van" style={{ gap: 8 }}>
       {cans.map((other) => (
-        <Tap
+        <Option
           key={other.id}
-          role="radio"
           selected={other.id === can.id}
           testID={`can-${other.id}`}
           label={`${other.name}, ${valuesOf(other)} µF`}
@@ -204,8 +204,6 @@ function VanCans({ cans, can, onPick, onClose, van, left }: VanCansProps) {
           }}
           style={{
             borderRadius: 10,
-            borderWidth: other.id === can.id ? 3 : 1.5,
-            borderColor: other.id === can.id ? palette.ink : palette.line,
             backgroundColor: palette.surface,
             padding: 10,
           }}
@@ -215,8 +213,8 @@ function VanCans({ cans, can, onPick, onClose, van, left }: VanCansProps) {
             {valuesOf(other)} µF · {figure(other.volts)} V
             {van.stock[other.id] ? ` · ${leftText(left[other.id] ?? 0)}` : ''}
           </Words>
-        </Tap>
+        </Option>
       ))}
-    </View>
+    </Group>
   )
 }

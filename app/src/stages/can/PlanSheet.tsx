@@ -164,7 +164,7 @@ function AimOrder({
             style={{
               borderRadius: 8,
               borderWidth: i === 0 ? 3 : 1.5,
-              borderColor: i === 0 ? palette.ink : palette.line,
+              borderColor: i === 0 ? palette.ink : palette.edge,
               backgroundColor: i === 0 ? palette.surface : undefined,
               paddingHorizontal: 10,
             }}
@@ -199,11 +199,11 @@ function PlanRow({
     <Tap
       testID={`plan-${place}`}
       onPress={onPress}
-      label={`Plan ${place + 1}: ${plan.cans.map((c) => c.name).join(' and ')}. ${plan.why} Choose it`}
+      more={`plan ${place + 1}: choose it`}
       style={{
         borderRadius: 10,
         borderWidth: place === 0 ? 3 : 1.5,
-        borderColor: place === 0 ? palette.ink : palette.line,
+        borderColor: place === 0 ? palette.ink : palette.edge,
         backgroundColor: palette.surface,
         padding: 10,
       }}

@@ -110,7 +110,7 @@ function SideReading({
   }
   return (
     <View
-      style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 10, padding: 10, gap: 8 }}
+      style={{ borderWidth: 1.5, borderColor: palette.edge, borderRadius: 10, padding: 10, gap: 8 }}
       testID={`reading-${side}`}
     >
       <Words size="strong">{side === 'FAN' ? 'FAN side' : 'HERM side (compressor)'}</Words>

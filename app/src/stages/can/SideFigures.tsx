@@ -73,7 +73,7 @@ export function FigureKeys({ side, now, setOpen }: FigureKeysProps) {
       {FIELDS.map(({ key, text, unit }) => (
         <Tap
           key={key}
-          label={`${side}: ${text}, ${now[key] === null ? 'not read' : `${now[key]} ${unit}`}`}
+          more={`${side} ${text}${now[key] === null ? ', not read' : ''}`}
           testID={`${side}-${key}`}
           onPress={() => setOpen(key)}
           style={{

@@ -59,7 +59,7 @@ export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: 
             <Tap
               key={key}
               testID={`start-${key}`}
-              label={`Start capacitor ${text}: ${now[key] ? `${figure(now[key])} ${unit}` : 'not entered'}`}
+              more={`start capacitor ${text}${now[key] ? '' : ', not entered'}`}
               onPress={() => setPad(key)}
               style={{
                 flex: 1,
@@ -135,14 +135,14 @@ function Fits({
             key={fit.part}
             testID={`start-fit-${fit.part}`}
             selected={taken}
-            label={`${fit.name}. ${fit.why} ${taken ? 'Taken: give it back' : 'Take it'}`}
+            more={taken ? 'give it back' : 'take it'}
             onPress={() =>
               editJob(id, [{ path: ['taken', fit.part], value: taken ? null : { quantity: 1 } }])
             }
             style={{
               borderRadius: 10,
               borderWidth: taken ? 3 : 1.5,
-              borderColor: taken ? palette.ink : palette.line,
+              borderColor: taken ? palette.ink : palette.edge,
               backgroundColor: palette.surface,
               padding: 10,
             }}

@@ -17,7 +17,7 @@ export function FigureBox({ name: key, value, onPress }: FigureBoxProps) {
   return (
     <Tap
       testID={`charge-${key}`}
-      label={`${name}: ${value === undefined ? 'not read' : `${figure(value, 1)} ${unit}`}`}
+      more={value === undefined ? 'not read' : undefined}
       onPress={() => onPress(key)}
       style={{
         flex: 1,

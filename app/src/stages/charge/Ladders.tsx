@@ -40,12 +40,18 @@ export function Ladders({ job, output, onPress }: LaddersProps) {
   const box = (key: ChargeKey) => <FigureBox name={key} value={figures[key]} onPress={onPress} />
   const row = { flexDirection: 'row', gap: 12 } as const
   return (
-    <View style={{ width: WIDTH, alignSelf: 'center', gap: 4 }} testID="charge-picture">
+    <View style={{ width: '100%', maxWidth: WIDTH, alignSelf: 'center', gap: 4 }} testID="charge-picture">
       <View style={row}>
         {box('suctionFahrenheit')}
         {box('liquidFahrenheit')}
       </View>
-      <Svg width={WIDTH} height={HEIGHT} role="img" aria-label={spoken(suction, liquid, output)}>
+      <Svg
+        width="100%"
+        height={HEIGHT}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={spoken(suction, liquid, output)}
+      >
         {SIDES.map((side) => (
           <Rungs
             key={side.kind}

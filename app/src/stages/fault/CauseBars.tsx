@@ -34,7 +34,7 @@ export function CauseBars({
           style={{
             borderRadius: 10,
             borderWidth: cause.id === taken ? 3 : 1.5,
-            borderColor: cause.id === taken ? palette.ink : palette.line,
+            borderColor: cause.id === taken ? palette.ink : palette.edge,
             backgroundColor: palette.surface,
             overflow: 'hidden',
           }}

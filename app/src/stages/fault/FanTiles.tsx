@@ -1,9 +1,8 @@
 // The first question as pictures: what the fan does when it is called.
-import { View } from 'react-native'
 import Svg, { Circle, Path } from 'react-native-svg'
-import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { Group, Option } from '../../ui/Group'
 
 /** Beside the hub and two blades: what sets each apart. */
 const SIGNS: Readonly<Record<string, string>> = {
@@ -27,18 +26,16 @@ export interface FanTilesProps {
 export function FanTiles({ answers, value, onPick }: FanTilesProps) {
   const palette = usePalette()
   return (
-    <View
-      role="radiogroup"
-      aria-label="What the fan does"
+    <Group
+      label="What the fan does"
       style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
       testID="fan-tiles"
     >
       {answers.map(({ id, text }) => {
         const on = id === value
         return (
-          <Tap
+          <Option
             key={id}
-            role="radio"
             selected={on}
             label={text}
             testID={`fan-${id}`}
@@ -50,8 +47,6 @@ export function FanTiles({ answers, value, onPick }: FanTilesProps) {
               alignItems: 'center',
               justifyContent: 'flex-start',
               borderRadius: 10,
-              borderWidth: on ? 3 : 1.5,
-              borderColor: on ? palette.ink : palette.line,
               backgroundColor: palette.surface,
               padding: 6,
               gap: 2,
@@ -75,9 +70,9 @@ export function FanTiles({ answers, value, onPick }: FanTilesProps) {
             <Words size="tiny" style={{ textAlign: 'center', fontWeight: on ? '700' : '500' }}>
               {text}
             </Words>
-          </Tap>
+          </Option>
         )
       })}
-    </View>
+    </Group>
   )
 }

@@ -202,13 +202,13 @@ function Questions({
                 <Tap
                   key={q.id}
                   testID={`ask-${q.id}`}
-                  label={`${q.question}: ${said ?? (judged ? 'cannot tell' : 'not yet')}`}
+                  more={said || judged ? undefined : 'not answered yet'}
                   onPress={() => onAsk(q.id)}
                   style={{
                     borderRadius: 10,
                     borderWidth: 1.5,
                     borderStyle: said || judged ? 'solid' : 'dashed',
-                    borderColor: palette.line,
+                    borderColor: palette.edge,
                     backgroundColor: said || judged ? palette.surface : undefined,
                     paddingHorizontal: 12,
                     paddingVertical: 6,

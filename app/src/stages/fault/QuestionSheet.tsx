@@ -13,6 +13,7 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { KIND_TITLES, PROBES_OF, type Probe } from './fault-model'
+import { Group, Option } from '../../ui/Group'
 
 type Question = DiagnoseOutput['questions'][number]
 
@@ -101,7 +102,6 @@ function Readings({
           <View key={probe.probe} style={{ flexDirection: 'row', gap: 6 }}>
             <Tap
               testID={`read-${probe.probe}`}
-              label={`${probe.title}: ${kept ? readingText(kept) : 'read it'}`}
               onPress={() => onProbe(probe)}
               style={{
                 flex: 1,
@@ -125,7 +125,7 @@ function Readings({
             </Tap>
             {kept ? (
               <Tap
-                label={`Take the reading ${probe.title} off the record`}
+                more={`take the reading ${probe.title} off the record`}
                 testID={`clear-${probe.probe}`}
                 onPress={() => void onMeasure(probe.probe, null)}
                 style={{
@@ -133,7 +133,7 @@ function Readings({
                   alignItems: 'center',
                   borderRadius: 10,
                   borderWidth: 1.5,
-                  borderColor: palette.line,
+                  borderColor: palette.edge,
                 }}
               >
                 <Words size="small">clear</Words>
@@ -160,32 +160,27 @@ function Answers({
   readonly question: Question
   readonly onAnswer: (answer: string | null) => void
 }) {
-  const palette = usePalette()
   return (
-    <View role="radiogroup" aria-label={question.question} style={{ gap: 8 }}>
+    <Group label={question.question} style={{ gap: 8 }}>
       {question.answers.map((answer) => {
         const on = question.answer === answer.id
         return (
-          <Tap
+          <Option
             key={answer.id}
-            role="radio"
             selected={on}
             testID={`answer-${answer.id}`}
             label={answer.text}
             onPress={() => onAnswer(on ? null : answer.id)}
             style={{
               borderRadius: 10,
-              borderWidth: on ? 3 : 1.5,
-              borderColor: on ? palette.ink : palette.line,
-              backgroundColor: on ? palette.surface : undefined,
               paddingHorizontal: 14,
               minHeight: 54,
             }}
           >
             <Words size={on ? 'strong' : 'body'}>{answer.text}</Words>
-          </Tap>
+          </Option>
         )
       })}
-    </View>
+    </Group>
   )
 }

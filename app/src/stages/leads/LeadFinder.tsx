@@ -195,7 +195,7 @@ interface LeadsPictureProps {
 function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, ask }: LeadsPictureProps) {
   return (
     <View style={{ gap: 14 }}>
-      <Words size="title" heading={1}>
+      <Words size="title" heading={2}>
         Which lead is which
       </Words>
       <Words size="small" tone="quiet">
@@ -218,7 +218,7 @@ function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, as
           />
         ))}
         {record.leads.length < 12 ? (
-          <Chip label="Add a lead" testID="add-ohm-lead" onPress={() => setOpen('add')}>
+          <Chip label="add a lead" testID="add-ohm-lead" onPress={() => setOpen('add')}>
             <Words size="strong">add a lead</Words>
           </Chip>
         ) : null}

@@ -63,7 +63,7 @@ export function LeadChip({
       style={{
         borderRadius: 8,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         backgroundColor: palette.surface,
         paddingHorizontal: 8,
         alignItems: 'center',
@@ -108,7 +108,7 @@ export function Pairs({
               borderRadius: 8,
               borderWidth: wrong ? 3 : 1.5,
               borderStyle: reading ? 'solid' : 'dashed',
-              borderColor: wrong ? palette.stop : palette.line,
+              borderColor: wrong ? palette.stop : palette.edge,
               paddingHorizontal: 6,
               alignItems: 'center',
             }}

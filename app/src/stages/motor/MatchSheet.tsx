@@ -71,7 +71,7 @@ export function MatchRows({ match }: { readonly match: Match }) {
             gap: 10,
             alignItems: 'flex-start',
             borderTopWidth: 1.5,
-            borderColor: palette.line,
+            borderColor: palette.edge,
             paddingTop: 8,
           }}
         >

@@ -11,9 +11,15 @@ import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
+import { criterionName, sentenceBeside, sharedUnknowns } from '@oak/core/motor/match/shared-unknowns'
+import type { CriterionId } from '@oak/core/motor/match/criterion'
+import { useRouter } from 'expo-router'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { VerdictLine } from '../../ui/VerdictLine'
 import { MATCH_MARKS } from './MatchSheet'
 import { SheetTag } from './SheetTag'
 import { type MotorParts } from './motor-parts'
+import { Group } from '../../ui/Group'
 
 interface MotorListProps extends StageProps {
   readonly shelf: Shelf
@@ -24,12 +30,14 @@ interface MotorListProps extends StageProps {
 
 /** Every motor, best first; the settings of the chosen one under it. */
 export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorListProps) {
+  const shared = sharedUnknowns(shelf.matches)
   return (
     <>
       <Words size="strong" heading={2}>
         Motor from the van
       </Words>
-      <View role="radiogroup" aria-label="Motor from the van" style={{ gap: 8 }}>
+      {shared.length > 0 ? <SharedUnknowns id={id} job={job} shared={shared} /> : null}
+      <Group label="Motor from the van" style={{ gap: 8 }}>
         {shelf.shown.map(({ sheet, match, stock }) => (
           <View key={sheet.id} style={{ gap: 8 }}>
             <SheetTag
@@ -38,11 +46,11 @@ export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorList
               selected={job.motor?.id === sheet.id}
               onPress={() => onChoose(sheet)}
             />
-            {match ? <Verdict match={match} onPress={() => onWhy(sheet.id)} /> : null}
+            {match ? <Verdict match={match} shared={shared} onPress={() => onWhy(sheet.id)} /> : null}
             {job.motor?.id === sheet.id ? <Settings id={id} job={job} sheet={sheet} Speeds={Speeds} /> : null}
           </View>
         ))}
-      </View>
+      </Group>
       {shelf.problem ? (
         <Words tone="stop" size="strong" live testID="plate-problem">
           {shelf.problem} Nothing is matched against such a plate: read it again.
@@ -68,24 +76,49 @@ function Settings({ id, job, sheet, Speeds }: SettingsProps & Pick<MotorParts, '
   )
 }
 
-function Verdict({
-  match,
-  onPress,
-}: {
+interface SharedProps extends StageProps {
+  readonly shared: readonly CriterionId[]
+}
+
+/** What is open for every motor alike, once, with the one tap that mends it. */
+function SharedUnknowns({ id, job, shared }: SharedProps) {
+  const router = useRouter()
+  const names = new Intl.ListFormat('en', { type: 'conjunction' }).format(shared.map(criterionName))
+  return (
+    <View style={{ gap: 8 }} testID="shared-unknowns">
+      <VerdictLine
+        mark="cannotTell"
+        text={`${job.motorPlate === null ? 'The old plate is not read' : 'The old plate does not say all'}: ${names} ${shared.length > 1 ? 'are' : 'is'} open for every motor.`}
+      />
+      <QuietButton
+        text="Read the old plate"
+        icon="tag"
+        onPress={() => router.navigate(`/job/${id}/plates`)}
+        testID="to-plates"
+      />
+    </View>
+  )
+}
+
+interface VerdictProps {
   readonly match: MatchMotorOutput['matches'][number]
+  readonly shared: readonly CriterionId[]
   readonly onPress: () => void
-}) {
+}
+
+function Verdict({ match, shared, onPress }: VerdictProps) {
+  const words = sentenceBeside(match, shared)
   return (
     <Tap
       testID={`match-${match.id}`}
-      label={`${match.name}: ${match.sentence} Open the reasons`}
+      more={`${match.name}: open the reasons`}
       onPress={onPress}
       style={{ paddingHorizontal: 8 }}
     >
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <VerdictMark verdict={MATCH_MARKS[match.verdict]} size={26} />
         <Words size="small" style={{ flex: 1 }} lines={2}>
-          {match.sentence}
+          {words}
         </Words>
       </View>
     </Tap>

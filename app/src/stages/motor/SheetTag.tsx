@@ -4,10 +4,10 @@ import { isReversible, type LeadSheet } from '@oak/core/motor/lead-sheet'
 import { insulationCode } from '@oak/core/motor/colour'
 import { voltsText } from '@oak/core/motor/volts-choice'
 import { figure } from '@oak/core/quantity/display'
-import { Tap } from '../../ui/Tap'
 import { WirePiece } from '../../ui/Swatch'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { Option } from '../../ui/Group'
 
 export interface SheetTagProps {
   readonly sheet: LeadSheet
@@ -28,16 +28,13 @@ export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
       : 'reversible by the plug'
     : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
   return (
-    <Tap
-      role="radio"
+    <Option
       selected={selected}
       onPress={onPress}
       testID={`sheet-${sheet.id}`}
       label={`${sheet.name}, ${figures}, ${turns}${stock ? `, ${stock}` : ''}`}
       style={{
         borderRadius: 10,
-        borderWidth: selected ? 3 : 1.5,
-        borderColor: selected ? palette.ink : palette.line,
         backgroundColor: palette.surface,
         padding: 12,
       }}
@@ -70,6 +67,6 @@ export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
           ))}
         </View>
       </View>
-    </Tap>
+    </Option>
   )
 }

@@ -6,7 +6,7 @@ import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { lengthText } from '@oak/core/quantity/inches'
 import { StepRow } from '../../parts/ticks/StepRow'
 import { editJob } from '../../platform/state/app'
-import { type LengthUnit } from '../../ui/length-unit'
+import { type LengthUnit } from '../../ui/device-settings'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictLine } from '../../ui/VerdictLine'
@@ -34,7 +34,7 @@ export function Figures({
           <Tap
             key={key}
             testID={`length-of-${key}`}
-            label={`${FIGURE_WORDS[key].name}: ${value === null ? 'not measured' : text}`}
+            more={`${FIGURE_WORDS[key].name}${value === null ? ': not measured' : ''}`}
             onPress={() => onPress(key)}
             style={{
               width: '31%',

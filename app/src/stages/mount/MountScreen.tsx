@@ -16,10 +16,10 @@ import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
-import { deviceFact, editJob } from '../../platform/state/app'
+import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { LengthPad } from '../../ui/LengthPad'
-import { useLengthUnit, type LengthUnit } from '../../ui/length-unit'
+import { setDeviceSetting, useDeviceSettings, type LengthUnit } from '../../ui/device-settings'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import type { Verdict } from '../../ui/VerdictMark'
@@ -36,7 +36,8 @@ const MARKS: Readonly<Record<'fits' | 'stop' | 'cannotTell', Verdict>> = {
 
 export function MountScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
-  const [unit, setUnit] = useLengthUnit(deviceFact)
+  const unit = useDeviceSettings((s) => s.lengthUnit)
+  const setUnit = (next: LengthUnit) => setDeviceSetting('lengthUnit', next)
   const [pad, setPad] = useState<MountFigure | null>(null)
   const input = useMemo(() => mountInput(job), [job])
   const result = useOperation('blade-position', input)

@@ -2,7 +2,7 @@
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'
 import { lengthText } from '@oak/core/quantity/inches'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
-import type { LengthUnit } from '../../ui/length-unit'
+import type { LengthUnit } from '../../ui/device-settings'
 import { FONT, usePalette } from '../../ui/theme'
 import { drawSection, type SectionInput, type SectionDrawing } from './section-layout'
 import { Motor, BODY } from './SectionMotor'
@@ -18,15 +18,17 @@ export function SectionPicture({ unit, wheel, ...input }: SectionPictureProps) {
   const palette = usePalette()
   const drawn = drawSection({ ...input, width: WIDTH, reach: REACH })
   const { end } = input
+  // With nothing to draw to scale it takes no more room than its sketch.
+  const height = TOP + (drawn.old || drawn.now ? REACH : SKETCH + 34) + 14
   const words =
     end.hubFromFace === null
-      ? 'Blade position not known yet.'
+      ? 'Blade position not known yet: measure the old body from the mounting plane to its face, and from there to the hub.'
       : `Hub ${lengthText(end.hubFromFace, unit)} from the new motor’s face, ${lengthText(end.hubFromPlane ?? 0, unit)} from the mounting plane.`
   return (
     <Svg
       width="100%"
-      height={TOP + REACH + 14}
-      viewBox={`0 0 ${WIDTH} ${TOP + REACH + 14}`}
+      height={height}
+      viewBox={`0 0 ${WIDTH} ${height}`}
       role="img"
       aria-label={`Section to scale. ${words}`}
       testID="section"
@@ -48,12 +50,12 @@ export function SectionPicture({ unit, wheel, ...input }: SectionPictureProps) {
       {drawn.old ? (
         <Motor at={drawn.old} name="old" ghost wheel={wheel} />
       ) : (
-        <Missing x={WIDTH * 0.27} text="old: not measured" />
+        <Missing x={WIDTH * 0.27} name="old" words="measure its body" />
       )}
       {drawn.now ? (
         <Motor at={drawn.now} name="new" wheel={wheel} />
       ) : (
-        <Missing x={WIDTH * 0.73} text="new: not known" />
+        <Missing x={WIDTH * 0.73} name="new" words="by its sheet, or measure" />
       )}
       {drawn.line === null ? null : (
         <Line
@@ -140,24 +142,41 @@ function Hatching() {
   )
 }
 
-function Missing({ x, text }: { readonly x: number; readonly text: string }) {
+/** How far a body reaches that is not known: as a sketch of what to measure. */
+const SKETCH = 78
+
+/** A body that is not known, with the figure that is to be measured drawn in its place. */
+function Missing({ x, name, words }: { readonly x: number; readonly name: string; readonly words: string }) {
   const palette = usePalette()
+  const label = (y: number, text: string, weight: '400' | '700') => (
+    <Text
+      x={x}
+      y={TOP + SKETCH + y}
+      fontSize={14}
+      fontWeight={weight}
+      textAnchor="middle"
+      fill={palette.ink}
+      fontFamily={FONT}
+    >
+      {text}
+    </Text>
+  )
   return (
     <G>
       <Rect
         x={x - BODY / 2}
         y={TOP}
         width={BODY}
-        height={120}
+        height={SKETCH}
         rx={6}
         fill="none"
         stroke={palette.quiet}
         strokeWidth={2}
         strokeDasharray="5 6"
       />
-      <Text x={x} y={TOP + 146} fontSize={14} textAnchor="middle" fill={palette.quiet} fontFamily={FONT}>
-        {text}
-      </Text>
+      <Measure x={x} from={TOP} to={TOP + SKETCH} text="?" />
+      {label(20, `${name}: plane to face`, '700')}
+      {label(38, words, '400')}
     </G>
   )
 }

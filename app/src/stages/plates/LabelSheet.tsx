@@ -2,16 +2,16 @@
 import { Problem } from '../../ui/Problem'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { TextInput } from 'react-native-paper'
+import { TextField } from '../../ui/TextField'
 import type { LabelReading } from '@oak/core/label/read-label'
 import type { PlateName } from '../../parts/plates/plate-fields'
 import { useOperation } from '../../parts/frame/use-operation'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
-import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
+import { Group, Option } from '../../ui/Group'
 
 export interface LabelSheetProps {
   readonly title: string
@@ -40,8 +40,7 @@ export function LabelSheet({ title, plate, example, start, onClose, onKeep }: La
   const something = reading !== null && (reading.capacitor ?? reading.motor ?? reading.unit) !== null
   return (
     <Sheet title={title} open onClose={onClose} testID="label-sheet">
-      <TextInput
-        mode="outlined"
+      <TextField
         label={`As it is printed, such as ${example}`}
         value={text}
         onChangeText={(next) => {
@@ -140,31 +139,27 @@ function Options({
   readonly value: string | null
   readonly onPick: (id: string) => void
 }) {
-  const palette = usePalette()
   return (
-    <View role="radiogroup" aria-label={label} style={{ gap: 6 }}>
+    <Group label={label} style={{ gap: 6 }}>
       {options.map((option) => {
         const on = option.id === value
         return (
-          <Tap
+          <Option
             key={option.id}
-            role="radio"
             selected={on}
             label={option.words}
             testID={`option-${option.id}`}
             onPress={() => onPick(option.id)}
             style={{
               borderRadius: 10,
-              borderWidth: on ? 3 : 1.5,
-              borderColor: on ? palette.ink : palette.line,
               paddingHorizontal: 12,
               minHeight: 52,
             }}
           >
             <Words size={on ? 'strong' : 'body'}>{option.words}</Words>
-          </Tap>
+          </Option>
         )
       })}
-    </View>
+    </Group>
   )
 }

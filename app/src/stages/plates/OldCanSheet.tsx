@@ -134,7 +134,6 @@ function StartCan({ job, onAsk }: PartProps) {
       />
       <Tap
         testID="read-ohms-bleed"
-        label={`Bleed resistor: ${bleed ? readingText(bleed) : 'read it'}`}
         onPress={() =>
           onAsk({ probe: 'ohms-bleed', title: 'Bleed resistor, post to post', quantity: 'ohms' })
         }
@@ -192,7 +191,6 @@ function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
     <View style={{ gap: 6 }}>
       <Tap
         testID={`read-${probe}`}
-        label={`${title}: ${kept ? readingText(kept) : 'read it'}`}
         onPress={() => onAsk({ probe, title, quantity: 'microfarads' })}
         style={{
           borderRadius: 10,

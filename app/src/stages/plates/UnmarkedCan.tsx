@@ -164,7 +164,7 @@ function PostsPicture({ answer, job, onAsk }: PostsPictureProps) {
           <Tap
             key={a + b}
             testID={`pair-${a}-${b}`}
-            label={`Posts ${a} and ${b}: ${kept ? readingText(kept) : 'read'}`}
+            more={`posts ${a} and ${b}`}
             onPress={() => onAsk(probeOf(a, b), `Post ${a} to post ${b}`)}
             style={{
               position: 'absolute',

@@ -1,9 +1,8 @@
 // A propeller seen from where its air comes out: the blade at 12 o'clock, its nearer edge thick. A press on a side says which is nearer.
-import { View } from 'react-native'
 import Svg, { Circle, Path } from 'react-native-svg'
-import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { Group, Option } from '../../ui/Group'
 
 const SIZE = 226
 
@@ -18,7 +17,11 @@ export function BladePicture({
   const edge = (side: 'left' | 'right') =>
     side === 'left' ? 'M98 88C74 70 68 36 84 12' : 'M122 88C146 70 152 36 136 12'
   return (
-    <View style={{ width: SIZE, height: SIZE + 34, alignSelf: 'center' }} testID="blade-picture">
+    <Group
+      label="Which edge of the blade is nearer"
+      style={{ width: SIZE, height: SIZE + 34, alignSelf: 'center' }}
+      testID="blade-picture"
+    >
       <Svg width={SIZE} height={SIZE} aria-hidden>
         <Circle
           cx={110}
@@ -50,9 +53,8 @@ export function BladePicture({
         <Circle cx={110} cy={110} r={26} fill={palette.ink} />
       </Svg>
       {(['left', 'right'] as const).map((side) => (
-        <Tap
+        <Option
           key={side}
-          role="radio"
           selected={nearEdge === side}
           testID={`near-${side}`}
           label={`The ${side} edge is nearer to you`}
@@ -63,15 +65,12 @@ export function BladePicture({
             [side]: 0,
             width: 108,
             alignItems: 'center',
-            borderRadius: 8,
-            borderWidth: nearEdge === side ? 3 : 1.5,
-            borderColor: nearEdge === side ? palette.ink : palette.line,
             backgroundColor: palette.surface,
           }}
         >
           <Words size={nearEdge === side ? 'strong' : 'body'}>{side} nearer</Words>
-        </Tap>
+        </Option>
       ))}
-    </View>
+    </Group>
   )
 }

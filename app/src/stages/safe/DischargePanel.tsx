@@ -119,7 +119,6 @@ function FieldKeys({ fields, running, setOpen }: FieldKeysProps) {
         <Tap
           key={field.key}
           testID={`discharge-${field.key}`}
-          label={`${field.label}: ${field.value}`}
           disabled={running}
           onPress={() => setOpen(field.key)}
           style={{

@@ -117,7 +117,7 @@ function Output({ assignment, lead, speeds, onPick }: OutputProps) {
       style={{
         borderRadius: 10,
         borderWidth: 1.5,
-        borderColor: palette.line,
+        borderColor: palette.edge,
         backgroundColor: palette.surface,
         padding: 10,
         gap: 6,

@@ -47,7 +47,7 @@ export function Reading({ job, probe, title, quantity, short, onAsk }: ReadingPr
   return (
     <Tap
       testID={`read-${probe.replace(/ /g, '-')}`}
-      label={`${title}: ${kept ? readingText(kept) : 'read it'}`}
+      more={short ? title : undefined}
       onPress={() => onAsk({ probe, title, quantity })}
       style={{
         flex: 1,
@@ -79,7 +79,7 @@ export function ModeRow({ job, mode, answer, onAsk }: ModeRowProps) {
   const palette = usePalette()
   return (
     <View
-      style={{ borderWidth: 1.5, borderColor: palette.line, borderRadius: 10, padding: 10, gap: 8 }}
+      style={{ borderWidth: 1.5, borderColor: palette.edge, borderRadius: 10, padding: 10, gap: 8 }}
       testID={`mode-${mode.mode}`}
     >
       <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: 8 }}>

@@ -1,7 +1,7 @@
 // One wire of the old hookup: its two ends, its run of colours, whether it was traced, and what else speaks for its job.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { insulationName, type Insulation } from '@oak/core/motor/colour'
+import { type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES, wireRolesOf, type WireRole } from '@oak/core/motor/role'
 import { SPEED_NAMES } from '@oak/core/motor/lead-sheet'
 import type { WireFinding } from '@oak/core/wiring/evidence'
@@ -126,7 +126,8 @@ function Segments({
         <View key={i} style={{ gap: 8 }}>
           <Tap
             onPress={() => setOpen(open === i ? null : i)}
-            label={`Segment ${i + 1}: ${piece ? insulationName(piece) : 'colour not noted'}`}
+            more={`segment ${i + 1}`}
+            expanded={open === i}
             testID={`segment-${i}`}
             style={{ borderWidth: 1.5, borderColor: palette.ink, borderRadius: 8, paddingHorizontal: 8 }}
           >

@@ -240,11 +240,11 @@ function WireEvidence({ id, job, unit, wires, findings, onWire, onAdd, onLeads }
             key={wire.id}
             testID={`wire-${wire.id}`}
             onPress={() => onWire(wire.id)}
-            label={`Wire from ${postName(unit, wire.from)} to ${postName(unit, wire.to)}`}
+            more="a wire of the unit"
             style={{
               borderWidth: 1.5,
               borderStyle: wire.traced ? 'solid' : 'dashed',
-              borderColor: palette.line,
+              borderColor: palette.edge,
               borderRadius: 8,
               padding: 8,
             }}

@@ -1,0 +1,21 @@
+// A screen is entered like a page: its name in the tab, and after a step inside the app the focus on its heading, which is read out.
+import { useEffect, useRef } from 'react'
+import type { Text } from 'react-native'
+
+/** The first page of a visit leaves the focus where the browser has it: at the top. */
+let hasArrived = false
+
+/** `title`: "Hookup board"; `of`: the job. Give the ref to the page's heading. */
+export function usePage(title: string, of = '') {
+  const heading = useRef<Text>(null)
+  useEffect(() => {
+    document.title = [title, of, 'Oak Switch'].filter(Boolean).join(' · ')
+  }, [title, of])
+  useEffect(() => {
+    // A sheet that is open over the new page keeps the focus.
+    if (hasArrived && !document.querySelector('[role="dialog"]'))
+      (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true })
+    hasArrived = true
+  }, [title])
+  return heading
+}

@@ -1,0 +1,82 @@
+// Every screen and its sheets by axe-core's rules (WCAG 2.2 A and AA and its best practices): phone and desk, day and night.
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import type { AxeResults } from 'axe-core'
+import { expect, test } from './app'
+
+test.use({ demo: true })
+test.setTimeout(180_000)
+
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
+const job = (n: number, stage: string) => `/job/01950000-0000-7000-8000-00000000000${n}/${stage}`
+const PHONE = { width: 390, height: 844 }
+const DESK = { width: 1280, height: 800 }
+
+/** What axe finds wrong, one line each: the rule, and where. */
+async function wrongs(page: Page): Promise<string[]> {
+  await page.evaluate(AXE)
+  const { violations } = await page.evaluate(
+    async () =>
+      await (window as unknown as { axe: { run: (options: object) => Promise<AxeResults> } }).axe.run({
+        // Still an experiment of axe's: what is heard must hold what is seen.
+        rules: { 'label-content-name-mismatch': { enabled: true } },
+        resultTypes: ['violations'],
+      }),
+  )
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map(({ target, html }) => `${id}: ${target.join(' ')}: ${html.slice(0, 240)}`),
+  )
+}
+
+/** A screen, where it stands, and the sheets that its buttons open. */
+const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly string[]])[] = [
+  ['home', '/', ['who']],
+  ['van', '/van', ['line-motor-rowan-25r', 'add-line', 'import', 'ask-counter', 'open-settings']],
+  ['coverage', '/van/coverage', []],
+  ['office', '/office', []],
+  ['tag', '/tag', ['add-lead']],
+  ['safe', job(3, 'safe'), ['discharge-microfarads', 'discharge-resistor', 'step-L1-to-L2']],
+  ['fault', job(2, 'fault'), ['ask-microfarads-fan']],
+  ['plates', job(1, 'plates'), ['supply', 'to-old-can', 'to-estimate']],
+  ['wires', job(1, 'wires'), ['wire-fan-a', 'wire-tie']],
+  ['leads', job(1, 'leads'), ['add-ohm-lead']],
+  ['motor', job(1, 'motor'), ['find-rotation', 'match-rowan-25r', 'to-blades']],
+  ['can', job(1, 'capacitor'), ['pick-can', 'best-from-van', 'compressor-microfarads']],
+  ['board', job(1, 'board'), ['verdict', 'what-if']],
+  ['mount', job(1, 'mount'), ['length-of-oldBody']],
+  ['start-up', job(1, 'startup'), ['read-amps-start-can']],
+  ['charge', job(1, 'charge'), ['charge-suctionPsig']],
+  ['card', job(5, 'card'), []],
+  ['report', job(5, 'report'), ['estimate-add']],
+  ['history', job(5, 'history'), []],
+  ['carry', job(1, 'carry'), []],
+  ['an unknown job', '/job/none', []],
+]
+
+for (const [name, path, sheets] of SCREENS)
+  test(`${name}: nothing is wrong by axe`, async ({ app, server }) => {
+    const found: string[] = []
+    const look = async (what: string) => found.push(...(await wrongs(app)).map((w) => `${what}: ${w}`))
+    for (const [size, viewport] of Object.entries({ phone: PHONE, desk: DESK })) {
+      await app.setViewportSize(viewport)
+      await app.goto(`${server.url}${path}`)
+      await expect(app.getByRole('main')).toBeVisible()
+      await expect(app.getByText('Opening…')).toHaveCount(0)
+      await app.waitForTimeout(400)
+      for (const colorScheme of ['light', 'dark'] as const) {
+        await app.emulateMedia({ colorScheme })
+        await look(`${size}, ${colorScheme}`)
+      }
+      for (const sheet of sheets) {
+        const opens = app.getByTestId(sheet).first()
+        // On a desk some of them stand beside the picture instead.
+        if (size === 'desk' && (await opens.count()) === 0) continue
+        await opens.click({ timeout: 8000 })
+        await expect(app.getByRole('dialog')).toBeVisible()
+        await look(`${size}, sheet ${sheet}`)
+        await app.keyboard.press('Escape')
+        await expect(app.getByRole('dialog')).toHaveCount(0)
+      }
+    }
+    expect(found).toEqual([])
+  })
