@@ -162,6 +162,9 @@ test('the charge is glanced at: dew and bubble point where the blend glides; out
   await expect(app.getByTestId('charge-subcooling')).toContainText(
     'Subcooling 100 − 90 = 10 °F, from the bubble point',
   )
+  await expect(app.getByTestId('charge-picture').getByRole('img')).toHaveAccessibleName(
+    'Suction line 52 °F, dew point 40 °F, Superheat 12 °F; Liquid line 90 °F, bubble point 100 °F, Subcooling 10 °F',
+  )
   await app.getByTestId('charge-suctionPsig').click()
   await enterNumber(app, '700')
   await expect(app.getByTestId('charge-superheat')).toContainText('outside the table of R-407C')

@@ -77,3 +77,16 @@ test('a plate that no motor has is refused, and nothing is matched against it', 
   await app.getByTestId('stage-motor').click()
   await expect(app.getByTestId('plate-problem')).toContainText('1075 rpm does not go with 2 poles')
 })
+
+test.describe('motors before the old plate is read', () => {
+  test.use({ demo: true })
+  test('what is open for every motor is said once, with the tap that mends it', async ({ app, server }) => {
+    await app.goto(`${server.url}/job/01950000-0000-7000-8000-000000000003/motor`)
+    await expect(app.getByTestId('shared-unknowns')).toContainText(
+      'The old plate is not read: speed class, horsepower and shaft diameter are open for every motor.',
+    )
+    await expect(app.getByText('Not settled:')).toHaveCount(0)
+    await app.getByTestId('to-plates').click()
+    await expect(app).toHaveURL(/\/plates$/)
+  })
+})

@@ -8,7 +8,7 @@ import { hashOf, isFresh, keepStamp } from './stamp.mjs'
 const FONT =
   'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
 /** What the browser shows of the app when it offers to install it. */
-const PICTURES = ['board.png', 'board-wide.png']
+const PICTURES = ['card.png', 'board-wide.png']
 const dist = resolve(root, 'app', 'dist')
 
 export async function buildWeb() {

@@ -118,11 +118,11 @@ function Rungs({ side, ladder, y, difference }: RungsProps) {
   return (
     <G>
       <Text
-        x={x}
+        x={side.left ? 4 : WIDTH - 4}
         y={16}
         fontSize={17}
         fontWeight="700"
-        textAnchor="middle"
+        textAnchor={side.left ? 'start' : 'end'}
         fill={palette.ink}
         fontFamily={FONT}
       >

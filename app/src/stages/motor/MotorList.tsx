@@ -88,10 +88,10 @@ function SharedUnknowns({ id, job, shared }: SharedProps) {
     <View style={{ gap: 8 }} testID="shared-unknowns">
       <VerdictLine
         mark="cannotTell"
-        text={`${job.motorPlate === null ? 'The old plate is not read' : 'The old plate does not say all'}: ${names} ${shared.length > 1 ? 'are' : 'is'} open for every motor.`}
+        text={`${job.motorPlate === null ? 'The old plate is not read' : 'Of the old motor not all is known'}: ${names} ${shared.length > 1 ? 'are' : 'is'} open for every motor.`}
       />
       <QuietButton
-        text="Read the old plate"
+        text={job.motorPlate === null ? 'Read the old plate' : 'Enter what is missing'}
         icon="tag"
         onPress={() => router.navigate(`/job/${id}/plates`)}
         testID="to-plates"
