@@ -26,7 +26,7 @@ test('night, millimetres and a name are set at home, hold through a reload, and 
   // 165 mm are 6 1/2 in: the pad takes millimetres.
   await app.keyboard.type('165')
   await app.keyboard.press('Enter')
-  await expect(app.getByTestId('length-of-oldBody')).toContainText('165 mm')
+  await expect(app.getByTestId('length-of-oldBody')).toContainText('165.0 mm')
 })
 
 test('hertz and tolerance of the shop are the same sheet, from home and from the van', async ({ app }) => {

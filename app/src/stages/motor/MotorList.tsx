@@ -11,6 +11,7 @@ import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
+import { listed } from '@oak/core/quantity/display'
 import { criterionName, sentenceBeside, sharedUnknowns } from '@oak/core/motor/match/shared-unknowns'
 import type { CriterionId } from '@oak/core/motor/match/criterion'
 import { useRouter } from 'expo-router'
@@ -83,7 +84,7 @@ interface SharedProps extends StageProps {
 /** What is open for every motor alike, once, with the one tap that mends it. */
 function SharedUnknowns({ id, job, shared }: SharedProps) {
   const router = useRouter()
-  const names = new Intl.ListFormat('en', { type: 'conjunction' }).format(shared.map(criterionName))
+  const names = listed(shared.map(criterionName))
   return (
     <View style={{ gap: 8 }} testID="shared-unknowns">
       <VerdictLine
