@@ -9,9 +9,16 @@ async function bounce(page: Page, testId: string, ms: number): Promise<void> {
   // The tap that led here has had its rest.
   await page.waitForTimeout(600)
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
-  await page.mouse.click(x, y)
-  await page.waitForTimeout(ms)
-  await page.mouse.click(x, y)
+  // Straight to the browser, each with its own time and without waiting for the page: a thumb does not wait for it either.
+  const cdp = await page.context().newCDPSession(page)
+  const first = Date.now() / 1000
+  const tap = (at: number) =>
+    (['mousePressed', 'mouseReleased'] as const).map((type) =>
+      cdp.send('Input.dispatchMouseEvent', { type, x, y, button: 'left', clickCount: 1, timestamp: at }),
+    )
+  const one = tap(first)
+  await new Promise((resolve) => setTimeout(resolve, ms))
+  await Promise.all([...one, ...tap(first + ms / 1000)])
 }
 const home = async (page: Page): Promise<void> => {
   await page.getByTestId('to-home').click()
