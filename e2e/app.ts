@@ -40,7 +40,7 @@ export async function enterNumber(page: Page, digits: string): Promise<void> {
 
 /** Signs for every wire by the hold that shows them, and goes on; where all are traced, by a tap. */
 export async function signWires(page: Page): Promise<void> {
-  await page.getByTestId('wires-next').click({ delay: 1100 })
+  await page.getByTestId('wires-next').click({ delay: 1400 })
 }
 
 export const direction = (page: Page, name: 'CW' | 'CCW') =>
