@@ -40,7 +40,14 @@ export async function enterNumber(page: Page, digits: string): Promise<void> {
 
 /** Signs for every wire by the hold that shows them, and goes on; where all are traced, by a tap. */
 export async function signWires(page: Page): Promise<void> {
-  await page.getByTestId('wires-next').click({ delay: 1400 })
+  const next = page.getByTestId('wires-next')
+  await expect(next).toBeEnabled()
+  if ((await next.getAttribute('data-hold')) === null) return next.click()
+  await next.hover()
+  await page.mouse.down()
+  // As a person does: until it is signed, however busy the page is.
+  await expect(next).toBeHidden()
+  await page.mouse.up()
 }
 
 export const direction = (page: Page, name: 'CW' | 'CCW') =>

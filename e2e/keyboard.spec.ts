@@ -14,6 +14,7 @@ class Keys {
   /** Holds Enter until what was signed for is signed. */
   async hold(done: () => Promise<void>): Promise<void> {
     this.count += 1
+    await expect(this.page.locator('[data-hold]:focus')).toBeEnabled()
     await this.page.keyboard.down('Enter')
     await done()
     await this.page.keyboard.up('Enter')
@@ -73,7 +74,7 @@ test('on the board a lead is moved and mended by keys: one stop for the leads, o
   await keys.press('Escape')
   await expect(app.getByTestId('in-hand')).toBeHidden()
   await keys.press('Enter')
-  await app.getByTestId('post-T1').focus()
+  await app.getByTestId('board').getByTestId('post-T1').focus()
   await keys.press('Enter')
   await expect(verdict(app)).toContainText('Stop.')
   await expect(app.getByTestId('mend')).toBeVisible()

@@ -13,6 +13,8 @@ const IS_HELD = { dataSet: { hold: '' } } as object
 /** Long enough to read that it signs, short enough for a gloved thumb, ms. Our judgement. */
 const HOLD_MS = 900
 const TICK_MS = 60
+/** More than this of one tick does not count: while the page was busy, nobody knows whether the thumb was still down. */
+const MOST_MS = 2 * TICK_MS
 
 interface HoldButtonProps {
   /** What is signed for: "I traced these 8 wires". */
@@ -32,6 +34,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
   const reason = useReason()
   const ref = useRef<View>(null)
   useWaiting(ref, disabled || resting)
+  const isBounce = useRef(false)
   const { share, begin, end, isSigned } = useHold(onHeld)
   return (
     <View style={{ gap: 8 }}>
@@ -56,13 +59,18 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
         ref={ref}
         testID={testID}
         {...IS_HELD}
-        onPressIn={(event) => !disabled && (isByKey(event) || !restsAt(tappedAt(event))) && begin()}
+        onPressIn={(event) => {
+          // A bounce is short: it may begin a hold, and never ends one; as a tap it is none.
+          isBounce.current = !isByKey(event) && restsAt(tappedAt(event))
+          if (!disabled) begin()
+        }}
         onPressOut={end}
         // Without it a long press opens the browser's own menu.
         onLongPress={() => undefined}
-        onPress={(event) =>
-          disabled ? readReason(reason) : void (isSigned() || (takeTap(tappedAt(event)) && onTap()))
-        }
+        onPress={(event) => {
+          if (disabled) readReason(reason)
+          else if (!isSigned() && !isBounce.current && (isByKey(event) || takeTap(tappedAt(event)))) onTap()
+        }}
         {...(disabled && reason ? ({ 'aria-describedby': reason } as object) : {})}
         style={{
           minHeight: 58,
@@ -101,29 +109,32 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
 /** How far the hold is, 0 to 1; null: it is not held. */
 function useHold(onHeld: () => void) {
   const [share, setShare] = useState<number | null>(null)
-  const began = useRef<number | null>(null)
+  const isDown = useRef(false)
   const signed = useRef(false)
   const clock = useRef<ReturnType<typeof setInterval>>(undefined)
   const stop = () => {
     clearInterval(clock.current)
-    began.current = null
+    isDown.current = false
   }
   useEffect(() => stop, [])
   const begin = () => {
-    if (began.current !== null) return
-    const from = performance.now()
-    began.current = from
+    if (isDown.current) return
+    let last = performance.now()
+    let held = 0
+    isDown.current = true
     signed.current = false
-    setShare(0)
     clock.current = setInterval(() => {
-      const now = (performance.now() - from) / HOLD_MS
-      setShare(Math.min(1, now))
-      if (now < 1) return
+      const now = performance.now()
+      held += Math.min(now - last, MOST_MS)
+      last = now
+      setShare(Math.min(1, held / HOLD_MS))
+      if (held < HOLD_MS) return
       stop()
       setShare(null)
       signed.current = true
       // What stands under the thumb when it comes up takes nothing.
-      if (takeTap()) onHeld()
+      takeTap()
+      onHeld()
     }, TICK_MS)
   }
   const end = () => {

@@ -1,5 +1,5 @@
 // A thing to press: 48 px at least, keyboard and screen reader included.
-import { useEffect, useRef, type ReactNode, type RefObject } from 'react'
+import { useLayoutEffect, useRef, type ReactNode, type RefObject } from 'react'
 import {
   Pressable,
   Text,
@@ -78,7 +78,8 @@ export function Tap({
 
 /** `aria-disabled`, set by hand: React Native's web makes a disabled button of it, and keyboards pass those over. */
 export function useWaiting(ref: RefObject<View | null>, waits = false): void {
-  useEffect(() => {
+  // Before it is painted: what waits must not look ready for even one tap.
+  useLayoutEffect(() => {
     const element = ref.current as unknown as Element | null
     if (waits) element?.setAttribute('aria-disabled', 'true')
     else element?.removeAttribute('aria-disabled')

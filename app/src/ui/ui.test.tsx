@@ -1,8 +1,9 @@
 // The parts that every screen is made of, used as a finger, a keyboard and a screen reader use them.
-import { fireEvent, render, screen } from '@testing-library/react'
+import { act, fireEvent, render, screen } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { useState } from 'react'
 import { Choice } from './Choice'
+import { HoldButton } from './HoldButton'
 import { NumberPad } from './NumberPad'
 import { PickOne } from './PickOne'
 import { Sheet } from './Sheet'
@@ -173,6 +174,47 @@ describe('choices', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'T1 on the contactor' }))
     expect(picked).toEqual(['b'])
     expect(screen.queryAllByRole('radio')).toHaveLength(0)
+  })
+})
+
+describe('a hold that signs', () => {
+  let now = 0
+  let signed = 0
+  let tapped = 0
+  beforeEach(() => {
+    now = 0
+    signed = 0
+    tapped = 0
+    jest.useFakeTimers()
+    jest.spyOn(performance, 'now').mockImplementation(() => now)
+    show(<HoldButton text="Sign" list={null} onHeld={() => (signed += 1)} onTap={() => (tapped += 1)} />)
+    fireEvent.keyDown(screen.getByRole('button'), { key: 'Enter' })
+  })
+  afterEach(() => {
+    jest.restoreAllMocks()
+    jest.useRealTimers()
+  })
+  const pass = (ms: number) =>
+    act(() => {
+      for (let gone = 0; gone < ms; gone += 60) {
+        now += 60
+        jest.advanceTimersByTime(60)
+      }
+    })
+  it('takes its 0.9 s, and signs once', () => {
+    pass(840)
+    expect(signed).toBe(0)
+    pass(1200)
+    expect(signed).toBe(1)
+    expect(tapped).toBe(0)
+  })
+  it('does not count the time in which the page was too busy to see the thumb leave', () => {
+    now += 5000
+    act(() => jest.advanceTimersByTime(60))
+    expect(signed).toBe(0)
+    fireEvent.keyUp(screen.getByRole('button'), { key: 'Enter' })
+    pass(1200)
+    expect(signed).toBe(0)
   })
 })
 

@@ -1,5 +1,5 @@
 // A screen is entered like a page: its name in the tab, and after a step inside the app the focus on its heading, which is read out.
-import { useEffect, useRef } from 'react'
+import { useEffect, useLayoutEffect, useRef } from 'react'
 import type { Text } from 'react-native'
 
 /** The first page of a visit leaves the focus where the browser has it: at the top. */
@@ -11,7 +11,8 @@ export function usePage(title: string, of = '') {
   useEffect(() => {
     document.title = [title, of, 'Oak Switch'].filter(Boolean).join(' · ')
   }, [title, of])
-  useEffect(() => {
+  // Before it is painted: later, it would take the focus from what a quick key has just reached.
+  useLayoutEffect(() => {
     // A sheet that is open over the new page keeps the focus.
     if (hasArrived && !document.querySelector('[role="dialog"]'))
       (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true })
