@@ -21,7 +21,7 @@ export async function buildWeb() {
   const pictures = resolve(root, 'app', 'public', 'pictures')
   mkdirSync(pictures, { recursive: true })
   for (const name of PICTURES) cpSync(resolve(root, 'docs', 'screenshots', name), join(pictures, name))
-  run(bin('expo'), ['export', '-p', 'web', '--clear'], {
+  run(bin('expo'), ['export', '-p', 'web'], {
     cwd: resolve(root, 'app'),
     env: { EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   })

@@ -4,12 +4,15 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import { dirname, join, resolve } from 'node:path'
 import { root } from './run.mjs'
 
-const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts', 'pictures'])
+const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts', 'pictures', 'testing'])
+/** What nothing is built from. */
+const IS_TEST = /\.test\.tsx?$/
 
 function* files(path) {
   if (!existsSync(path)) return
   if (statSync(path).isFile()) return yield path
-  for (const name of readdirSync(path).sort()) if (!SKIPPED.has(name)) yield* files(join(path, name))
+  for (const name of readdirSync(path).sort())
+    if (!SKIPPED.has(name) && !IS_TEST.test(name)) yield* files(join(path, name))
 }
 
 /** A hash over the names and contents of files and folders, relative to the repository. */

@@ -3,7 +3,6 @@ import type { PostId } from '@oak/core/wiring/unit-type'
 import type { LeadId } from '@oak/core/motor/lead-id'
 import { useMemo, useRef, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
-import { GestureHandlerRootView } from 'react-native-gesture-handler'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { layoutPosts, type PartInput, type PostLayout } from '../../parts/posts/post-layout'
 import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
@@ -55,45 +54,43 @@ export function BoardPicture({
   const over = drag && postAt(layout, drag.x, drag.y)
   const shown = over ? withTarget(faces, over) : faces
   return (
-    <GestureHandlerRootView style={{ height }}>
-      <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
-        <PostColumn layout={layout} faces={shown} onPress={onPost} />
-        <LeadWires
-          width={width}
-          height={height}
-          ends={ends}
-          layout={layout}
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
+      <PostColumn layout={layout} faces={shown} onPress={onPost} />
+      <LeadWires
+        width={width}
+        height={height}
+        ends={ends}
+        layout={layout}
+        selected={selected}
+        stopped={stopped}
+        drag={drag}
+        right={right}
+      />
+      <Group holds="button" label="The new motor’s leads" style={BARE}>
+        <LeadFaces
+          main={main}
+          right={right}
+          yOf={yOf}
+          setDrag={setDrag}
+          drop={drop}
+          drag={drag}
+          endDrag={endDrag}
+          posts={posts}
           selected={selected}
           stopped={stopped}
-          drag={drag}
-          right={right}
+          tap={tap}
         />
-        <Group holds="button" label="The new motor’s leads" style={BARE}>
-          <LeadFaces
-            main={main}
-            right={right}
-            yOf={yOf}
-            setDrag={setDrag}
-            drop={drop}
-            drag={drag}
-            endDrag={endDrag}
-            posts={posts}
-            selected={selected}
-            stopped={stopped}
-            tap={tap}
-          />
-          <PlugTitle plug={plug} right={right} plugTop={plugTop} plugTitle={plugTitle} />
-          <PlugFaces
-            plug={plug}
-            posts={posts}
-            selected={selected}
-            stopped={stopped}
-            onLead={onLead}
-            plugAt={plugAt}
-          />
-        </Group>
-      </View>
-    </GestureHandlerRootView>
+        <PlugTitle plug={plug} right={right} plugTop={plugTop} plugTitle={plugTitle} />
+        <PlugFaces
+          plug={plug}
+          posts={posts}
+          selected={selected}
+          stopped={stopped}
+          onLead={onLead}
+          plugAt={plugAt}
+        />
+      </Group>
+    </View>
   )
 }
 

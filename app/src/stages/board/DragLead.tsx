@@ -1,7 +1,7 @@
 // A lead that can be taken by the finger and let go on a post. A tap stays a tap; a drag begins sideways, so that the page still scrolls.
-import type { ReactNode } from 'react'
+import { useDrag } from '@use-gesture/react'
+import { useRef, type ReactNode, type RefObject } from 'react'
 import { View, type ViewStyle } from 'react-native'
-import { Gesture, GestureDetector } from 'react-native-gesture-handler'
 
 export interface DragLeadProps {
   readonly children: ReactNode
@@ -14,17 +14,31 @@ export interface DragLeadProps {
 
 /** Sideways pixels after which it is a drag. */
 const BEGINS_AT = 12
+/** The page keeps what goes up and down. */
+const SIDEWAYS = { touchAction: 'pan-y', userSelect: 'none' } as ViewStyle
 
 export function DragLead({ children, style, onDrag, onDrop, onCancel }: DragLeadProps) {
-  const pan = Gesture.Pan()
-    .runOnJS(true)
-    .activeOffsetX([-BEGINS_AT, BEGINS_AT])
-    .onUpdate((event) => onDrag(event.x, event.y))
-    .onEnd((event, success) => (success ? onDrop(event.x, event.y) : onCancel()))
-    .onFinalize((_, success) => void (success || onCancel()))
+  const corner = useRef<View>(null)
+  useDrag(
+    ({ xy: [x, y], last, canceled, first, cancel }) => {
+      const box = (corner.current as unknown as Element | null)?.getBoundingClientRect()
+      if (!box) return cancel()
+      const at = [x - box.left, y - box.top] as const
+      if (canceled) return onCancel()
+      // What begins and ends in one event was no drag.
+      if (last) return first ? onCancel() : onDrop(...at)
+      onDrag(...at)
+    },
+    {
+      target: corner as unknown as RefObject<HTMLElement>,
+      axis: 'x',
+      threshold: BEGINS_AT,
+      filterTaps: true,
+    },
+  )
   return (
-    <GestureDetector gesture={pan} touchAction="pan-y" userSelect="none">
-      <View style={style}>{children}</View>
-    </GestureDetector>
+    <View ref={corner} style={[style, SIDEWAYS]}>
+      {children}
+    </View>
   )
 }
