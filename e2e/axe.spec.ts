@@ -1,8 +1,10 @@
-// Every screen and its sheets by axe-core's rules (WCAG 2.2 A and AA and its best practices): phone and desk, day and night.
+// Every screen and its sheets by axe-core's rules (WCAG 2.2 A and AA and its best practices): phone and desk, day and night. On the phone
+// every target is measured for a gloved thumb as well.
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import type { AxeResults } from 'axe-core'
 import { expect, test } from './app'
+import { targetWrongs } from './targets'
 
 test.use({ demo: true })
 test.setTimeout(180_000)
@@ -26,6 +28,14 @@ async function wrongs(page: Page): Promise<string[]> {
   return violations.flatMap(({ id, nodes }) =>
     nodes.map(({ target, html }) => `${id}: ${target.join(' ')}: ${html.slice(0, 240)}`),
   )
+}
+
+/** Targets too small or too near, those below the fold too. */
+async function tooSmall(page: Page): Promise<string[]> {
+  await page.setViewportSize({ ...PHONE, height: 4000 })
+  const wrong = await targetWrongs(page)
+  await page.setViewportSize(PHONE)
+  return wrong
 }
 
 /** A screen, where it stands, and the sheets that its buttons open. */
@@ -56,7 +66,8 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
 for (const [name, path, sheets] of SCREENS)
   test(`${name}: nothing is wrong by axe`, async ({ app, server }) => {
     const found: string[] = []
-    const look = async (what: string) => found.push(...(await wrongs(app)).map((w) => `${what}: ${w}`))
+    const add = (what: string, wrong: readonly string[]) => found.push(...wrong.map((w) => `${what}: ${w}`))
+    const look = async (what: string) => add(what, await wrongs(app))
     for (const [size, viewport] of Object.entries({ phone: PHONE, desk: DESK })) {
       await app.setViewportSize(viewport)
       await app.goto(`${server.url}${path}`)
@@ -67,6 +78,7 @@ for (const [name, path, sheets] of SCREENS)
         await app.emulateMedia({ colorScheme })
         await look(`${size}, ${colorScheme}`)
       }
+      if (size === 'phone') add(size, await tooSmall(app))
       for (const sheet of sheets) {
         const opens = app.getByTestId(sheet).first()
         // On a desk some of them stand beside the picture instead.
@@ -74,6 +86,7 @@ for (const [name, path, sheets] of SCREENS)
         await opens.click({ timeout: 8000 })
         await expect(app.getByRole('dialog')).toBeVisible()
         await look(`${size}, sheet ${sheet}`)
+        if (size === 'phone') add(`sheet ${sheet}`, await tooSmall(app))
         await app.keyboard.press('Escape')
         await expect(app.getByRole('dialog')).toHaveCount(0)
       }

@@ -128,14 +128,15 @@ test('jumpers are moved on the can’s picture: a jumper to C is stopped, a wire
 })
 
 test('a jumper is moved only once the plan’s own are known: on a slow phone none is lost', async ({
-  app,
+  page: app,
   server,
 }) => {
+  // A page that has nothing yet: what was fetched before would not be held.
   let letGo: () => void = () => undefined
   const held = new Promise<void>((resolve) => {
     letGo = resolve
   })
-  await app.context().route(/worker/, async (route) => {
+  await app.context().route(/operations-\w+\.js/, async (route) => {
     await held
     await route.continue()
   })
@@ -259,8 +260,10 @@ test('what the van covers is a picture that can be pressed', async ({ app }) => 
   await expect(app.getByTestId('coverage-met')).toContainText(/\d+ of 120 pairs can be met\./, {
     timeout: 30_000,
   })
+  await app.getByTestId('row-5').click()
   await app.getByTestId('cell-45-5').click()
   await expect(app.getByTestId('coverage-cell')).toContainText('45/5: one capacitor, exact (Dual 45/5).')
+  await app.getByTestId('row-6').click()
   await expect(app.getByTestId('cell-45-6')).toHaveAttribute('aria-label', '45/6: cannot be met')
 })
 

@@ -1,5 +1,6 @@
 // One reading as kept in a job: what was read and where, the meter's own figure, and what that meter can tell.
 import * as v from 'valibot'
+import { figure } from '../quantity/display'
 import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/interval'
 
 export const QUANTITIES = ['volts', 'amps', 'microfarads', 'ohms', 'celsius'] as const
@@ -36,16 +37,30 @@ export const AccuracySchema = v.strictObject({
 })
 
 const NOT_A_READING = 'A reading is a number from 0 up, or OL.'
+/** A probe in a winter's wind, °C; every other quantity starts at 0. Common practice, no source. */
+const COLDEST = -50
 /** What a meter shows: a figure, or OL when it is beyond its range. */
 export const ReadingValueSchema = v.union(
   [v.literal('OL'), v.pipe(v.number(NOT_A_READING), v.finite(NOT_A_READING), v.minValue(0, NOT_A_READING))],
   NOT_A_READING,
 )
 
+/** As `ReadingValueSchema`, and below zero too: a temperature can be. What may be is known with the quantity. */
+export const MeasuredValueSchema = v.union(
+  [v.literal('OL'), v.pipe(v.number(NOT_A_READING), v.finite(NOT_A_READING))],
+  NOT_A_READING,
+)
+
+/** A bound as whoever typed it reads it. */
+const boundText = (quantity: Quantity, value: number): string =>
+  quantity === 'celsius'
+    ? `${figure(value)} °C (${figure(value * 1.8 + 32)} °F)`
+    : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
+
 export const MeasurementSchema = v.pipe(
   v.strictObject({
     quantity: v.picklist(QUANTITIES, 'A meter reads volts, amps, microfarads, ohms or degrees.'),
-    value: ReadingValueSchema,
+    value: MeasuredValueSchema,
     /** null: typed by hand from a meter whose accuracy is not known. */
     accuracy: v.nullable(AccuracySchema),
     /** The range it was read on, in the unit; null when not known. */
@@ -58,9 +73,14 @@ export const MeasurementSchema = v.pipe(
   v.rawCheck(({ dataset, addIssue }) => {
     if (!dataset.typed || dataset.value.value === 'OL') return
     const { quantity, value } = dataset.value
+    if (quantity === 'celsius' && value < COLDEST)
+      addIssue({
+        message: `Degrees below ${boundText(quantity, COLDEST)} are not believable: read it again.`,
+      })
+    else if (quantity !== 'celsius' && value < 0) addIssue({ message: NOT_A_READING })
     if (value > MOST[quantity])
       addIssue({
-        message: `${QUANTITY_NAMES[quantity]} above ${MOST[quantity]} ${QUANTITY_UNITS[quantity]} are not believable: read it again.`,
+        message: `${QUANTITY_NAMES[quantity]} above ${boundText(quantity, MOST[quantity])} are not believable: read it again.`,
       })
   }),
 )

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { glanceAtCharge } from '../startup/charge/glance'
 import { CHARGE_FIGURES } from '../startup/charge/figures'
 import { REFRIGERANTS } from '../startup/charge/refrigerants'
+import { TEMPERATURE_UNITS } from '../quantity/temperature'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -32,7 +33,9 @@ export const chargeGlance = operation({
   input: v.strictObject({
     refrigerant: v.picklist(REFRIGERANTS, `A refrigerant is one of: ${REFRIGERANTS.join(', ')}.`),
     ...figures,
+    /** In which its sentences are read. */
+    unit: v.optional(v.picklist(TEMPERATURE_UNITS, 'Temperatures are read in F or in C.'), 'F'),
   }),
   output: OutputSchema,
-  run: (input) => plain(glanceAtCharge(input)),
+  run: ({ unit, ...input }) => plain(glanceAtCharge(input, unit)),
 })

@@ -2,18 +2,18 @@ import * as v from 'valibot'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { PROBES } from '../diagnosis/answers'
 import { diagnose as work } from '../diagnosis/diagnose'
-import { MeasurementSchema, QUANTITIES } from '../meter/measurement'
+import { MeasuredValueSchema, MeasurementSchema, QUANTITIES } from '../meter/measurement'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { NO_SUPPLY_FACTS, onSupply, supplyOf, SupplyFactsSchema } from '../supply/supply'
 import { knownUnitType } from '../wiring/unit-types'
-import { AccuracySchema, positive, ReadingValueSchema } from './fields'
+import { AccuracySchema, positive } from './fields'
 import { UnitIdSchema } from './hookup'
 import { operation } from './operation'
 import { plain } from './plain'
 
 const ReadingSchema = v.strictObject({
   quantity: v.picklist(QUANTITIES, 'A meter reads volts, amps, microfarads, ohms or degrees.'),
-  value: ReadingValueSchema,
+  value: MeasuredValueSchema,
   accuracy: v.optional(v.nullable(AccuracySchema), null),
 })
 

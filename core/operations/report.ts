@@ -4,6 +4,7 @@ import { foldJob } from '../job/fold'
 import { composeReport } from '../job/report/report'
 import { SECTIONS } from '../job/report/facts'
 import { checkWhole, type Problem } from '../quantity/problem'
+import { TEMPERATURE_UNITS } from '../quantity/temperature'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -14,6 +15,8 @@ const InputSchema = v.strictObject({
     v.maxLength(20_000, 'More than 20,000 changes.'),
   ),
   style: v.optional(v.picklist(['plain', 'technical'], 'A report is plain or technical.'), 'plain'),
+  /** In which temperatures are read. */
+  unit: v.optional(v.picklist(TEMPERATURE_UNITS, 'Temperatures are read in F or in C.'), 'F'),
 })
 
 const problems = ({ changes }: v.InferOutput<typeof InputSchema>): Problem[] => {
@@ -65,5 +68,5 @@ export const report = operation({
   help: 'The owner’s report of a job in plain or technical words, composed from what its record holds, with what it lacks named; and its estimate in whole cents.',
   input: v.pipe(InputSchema, checkWhole(problems)),
   output: OutputSchema,
-  run: ({ changes, style }) => plain(composeReport(foldJob(changes), style)),
+  run: ({ changes, style, unit }) => plain(composeReport(foldJob(changes), style, unit)),
 })

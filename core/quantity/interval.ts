@@ -17,13 +17,13 @@ export interface MeterAccuracy {
 }
 
 /**
- * Where the true value may lie: reading ± (percent of reading + counts × resolution), never below zero.
+ * Where the true value may lie: reading ± (percent of reading + counts × resolution), not below zero where the reading is not: only a temperature is.
  * Source: the usual form of a digital meter's accuracy statement (common practice, no source).
  */
 export function readingInterval(reading: number, accuracy: MeterAccuracy | undefined): Interval {
   if (!accuracy) return { low: reading, high: reading }
   const half = (Math.abs(reading) * accuracy.percent) / 100 + accuracy.counts * accuracy.resolution
-  return { low: Math.max(0, reading - half), high: reading + half }
+  return { low: reading < 0 ? reading - half : Math.max(0, reading - half), high: reading + half }
 }
 
 /**

@@ -18,7 +18,7 @@ export interface ChoiceProps<T extends string> {
 
 export function Choice<T extends string>({ label, options, value, onChange, testID }: ChoiceProps<T>) {
   return (
-    <Group label={label} style={{ flexDirection: 'row', gap: 6 }} testID={testID}>
+    <Group label={label} style={{ flexDirection: 'row', gap: 8 }} testID={testID}>
       {options.map((option) => {
         const on = option.value === value
         return (

@@ -3,6 +3,7 @@ import { useEffect, useEffectEvent, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import { MM_PER_INCH } from '@oak/core/quantity/inches'
 import { Choice } from './Choice'
+import { useThumbRow } from './hand'
 import { Icon } from './Icon'
 import {
   draftOf,
@@ -39,7 +40,9 @@ export interface LengthPadProps {
   readonly onSet: (inches: number) => string | null
 }
 
-const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', 'backspace'] as const
+const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'] as const
+/** Under the thumb stands what mends. */
+const LAST = { row: ['0', 'backspace'], 'row-reverse': ['backspace', '0'] } as const
 
 export function LengthPad(props: LengthPadProps) {
   const { title, hint, value, unit, onUnit, onClose, onSet } = props
@@ -168,6 +171,7 @@ interface InchKeysProps {
 
 function InchKeys({ draft, change, digit }: InchKeysProps) {
   const palette = usePalette()
+  const last = LAST[useThumbRow()]
   const key = {
     height: 54,
     borderRadius: 10,
@@ -177,7 +181,7 @@ function InchKeys({ draft, change, digit }: InchKeysProps) {
     borderColor: palette.edge,
   } as const
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {EIGHTHS.map((parts) => (
         <Tap
           key={parts}
@@ -213,7 +217,7 @@ function InchKeys({ draft, change, digit }: InchKeysProps) {
       >
         <Words>+ 1/32</Words>
       </Tap>
-      {DIGITS.map((name) => (
+      {[...DIGITS, ...last].map((name) => (
         <Tap
           key={name}
           label={name === 'backspace' ? 'Delete last digit' : name}

@@ -1,11 +1,12 @@
 // Numbers on large keys, with their unit; a keyboard types into it as well.
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { useWindowDimensions, View } from 'react-native'
+import { useThumbRow } from './hand'
 import { Icon } from './Icon'
-import { isPadKey, oneWanted, pastedText, pressKey, readPad } from './number-text'
+import { isPadKey, oneWanted, pastedText, pressKey, readPad, turnSign } from './number-text'
 import { useHalfTyped } from './half-typed'
 import { isOnControl } from './on-control'
-import { PrimaryButton } from './PrimaryButton'
+import { PrimaryButton, QuietButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
@@ -22,6 +23,8 @@ export interface NumberPadProps {
   readonly onSet: (value: number) => string | null
   /** Takes the two figures of a dual at once, as 40/5; without it they are refused in words. */
   readonly onSetTwo?: (values: readonly [number, number]) => string | null
+  /** It may be below zero: then it has a key for that. */
+  readonly mayBeBelow?: boolean
   readonly hint?: string
   /** Above the figure, such as where a reading comes from. */
   readonly above?: ReactNode
@@ -31,17 +34,20 @@ export interface NumberPadProps {
 
 /** Of a figure that was left on the pad. */
 const LEFT = 'Typed before and not set: go on with it, or delete it.'
-const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', 'backspace']
+const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9']
+/** Under the thumb stands what mends. */
+const LAST_ROW = { row: ['.', '0', 'backspace'], 'row-reverse': ['backspace', '0', '.'] } as const
 
 export function NumberPad(props: NumberPadProps) {
   // A fresh pad each time it opens: no text left over from the last number.
   return props.open ? <OpenPad {...props} /> : null
 }
 
-function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, extra }: NumberPadProps) {
+function OpenPad(props: NumberPadProps) {
+  const { title, unit, value, onClose, onSet, onSetTwo, mayBeBelow, hint, above, extra } = props
   const palette = usePalette()
   const draft = useHalfTyped(`${title}, ${unit}`)
-  const [text, setText] = useState(draft.kept ?? (value === null ? '' : String(value)))
+  const [text, setText] = useState(draft.kept ?? (value === null ? '' : String(value).replace('-', '−')))
   const [problem, setProblem] = useState<string | null>(null)
   const field = useRef<View>(null)
   // The field has the focus first, so that typing and Enter do what they do in any field.
@@ -59,7 +65,7 @@ function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, ex
   const press = (key: string) =>
     show(pressKey(shown.current.fresh && key !== 'backspace' ? '' : shown.current.text, key))
   const set = () => {
-    const wrong = refusalOf(readPad(shown.current.text), onSet, onSetTwo)
+    const wrong = refusalOf(readPad(shown.current.text, mayBeBelow), onSet, onSetTwo)
     if (wrong) return setProblem(wrong)
     draft.letGo()
     onClose()
@@ -105,6 +111,7 @@ function OpenPad({ title, unit, value, onClose, onSet, onSetTwo, hint, above, ex
       {low ? setButton : null}
       <PadWords problem={problem} hint={draft.kept === null ? hint : LEFT} />
       <DigitKeys press={press} />
+      {mayBeBelow ? <BelowZero onPress={() => show(turnSign(shown.current.text))} /> : null}
       {low ? above : null}
       {extra}
       {low ? null : setButton}
@@ -172,11 +179,16 @@ function PadWords({ problem, hint }: { readonly problem: string | null; readonly
   ) : null
 }
 
+const BelowZero = ({ onPress }: { readonly onPress: () => void }) => (
+  <QuietButton text="− below zero" onPress={onPress} testID="pad-below" />
+)
+
 function DigitKeys({ press }: { readonly press: (key: string) => void }) {
   const palette = usePalette()
+  const keys = [...DIGITS, ...LAST_ROW[useThumbRow()]]
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-      {KEYS.map((key) => (
+      {keys.map((key) => (
         <Tap
           key={key}
           label={key === 'backspace' ? 'Delete last digit' : key}

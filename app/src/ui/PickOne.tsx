@@ -37,7 +37,7 @@ export function PickOne({ label, options, value, onPick, testID }: PickOneProps)
         </View>
       </Tap>
       {open ? (
-        <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {options.map((option) => (
             <Option
               key={option.value}

@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react'
 import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
 import { useBackCloses } from './back-closes'
+import { useThumbRow } from './hand'
 import { Icon } from './Icon'
 import { ReasonProvider } from './reason'
 import { Tap } from './Tap'
@@ -24,6 +25,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
   const palette = usePalette()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
+  const row = useThumbRow()
   useBackCloses(open, onClose)
   if (!open) return null
   return (
@@ -49,14 +51,18 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
           {
             position: 'absolute',
             bottom: 0,
-            right: 0,
             backgroundColor: palette.ground,
             borderColor: palette.ink,
           },
           wide
-            ? { top: 0, width: 440, borderLeftWidth: 2 }
+            ? {
+                top: 0,
+                width: 440,
+                ...(row === 'row' ? { right: 0, borderLeftWidth: 2 } : { left: 0, borderRightWidth: 2 }),
+              }
             : {
                 left: 0,
+                right: 0,
                 maxHeight: isLow(height) ? height : height * 0.88,
                 borderTopWidth: 2,
                 borderTopLeftRadius: 14,
@@ -64,15 +70,15 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
               },
         ]}
       >
-        <View style={{ flexDirection: 'row', alignItems: 'center', paddingLeft: 16, paddingTop: 6 }}>
-          <Words size="title" heading={2} style={{ flex: 1 }} lines={2}>
+        <View style={{ flexDirection: row, alignItems: 'center', paddingTop: 6 }}>
+          <Words size="title" heading={2} style={{ flex: 1, marginHorizontal: 16 }} lines={2}>
             {title}
           </Words>
           <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}>
             <Icon name="close" color={palette.ink} />
           </Tap>
         </View>
-        <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, paddingTop: 4, gap: 14 }}>
+        <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, paddingTop: 8, gap: 14 }}>
           <ReasonProvider value={null}>{children}</ReasonProvider>
         </ScrollView>
       </View>

@@ -56,7 +56,7 @@ export function SwatchGrid({ label, value, onPick, none }: SwatchGridProps) {
     gap: 2,
   } as const
   return (
-    <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <Group label={label} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {none ? (
         <Option
           selected={value === null}

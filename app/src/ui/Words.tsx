@@ -29,6 +29,8 @@ export interface WordsProps {
   readonly focusRef?: Ref<Text>
   /** Announced when it changes. */
   readonly live?: boolean
+  /** For the eye only: what it stands over says the same to the ear. */
+  readonly unheard?: boolean
 }
 
 export function Words({
@@ -42,6 +44,7 @@ export function Words({
   fixed,
   focusRef,
   live,
+  unheard,
 }: WordsProps) {
   const palette: Palette = usePalette()
   const scale = fixed ? 1 : TEXT_SCALE
@@ -60,6 +63,7 @@ export function Words({
       testID={testID}
       {...(focusRef ? ({ ref: focusRef, tabIndex: -1 } as object) : {})}
       {...(heading ? { role: 'heading' as const, 'aria-level': heading } : {})}
+      aria-hidden={unheard}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
       {children}

@@ -1,4 +1,4 @@
-import { oneWanted, pastedText, pressKey, readPad } from './number-text'
+import { oneWanted, pastedText, pressKey, readPad, turnSign } from './number-text'
 
 const type = (keys: string) =>
   [...keys].reduce((text, key) => pressKey(text, key === '<' ? 'backspace' : key), '')
@@ -39,6 +39,19 @@ it.each([
   ['40 5', '“40 5” is not a number.'],
   ['1,075', '“1,075” is not a number.'],
 ])('%s is refused: %s', (text, why) => expect(readPad(text)).toEqual({ kind: 'none', why }))
+it.each([
+  ['−3.5', { kind: 'one', value: -3.5 }],
+  ['-40', { kind: 'one', value: -40 }],
+  ['−0', { kind: 'one', value: 0 }],
+  ['−', { kind: 'none', why: 'Enter a number first.' }],
+  ['−40/5', { kind: 'two', values: [40, 5] }],
+  ['--3', { kind: 'none', why: '“-3”: no figure here is below zero.' }],
+])('where a temperature is wanted, %s is read with its sign', (text, read) =>
+  expect(readPad(text, true)).toEqual(read),
+)
+it('the key for below zero turns the sign, and turns it back', () => {
+  expect([turnSign('3'), turnSign('−3'), turnSign('-3'), turnSign('')]).toEqual(['−3', '3', '3', '−'])
+})
 it('two figures where one is wanted are named', () =>
   expect(oneWanted([40, 5])).toBe('That is two figures, 40 and 5: enter the one that belongs here.'))
 it.each([

@@ -34,8 +34,19 @@ export type PadValue =
   | { readonly kind: 'none'; readonly why: string }
 
 const FIGURE = String.raw`\d+\.?\d*`
+const IS_BELOW = /^[-−]/
 
-export function readPad(text: string): PadValue {
+/** The figure on the other side of zero. */
+export const turnSign = (text: string): string => (IS_BELOW.test(text) ? text.slice(1) : `−${text}`)
+
+/** `mayBeBelow`: a temperature may be below zero; no other figure is. */
+export function readPad(text: string, mayBeBelow = false): PadValue {
+  if (!mayBeBelow || !IS_BELOW.test(text)) return readFigures(text)
+  const read = readFigures(text.slice(1))
+  return read.kind === 'one' ? { kind: 'one', value: 0 - read.value } : read
+}
+
+function readFigures(text: string): PadValue {
   if (text === '') return { kind: 'none', why: 'Enter a number first.' }
   if (text.length > MOST) return { kind: 'none', why: 'That is more than a figure here can have.' }
   if (new RegExp(`^${FIGURE}$`).test(text)) return { kind: 'one', value: Number(text) }

@@ -66,8 +66,11 @@ it('a supply far off is the first cause of too many amps', () => {
   expect(causes[0]).toMatchObject({ id: 'voltage', weight: 'speaks for it' })
 })
 it('the charge is asked for once the refrigerant is known, each figure as it was read', () => {
-  expect(chargeInput(EMPTY_JOB)).toBeNull()
-  expect(chargeInput({ ...EMPTY_JOB, refrigerant: 'R-22', chargeFigures: { suctionPsig: 68.6 } })).toEqual({
+  expect(chargeInput(EMPTY_JOB, 'F')).toBeNull()
+  expect(
+    chargeInput({ ...EMPTY_JOB, refrigerant: 'R-22', chargeFigures: { suctionPsig: 68.6 } }, 'C'),
+  ).toEqual({
+    unit: 'C',
     refrigerant: 'R-22',
     suctionPsig: 68.6,
   })

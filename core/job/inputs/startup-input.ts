@@ -1,4 +1,5 @@
 // From a job to the inputs of startup-verdict and charge-glance, as far as they are known.
+import type { TemperatureUnit } from '../../quantity/temperature'
 import type { UnitType } from '../../wiring/unit-type'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
@@ -68,7 +69,7 @@ function sameBlade({ startup }: JobDocument): boolean | null {
   return said === null ? null : said === 'same'
 }
 
-/** null: which refrigerant it is, is not stated. */
-export function chargeInput(job: JobDocument) {
-  return job.refrigerant === null ? null : { refrigerant: job.refrigerant, ...job.chargeFigures }
+/** null: which refrigerant it is, is not stated. `unit`: in which its sentences are read. */
+export function chargeInput(job: JobDocument, unit: TemperatureUnit) {
+  return job.refrigerant === null ? null : { refrigerant: job.refrigerant, ...job.chargeFigures, unit }
 }

@@ -4,6 +4,7 @@ import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
+import { degreesIn, degreesText, type TemperatureUnit } from '../../quantity/temperature'
 import { rotationText } from '../../rotation/view'
 import type { CHARGE_FIGURES } from '../../startup/charge/figures'
 import { makeSafe } from '../../safety/make-safe'
@@ -31,9 +32,16 @@ const both = (section: SectionId, text: string): Fact => ({ section, plain: text
 const technical = (section: SectionId, text: string): Fact => ({ section, plain: null, technical: text })
 const gap = (text: string): Fact => both('gaps', text)
 
-/** Everything a report says, in its order; nothing that the record does not hold. */
-export function factsOf(job: JobDocument): Fact[] {
-  return [...found(job), ...done(job), ...readings(job), ...parts(job), ...recommended(job), ...gaps(job)]
+/** Everything a report says, in its order; nothing that the record does not hold. `unit`: in which temperatures are read. */
+export function factsOf(job: JobDocument, unit: TemperatureUnit): Fact[] {
+  return [
+    ...found(job),
+    ...done(job),
+    ...readings(job, unit),
+    ...parts(job),
+    ...recommended(job),
+    ...gaps(job),
+  ]
 }
 
 function found({ fault, motorPlate, canMarking, oldBlade }: JobDocument): Fact[] {
@@ -175,18 +183,29 @@ function mounting({ mountChecks }: JobDocument): Fact[] {
   ]
 }
 
-const valueText = ({ value, quantity }: Measurement): string =>
-  value === 'OL' ? 'OL' : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
+const valueText = ({ value, quantity }: Measurement, unit: TemperatureUnit): string =>
+  value === 'OL'
+    ? 'OL'
+    : quantity === 'celsius'
+      ? degreesText(unit, degreesIn(unit, value * 1.8 + 32))
+      : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
 
-const CHARGE_NAMES: Readonly<Record<keyof typeof CHARGE_FIGURES, string>> = {
-  suctionPsig: 'suction # psig',
-  suctionFahrenheit: 'suction line # °F',
-  liquidPsig: 'liquid # psig',
-  liquidFahrenheit: 'liquid line # °F',
-  outdoorFahrenheit: 'outdoor air # °F',
-  returnFahrenheit: 'return air # °F',
-  supplyFahrenheit: 'supply air # °F',
-  minutes: 'after # minutes',
+type ChargeKey = keyof typeof CHARGE_FIGURES
+/** What stands before a figure of the charge, and behind it where it is no temperature. */
+const CHARGE_NAMES: Readonly<Record<ChargeKey, readonly [before: string, behind?: string]>> = {
+  suctionPsig: ['suction', 'psig'],
+  suctionFahrenheit: ['suction line'],
+  liquidPsig: ['liquid', 'psig'],
+  liquidFahrenheit: ['liquid line'],
+  outdoorFahrenheit: ['outdoor air'],
+  returnFahrenheit: ['return air'],
+  supplyFahrenheit: ['supply air'],
+  minutes: ['after', 'minutes'],
+}
+
+function chargeText(key: ChargeKey, value: number, unit: TemperatureUnit): string {
+  const [before, behind] = CHARGE_NAMES[key]
+  return `${before} ${behind ? `${figure(value, 1)} ${behind}` : degreesText(unit, degreesIn(unit, value))}`
 }
 
 /** Which meter a figure of the charge was taken from; nothing where it was typed. */
@@ -197,7 +216,7 @@ const meterOf = ({ measurements }: JobDocument, key: string): string =>
 const doorWords = ({ startup }: JobDocument): string =>
   startup.door === 'open' ? ', read with the door off' : ''
 
-function readings(job: JobDocument): Fact[] {
+function readings(job: JobDocument, unit: TemperatureUnit): Fact[] {
   const facts: Fact[] = []
   if (job.startup.turned)
     facts.push({
@@ -215,8 +234,8 @@ function readings(job: JobDocument): Fact[] {
     if (amps)
       facts.push({
         section: 'readings',
-        plain: `In ${mode.name} the fan draws ${valueText(amps)}${doorWords(job)}.`,
-        technical: `Amps in ${mode.name}: ${valueText(amps)}${doorWords(job)}${inrush ? `, inrush ${valueText(inrush)}` : ''} (${amps.meter}).`,
+        plain: `In ${mode.name} the fan draws ${valueText(amps, unit)}${doorWords(job)}.`,
+        technical: `Amps in ${mode.name}: ${valueText(amps, unit)}${doorWords(job)}${inrush ? `, inrush ${valueText(inrush, unit)}` : ''} (${amps.meter}).`,
       })
   }
   const named: readonly (readonly [string, string])[] = [
@@ -226,7 +245,7 @@ function readings(job: JobDocument): Fact[] {
   ]
   for (const [probe, name] of named) {
     const m = job.measurements[probe]
-    if (m) facts.push(technical('readings', `${name}: ${valueText(m)} (${m.meter}).`))
+    if (m) facts.push(technical('readings', `${name}: ${valueText(m, unit)} (${m.meter}).`))
   }
   for (const [side, r] of Object.entries(job.readings))
     facts.push(
@@ -237,13 +256,13 @@ function readings(job: JobDocument): Fact[] {
       !probe.includes('-start ') && !probe.startsWith('amps-inrush') && !probe.startsWith('celsius-charge'),
   )
   for (const [probe, m] of others)
-    facts.push(technical('readings', `${probeName(probe)}: ${valueText(m)} (${m.meter}).`))
+    facts.push(technical('readings', `${probeName(probe)}: ${valueText(m, unit)} (${m.meter}).`))
   const charge = Object.entries(job.chargeFigures)
   if (job.refrigerant && charge.length > 0)
     facts.push(
       technical(
         'readings',
-        `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => CHARGE_NAMES[key as keyof typeof CHARGE_NAMES].replace('#', figure(x, 1)) + meterOf(job, key)).join(', ')}.`,
+        `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => chargeText(key as ChargeKey, x, unit) + meterOf(job, key)).join(', ')}.`,
       ),
     )
   return facts

@@ -150,6 +150,34 @@ describe('a report', () => {
         'technical',
       ).readings,
     ).toEqual(['Charge, R-22: suction 68.6 psig, suction line 52 °F.']))
+  it('tells temperatures in the unit of who reads them', () => {
+    // 52 °F are 11.1 °C; 60 °C are 140 °F (definition).
+    const job: JobDocument = {
+      ...EMPTY_JOB,
+      refrigerant: 'R-22',
+      chargeFigures: { suctionFahrenheit: 52 },
+      measurements: {
+        'celsius-motor': {
+          quantity: 'celsius',
+          value: 60,
+          accuracy: null,
+          range: null,
+          meter: 'typed',
+          at: 0,
+        },
+      },
+    }
+    const lines = (unit: 'F' | 'C') =>
+      composeReport(job, 'technical', unit).sections.find((s) => s.id === 'readings')?.lines
+    expect(lines('F')).toEqual([
+      'Shell of the old motor: 140 °F (typed).',
+      'Charge, R-22: suction line 52 °F.',
+    ])
+    expect(lines('C')).toEqual([
+      'Shell of the old motor: 60 °C (typed).',
+      'Charge, R-22: suction line 11.1 °C.',
+    ])
+  })
   it('says when a safety step was waived, to the next technician', () =>
     expect(linesOf({ safe: { a: { state: 'waived', volts: null } } }, 'technical').gaps).toContain(
       '1 safety step was waived.',

@@ -1,4 +1,5 @@
 // The owner's report: the facts of a job in plain or technical words, its photos by caption, its estimate; nothing that the record does not hold.
+import type { TemperatureUnit } from '../../quantity/temperature'
 import type { JobDocument } from '../document'
 import { totalsOf, type EstimateLine, type EstimateTerms, type EstimateTotals } from './estimate'
 import { factsOf, SECTIONS, type SectionId } from './facts'
@@ -59,9 +60,9 @@ export interface Estimate {
 /** Before any terms are set: no tax is known, a month's validity. Common practice, no source. */
 export const USUAL_TERMS: EstimateTerms = { taxThousandths: 0, validDays: 30 }
 
-/** The report of a job in one style. Its facts are those of `factsOf`, in other words only. */
-export function composeReport(job: JobDocument, style: ReportStyle): Report {
-  const facts = factsOf(job)
+/** The report of a job in one style, temperatures in one unit. Its facts are those of `factsOf`, in other words only. */
+export function composeReport(job: JobDocument, style: ReportStyle, unit: TemperatureUnit = 'F'): Report {
+  const facts = factsOf(job, unit)
   const sections = SECTIONS.map((id) => ({
     id,
     heading: HEADINGS[style][id],

@@ -23,6 +23,8 @@ const superheat = (by: number) =>
   glance({ suctionPsig: SUCTION_PSIG, suctionFahrenheit: boils + by }).superheat
 const subcooling = (by: number) =>
   glance({ liquidPsig: LIQUID_PSIG, liquidFahrenheit: condenses - by }).subcooling
+/** As a thermometer shows it. */
+const at = (fahrenheit: number) => String(Number(fahrenheit.toFixed(1)))
 const split = (by: number) => glance({ returnFahrenheit: 75, supplyFahrenheit: 75 - by }).split
 
 type Case = readonly [number, string]
@@ -75,13 +77,13 @@ it.each(LIMITS)('%s changes its verdict at its limits', (_, of, cases) => {
 it('each line says its sum, what it is, and what is usual', () => {
   // R-22 boils at 40 °F at 68.5 psig and condenses at 105 °F near 211 psig (charts, from memory).
   expect(superheat(12).text).toBe(
-    'Superheat 52 − 40 = 12 °F; as usual: 5 to 20 °F is usual, the unit’s own chart counts.',
+    `Superheat ${at(boils + 12)} − ${at(boils)} = 12 °F; as usual: 5 to 20 °F is usual, the unit’s own chart counts.`,
   )
   expect(subcooling(3).text).toBe(
-    `Subcooling ${condenses.toFixed(0)} − ${(condenses - 3).toFixed(0)} = 3 °F; low: 5 to 15 °F is usual, the unit’s own chart counts.`,
+    `Subcooling ${at(condenses)} − ${at(condenses - 3)} = 3 °F; low: 5 to 15 °F is usual, the unit’s own chart counts.`,
   )
   expect(superheat(-10).text).toBe(
-    'Superheat 30 − 40 = −10 °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.',
+    `Superheat ${at(boils - 10)} − ${at(boils)} = −10 °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
   )
   expect(split(25).text).toBe('Air 75 − 50 = 25 °F across the coil; high: look at the airflow first.')
   expect(split(10).text).toBe('Air 75 − 65 = 10 °F across the coil; low.')
@@ -91,15 +93,47 @@ it('each line says its sum, what it is, and what is usual', () => {
   )
 })
 
+it('in °C a sum that is read comes to what is read, and its verdict follows from it', () => {
+  const sum = /(−?[\d.]+) − (−?[\d.]+) = (−?[\d.]+) °C/
+  const number = (text = '') => Number(text.replace('−', '-'))
+  for (let tenths = -15; tenths < 260; tenths += 1) {
+    const fahrenheit = boils + tenths / 10
+    const { text, verdict } = glanceAtCharge(
+      { ...BLANK, suctionPsig: SUCTION_PSIG, suctionFahrenheit: fahrenheit },
+      'C',
+    ).superheat
+    const [line, dew, difference] = (sum.exec(text) ?? []).slice(1).map(number)
+    // 0 °C is 32 °F, 5 steps of it are 9 (definition).
+    expect(Math.abs(line! - ((fahrenheit - 32) * 5) / 9)).toBeLessThanOrEqual(0.0501)
+    expect(Math.abs(dew! - ((boils - 32) * 5) / 9)).toBeLessThanOrEqual(0.0501)
+    expect(difference).toBeCloseTo(line! - dew!, 9)
+    // 5 to 20 °F of superheat are 2.8 to 11.1 °C.
+    expect([text, verdict]).toEqual([text, difference! < 2.8 ? 'low' : difference! > 11.1 ? 'high' : 'usual'])
+    expect(text).toContain(': 2.8 to 11.1 °C is usual')
+  }
+})
+
+it('in °C the notes and the air read so too', () => {
+  const g = glanceAtCharge(
+    { ...BLANK, outdoorFahrenheit: 14, returnFahrenheit: 68, supplyFahrenheit: 50 },
+    'C',
+  )
+  expect(g.split.text).toBe('Air 20 − 10 = 10 °C across the coil; as usual.')
+  expect(g.notes.slice(0, 2)).toEqual([
+    '−10 °C outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.',
+    '20 °C return air is a low load: a low superheat may be no more than that.',
+  ])
+})
+
 it('what is not read is named, with what can be said all the same', () => {
   expect(glance({ suctionPsig: SUCTION_PSIG }).superheat).toMatchObject({
     saturation: boils,
     difference: null,
-    text: 'The suction line’s temperature is not read; it boils at 40 °F there.',
+    text: `The suction line’s temperature is not read; it boils at ${at(boils)} °F there.`,
   })
   // 105 °F: R-22 at 211 psig, as above. What is liquid has condensed.
   expect(glance({ liquidPsig: 211 }).subcooling.text).toBe(
-    'The liquid line’s temperature is not read; it condenses at 105 °F there.',
+    `The liquid line’s temperature is not read; it condenses at ${at(condenses)} °F there.`,
   )
   expect(glance({}).subcooling.text).toBe('The liquid pressure is not read.')
   for (const half of [{ returnFahrenheit: 75 }, { supplyFahrenheit: 57 }, {}])

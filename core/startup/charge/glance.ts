@@ -1,5 +1,6 @@
 // A glance at the charge after a fan is replaced: superheat and subcooling, and what makes them mean little. It never says to add or to remove.
 import { capital, figure } from '../../quantity/display'
+import { degreesIn, degreesText, stepsIn, type TemperatureUnit } from '../../quantity/temperature'
 import type { Refrigerant } from './refrigerants'
 import { glides, pressuresOf, safetyOf, saturationFahrenheit } from './saturation'
 
@@ -58,19 +59,45 @@ const SETTLING_MINUTES = 10
 /** Return air below this is a low load, °F. Common practice, no source. */
 const LOW_RETURN_FAHRENHEIT = 70
 
-/** Superheat = suction line − dew point; subcooling = bubble point − liquid line; split = return − supply (textbook). */
-export function glanceAtCharge(input: GlanceInput): Glance {
+/**
+ * Superheat = suction line − dew point; subcooling = bubble point − liquid line; split = return − supply (textbook).
+ * `unit`: in which the sentences are read. A sum, its bounds and its verdict are of the figures that are read, to a tenth of that unit:
+ * who does the sum again comes to the same.
+ */
+export function glanceAtCharge(input: GlanceInput, unit: TemperatureUnit = 'F'): Glance {
   const { refrigerant } = input
   return {
-    superheat: line('superheat', refrigerant, input.suctionPsig, input.suctionFahrenheit),
-    subcooling: line('subcooling', refrigerant, input.liquidPsig, input.liquidFahrenheit),
-    split: splitLine(input),
-    notes: notesOf(input),
+    superheat: line('superheat', unit, refrigerant, input.suctionPsig, input.suctionFahrenheit),
+    subcooling: line('subcooling', unit, refrigerant, input.liquidPsig, input.liquidFahrenheit),
+    split: splitLine(input, unit),
+    notes: notesOf(input, unit),
   }
+}
+
+/** What is taken from what, and the difference, as they are read; `fahrenheit`: the difference as the glance gives it. */
+function differenceOf(more: number, less: number, unit: TemperatureUnit) {
+  const [from, take] = [degreesIn(unit, more), degreesIn(unit, less)]
+  const degrees = degreesIn('F', from - take)
+  return {
+    degrees,
+    fahrenheit: unit === 'F' ? degrees : degrees * 1.8,
+    sum: `${figure(from, 1)} − ${figure(take, 1)} = ${degreesText(unit, degrees)}`,
+  }
+}
+
+/** Below zero by more than instruments leave open, a difference cannot be, °F. Our judgement: two clamps and a gauge. */
+const LEAST_FAHRENHEIT = -2
+
+/** A difference against its bounds, as both are read. */
+function judged(degrees: number, usual: UsualRange, unit: TemperatureUnit) {
+  const [low, high] = [stepsIn(unit, usual.low), stepsIn(unit, usual.high)]
+  const verdict = degrees < low ? 'low' : degrees > high ? 'high' : 'usual'
+  return { verdict, bounds: `${figure(low, 1)} to ${degreesText(unit, high)}` } as const
 }
 
 function line(
   kind: 'superheat' | 'subcooling',
+  unit: TemperatureUnit,
   refrigerant: Refrigerant,
   psig: number | null,
   fahrenheit: number | null,
@@ -95,35 +122,31 @@ function line(
   }
   if (fahrenheit === null)
     return nothing(
-      `The ${where} line’s temperature is not read; it ${kind === 'superheat' ? 'boils' : 'condenses'} at ${figure(saturation, 0)} °F there.`,
+      `The ${where} line’s temperature is not read; it ${kind === 'superheat' ? 'boils' : 'condenses'} at ${degreesText(unit, degreesIn(unit, saturation))} there.`,
       saturation,
     )
-  const difference = kind === 'superheat' ? fahrenheit - saturation : saturation - fahrenheit
-  const sum =
-    kind === 'superheat'
-      ? `${figure(fahrenheit, 0)} − ${figure(saturation, 0)}`
-      : `${figure(saturation, 0)} − ${figure(fahrenheit, 0)}`
+  const [more, less] = kind === 'superheat' ? [fahrenheit, saturation] : [saturation, fahrenheit]
+  const { degrees, fahrenheit: difference, sum } = differenceOf(more, less, unit)
   // A line cannot be colder than what boils in it, nor warmer than what condenses: then a reading is wrong, or both states are there.
-  if (difference < -2)
+  if (difference < LEAST_FAHRENHEIT)
     return {
       saturation,
       difference,
       usual,
       verdict: 'impossible',
-      text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
+      text: `${capital(kind)} ${sum} cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
     }
-  const { low, high } = usual
-  const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
+  const { verdict, bounds } = judged(degrees, usual, unit)
   return {
     saturation,
     difference,
     usual,
     verdict,
-    text: `${capital(kind)} ${sum} = ${figure(difference, 0)} °F${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${low} to ${high} °F is usual, the unit’s own chart counts.`,
+    text: `${capital(kind)} ${sum}${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${bounds} is usual, the unit’s own chart counts.`,
   }
 }
 
-function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput): GlanceLine {
+function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput, unit: TemperatureUnit): GlanceLine {
   const usual = USUAL_RANGES.split
   if (returnFahrenheit === null || supplyFahrenheit === null)
     return {
@@ -133,37 +156,38 @@ function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput): GlanceL
       verdict: 'cannotTell',
       text: 'Air temperatures at the coil are not read.',
     }
-  const difference = returnFahrenheit - supplyFahrenheit
-  if (difference < -2)
+  const { degrees, fahrenheit, sum } = differenceOf(returnFahrenheit, supplyFahrenheit, unit)
+  if (fahrenheit < LEAST_FAHRENHEIT)
     return {
       saturation: null,
-      difference,
+      difference: fahrenheit,
       usual,
       verdict: 'impossible',
-      text: `The supply is ${figure(-difference, 0)} °F warmer than the return: it heats, or the two are exchanged.`,
+      text: `The supply is ${degreesText(unit, -degrees)} warmer than the return: it heats, or the two are exchanged.`,
     }
-  const { low, high } = usual
-  const verdict = difference < low ? 'low' : difference > high ? 'high' : 'usual'
+  const { verdict } = judged(degrees, usual, unit)
   return {
     saturation: null,
-    difference,
+    difference: fahrenheit,
     usual,
     verdict,
-    text: `Air ${figure(returnFahrenheit, 0)} − ${figure(supplyFahrenheit, 0)} = ${figure(difference, 0)} °F across the coil; ${verdict === 'usual' ? 'as usual' : verdict === 'high' ? 'high: look at the airflow first' : 'low'}.`,
+    text: `Air ${sum} across the coil; ${verdict === 'usual' ? 'as usual' : verdict === 'high' ? 'high: look at the airflow first' : 'low'}.`,
   }
 }
 
-function notesOf({ refrigerant, outdoorFahrenheit, returnFahrenheit, minutes }: GlanceInput): string[] {
+function notesOf(
+  { refrigerant, outdoorFahrenheit, returnFahrenheit, minutes }: GlanceInput,
+  unit: TemperatureUnit,
+): string[] {
+  const read = (fahrenheit: number) => degreesText(unit, degreesIn(unit, fahrenheit))
   return [
     ...(outdoorFahrenheit !== null && outdoorFahrenheit < LOW_AMBIENT_FAHRENHEIT
       ? [
-          `${figure(outdoorFahrenheit, 0)} °F outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.`,
+          `${read(outdoorFahrenheit)} outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.`,
         ]
       : []),
     ...(returnFahrenheit !== null && returnFahrenheit < LOW_RETURN_FAHRENHEIT
-      ? [
-          `${figure(returnFahrenheit, 0)} °F return air is a low load: a low superheat may be no more than that.`,
-        ]
+      ? [`${read(returnFahrenheit)} return air is a low load: a low superheat may be no more than that.`]
       : []),
     ...(minutes !== null && minutes < SETTLING_MINUTES
       ? [`It has run ${figure(minutes, 0)} minutes; it settles in ${SETTLING_MINUTES} or more.`]

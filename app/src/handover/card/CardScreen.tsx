@@ -16,7 +16,7 @@ import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
 import { useOperation, type Answer } from '../../parts/frame/use-operation'
-import { editJob, useJobs } from '../../platform/state/app'
+import { editJob, useChanges } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -29,9 +29,9 @@ import { CardPicture } from './CardPicture'
 import { CircuitFile } from '../papers/CircuitFile'
 
 export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const changes = useJobs((s) => s.jobs[id]?.changes)
+  const changes = useChanges(id)
   const hookup = useMemo(() => hookupInput(job), [job])
-  const heading = useMemo(() => cardHeading(id, job, changes ?? []), [id, job, changes])
+  const heading = useMemo(() => cardHeading(id, job, changes), [id, job, changes])
   const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
   const state = useHookup(job)
   const hookupAnswer = state.kind === 'ready' ? state.answer.serves : null
@@ -49,14 +49,7 @@ export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobD
       title="Hookup card"
       picture={<CardPaper output={output} label={label} />}
       evidence={
-        <CardFiles
-          id={id}
-          job={job}
-          output={output}
-          card={card}
-          groups={hookupAnswer}
-          changes={changes ?? []}
-        />
+        <CardFiles id={id} job={job} output={output} card={card} groups={hookupAnswer} changes={changes} />
       }
       strip={
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>

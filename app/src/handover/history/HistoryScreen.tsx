@@ -1,6 +1,5 @@
 // One unit over time: what was fitted when, how its capacitor drifts, what was promised.
 import type { JobId } from '@oak/core/job/job-id'
-import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -10,6 +9,7 @@ import { JobFrame } from '../../parts/frame/JobFrame'
 import { stageScreen } from '../../parts/frame/stage-screen'
 import type { DriftProps } from '../../parts/charts/Drift'
 import { useJobs } from '../../platform/state/app'
+import { dayText } from '../../ui/dates'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -54,7 +54,7 @@ export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: J
               }}
             >
               <Words size="strong">
-                {format(visit.at, 'd MMM yyyy')} · {visit.title || 'unnamed'}
+                {dayText(visit.at)} · {visit.title || 'unnamed'}
               </Words>
               <Words size="small">
                 {visit.fitted.length > 0

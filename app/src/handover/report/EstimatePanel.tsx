@@ -106,7 +106,7 @@ function EstimateLines({ estimate, id }: { readonly estimate: PanelProps['estima
   return (
     <>
       {estimate?.lines.map((line, i) => (
-        <View key={line.id} style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
+        <View key={line.id} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
           <Words size="small" style={{ flex: 1 }}>
             {line.text}: {countText(line.hundredths)}
             {line.kind === 'labour' ? ' h' : ''} × {moneyText(line.cents)}

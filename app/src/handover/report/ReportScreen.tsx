@@ -11,7 +11,8 @@ import type { ReportStyle } from '@oak/core/job/report/report'
 import type { ReportOutput } from '@oak/core/operations/report'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
-import { editJob, useJobs } from '../../platform/state/app'
+import { editJob, useChanges } from '../../platform/state/app'
+import { useDegrees } from '../../parts/meter/units'
 import { Choice } from '../../ui/Choice'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
@@ -21,14 +22,14 @@ import { EstimatePanel } from './EstimatePanel'
 
 export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
-  const changes = useJobs((s) => s.jobs[id]?.changes)
+  const changes = useChanges(id)
   const [style, setStyle] = useState<ReportStyle>('plain')
   const [state, setState] = useState<'idle' | 'writing' | { readonly wrong: string }>('idle')
-  const input = useMemo(() => ({ changes: [...(changes ?? [])], style }), [changes, style])
+  const unit = useDegrees()
+  const input = useMemo(() => ({ changes: [...changes], style, unit }), [changes, style, unit])
   const result = useOperation('report', input)
   const output = result?.ok ? (result.output as ReportOutput) : null
-  const technician =
-    [...(changes ?? [])].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
+  const technician = [...changes].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
   const save = async () => {
     if (!output) return
     setState('writing')
@@ -179,7 +180,7 @@ function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocumen
         Recommended
       </Words>
       {Object.entries(job.recommended).map(([key, item]) => (
-        <View key={key} style={{ flexDirection: 'row', gap: 6, alignItems: 'center' }}>
+        <View key={key} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
           <Words
             size="small"
             style={{ flex: 1, textDecorationLine: item.declined ? 'line-through' : 'none' }}

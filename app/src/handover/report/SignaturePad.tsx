@@ -22,7 +22,7 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
     onChange(next)
   }
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="small" tone="quiet">
         Draw it, or leave it typed.
       </Words>

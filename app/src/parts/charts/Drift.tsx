@@ -1,10 +1,10 @@
 // How a capacitor drifts over the years, as a small chart.
 import { scaleLinear, scaleTime } from 'd3-scale'
-import { format } from 'date-fns/format'
 import { View } from 'react-native'
 import Svg, { Circle, G, Line, Path, Rect, Text } from 'react-native-svg'
 import type { CanPoint } from '@oak/core/job/unit-history'
 import { figure } from '@oak/core/quantity/display'
+import { dayText, monthText } from '../../ui/dates'
 import { FONT, usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 
@@ -38,7 +38,7 @@ export function Drift({ side, points }: DriftProps) {
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`${side} capacitor over time: ${points.map((p) => `${format(p.at, 'd MMM yyyy')} ${figure(p.microfarads)} µF`).join('; ')}`}
+        aria-label={`${side} capacitor over time: ${points.map((p) => `${dayText(p.at)} ${figure(p.microfarads)} µF`).join('; ')}`}
       >
         {rated === null ? null : (
           <Rect
@@ -75,7 +75,7 @@ export function Drift({ side, points }: DriftProps) {
           <Circle key={i} cx={p.x} cy={p.y} r={5} fill={palette.ink} />
         ))}
         <Text x={LEFT} y={HEIGHT - 6} fontSize={13} fill={palette.quiet} fontFamily={FONT}>
-          {format(first, 'MMM yyyy')}
+          {monthText(first)}
         </Text>
         <Text
           x={WIDTH - 6}
@@ -85,7 +85,7 @@ export function Drift({ side, points }: DriftProps) {
           fill={palette.quiet}
           fontFamily={FONT}
         >
-          {format(last, 'MMM yyyy')}
+          {monthText(last)}
         </Text>
       </Svg>
     </View>

@@ -5,6 +5,7 @@ import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { ON_PAPER } from '../../platform/files/paper'
 import { Icon } from '../../ui/Icon'
+import { useThumbRow } from '../../ui/hand'
 import { ReasonProvider } from '../../ui/reason'
 import { SyncMark } from './SyncMark'
 import { Tap } from '../../ui/Tap'
@@ -31,9 +32,9 @@ export interface JobFrameProps {
   readonly action?: ReactNode
 }
 
-/** What the page's own keys look for. */
 /** What scrolls and may hold nothing to press is a stop of the Tab key itself. */
 const IN_REACH = { tabIndex: 0 } as object
+/** The strip has the focus when its words are asked for: by a key, or by an action that waits. */
 const STRIP = 'strip'
 const VERDICT = { dataSet: { verdict: '' }, tabIndex: -1, id: STRIP } as object
 
@@ -41,6 +42,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
   const palette = usePalette()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
+  const row = useThumbRow()
   // Then header, rail and strip scroll away with the picture.
   const low = !wide && isLow(height)
   const undoRedo = useUndoRedo(id)
@@ -76,7 +78,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
       <SkipLink />
       {low ? null : above}
       {wide ? (
-        <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
+        <View style={{ flex: 1, flexDirection: row, borderTopWidth: 1.5, borderColor: palette.line }}>
           <StageRail job={job} id={id} wide />
           <View
             style={{ flex: 1, borderLeftWidth: 1.5, borderRightWidth: 1.5, borderColor: palette.line }}
@@ -126,13 +128,14 @@ function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
   const palette = usePalette()
   const router = useRouter()
   const { said, ...steps } = undoRedo
+  const row = useThumbRow()
   return (
-    <View role="banner" style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 8 }}>
+    <View role="banner" style={{ flexDirection: row, alignItems: 'center', gap: 8, paddingHorizontal: 8 }}>
       <Tap
         label="All jobs"
         testID="to-home"
         onPress={() => router.navigate('/')}
-        style={{ width: 52, height: 50, alignItems: 'center' }}
+        style={{ width: 52, alignItems: 'center' }}
       >
         <Icon name="back" color={palette.ink} />
       </Tap>

@@ -36,14 +36,17 @@ export function StageRail({
   const rail = useRef<ScrollView>(null)
   const at = STAGES.findIndex((s) => s.id === here)
   // The stage at hand is in sight, with its neighbours.
-  useEffect(() => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * NARROWEST), animated: false }), [at])
+  useEffect(
+    () => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * (NARROWEST + 8)), animated: false }),
+    [at],
+  )
   const roving = useRoving('tab')
   const tabs = (
     <View
       {...roving}
       role="tablist"
       aria-label="Stages"
-      style={wide ? { gap: 4, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1 }}
+      style={wide ? { gap: 8, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1, gap: 8 }}
     >
       {STAGES.map((stage) => (
         <StageTab
@@ -70,7 +73,7 @@ export function StageRail({
         ref={rail}
         horizontal
         showsHorizontalScrollIndicator={false}
-        contentContainerStyle={{ flexGrow: 1 }}
+        contentContainerStyle={{ flexGrow: 1, paddingTop: 8, paddingHorizontal: 4 }}
       >
         {tabs}
       </ScrollView>
@@ -79,7 +82,7 @@ export function StageRail({
 }
 
 /** A thumb's width for each stage; what does not fit is scrolled to. */
-const NARROWEST = 50
+const NARROWEST = 48
 
 interface StageTabProps {
   readonly name: string
@@ -106,7 +109,7 @@ function StageTab({ name, state, on, wide, onPress, testID }: StageTabProps) {
           : {
               flex: 1,
               minWidth: NARROWEST,
-              minHeight: 50,
+              minHeight: 48,
               paddingHorizontal: 2,
               borderBottomWidth: 5,
               borderColor: edge,

@@ -66,7 +66,7 @@ function Step({ name, icon, words, onPress, testID }: StepProps) {
       disabled={!words}
       onPress={onPress}
       testID={testID}
-      style={{ width: 48, height: 50, alignItems: 'center' }}
+      style={{ width: 48, alignItems: 'center' }}
     >
       <Icon name={icon} color={words ? palette.ink : palette.edge} size={24} />
     </Tap>

@@ -14,7 +14,7 @@ import type { MeterReading } from './port'
 import { editJob, useJob } from '../../platform/state/app'
 import { simulatedMeter } from './simulated-meter'
 import { typedMeter } from './typed-meter'
-import { accuracyText, readingText, TYPED_UNITS } from './units'
+import { accuracyText, typedUnits, useDegrees, useReadingText } from './units'
 
 type Source = 'typed' | 'meter'
 
@@ -59,7 +59,7 @@ type Half = ReadingSheetProps & {
 }
 
 function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Half) {
-  const units = TYPED_UNITS[quantity]
+  const units = typedUnits(quantity, useDegrees())
   const [unit, setUnit] = useState(units[0].text)
   const [wrong, setWrong] = useState<string | null>(null)
   const meter = useMemo(typedMeter, [])
@@ -79,6 +79,7 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       open
       title={title}
       unit={unit}
+      mayBeBelow={quantity === 'celsius'}
       value={null}
       hint={hint}
       onClose={onClose}
@@ -196,6 +197,8 @@ interface DisplayProps {
 }
 
 function Display({ gone, reading }: DisplayProps) {
+  const readingText = useReadingText()
+  const degrees = useDegrees()
   const palette = usePalette()
   return (
     <View
@@ -226,7 +229,7 @@ function Display({ gone, reading }: DisplayProps) {
             {reading ? reading.meter : 'waiting for the meter'}
           </Words>
           <Words size="small" tone="quiet">
-            {reading ? accuracyText(reading) : ' '}
+            {reading ? accuracyText(reading, degrees) : ' '}
           </Words>
         </>
       )}

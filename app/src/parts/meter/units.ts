@@ -1,36 +1,61 @@
 // In which units a quantity is typed, and how they become the unit it is kept in.
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
 import { figure } from '@oak/core/quantity/display'
+import {
+  degreesIn,
+  degreesText,
+  TEMPERATURE_UNITS,
+  type TemperatureUnit,
+} from '@oak/core/quantity/temperature'
+import { useDeviceSettings } from '../../ui/device-settings'
 
 export interface TypedUnit {
   readonly text: string
   readonly toKept: (typed: number) => number
 }
 
+type TypedUnits = readonly [TypedUnit, ...TypedUnit[]]
+
 const times =
   (factor: number) =>
   (typed: number): number =>
     typed * factor
 const same = times(1)
-
-/** The first is the one that is offered. */
-export const TYPED_UNITS: Readonly<Record<Quantity, readonly [TypedUnit, ...TypedUnit[]]>> = {
-  volts: [{ text: 'V', toKept: same }],
-  amps: [{ text: 'A', toKept: same }],
-  microfarads: [{ text: 'µF', toKept: same }],
-  ohms: [
-    { text: 'Ω', toKept: same },
-    { text: 'kΩ', toKept: times(1e3) },
-    { text: 'MΩ', toKept: times(1e6) },
-  ],
-  celsius: [
-    { text: '°F', toKept: (f) => Math.max(0, ((f - 32) * 5) / 9) },
-    { text: '°C', toKept: same },
-  ],
+const DEGREES: Readonly<Record<TemperatureUnit, TypedUnit>> = {
+  F: { text: '°F', toKept: (fahrenheit) => ((fahrenheit - 32) * 5) / 9 },
+  C: { text: '°C', toKept: same },
 }
 
-/** "4.7 kΩ", "118 °F", "OL". */
-export function readingText({ quantity, value }: Pick<Measurement, 'quantity' | 'value'>): string {
+/** The first is the one that is offered; of a temperature it is the device's. */
+export function typedUnits(quantity: Quantity, degrees: TemperatureUnit): TypedUnits {
+  switch (quantity) {
+    case 'volts':
+      return [{ text: 'V', toKept: same }]
+    case 'amps':
+      return [{ text: 'A', toKept: same }]
+    case 'microfarads':
+      return [{ text: 'µF', toKept: same }]
+    case 'ohms':
+      return [
+        { text: 'Ω', toKept: same },
+        { text: 'kΩ', toKept: times(1e3) },
+        { text: 'MΩ', toKept: times(1e6) },
+      ]
+    case 'celsius':
+      return [
+        DEGREES[degrees],
+        ...TEMPERATURE_UNITS.filter((unit) => unit !== degrees).map((unit) => DEGREES[unit]),
+      ]
+  }
+}
+
+const fahrenheit = (celsius: number): number => celsius * 1.8 + 32
+
+/** "4.7 kΩ", "118.4 °F", "OL". */
+export function readingText(
+  { quantity, value }: Pick<Measurement, 'quantity' | 'value'>,
+  degrees: TemperatureUnit,
+): string {
   if (value === 'OL') return 'OL'
   switch (quantity) {
     case 'volts':
@@ -40,7 +65,7 @@ export function readingText({ quantity, value }: Pick<Measurement, 'quantity' | 
     case 'microfarads':
       return `${figure(value, 2)} µF`
     case 'celsius':
-      return `${figure(value * 1.8 + 32, 0)} °F`
+      return degreesText(degrees, degreesIn(degrees, fahrenheit(value)))
     case 'ohms':
       return value >= 1e6
         ? `${figure(value / 1e6, 2)} MΩ`
@@ -51,14 +76,24 @@ export function readingText({ quantity, value }: Pick<Measurement, 'quantity' | 
 }
 
 /** A step is a difference: a tenth of a degree Celsius is 0.18 °F, not 32. */
-const stepText = (quantity: Quantity, value: number): string =>
-  quantity === 'celsius' ? `${figure(value * 1.8, 2)} °F` : readingText({ quantity, value })
+const stepText = (quantity: Quantity, value: number, degrees: TemperatureUnit): string =>
+  quantity === 'celsius'
+    ? `${figure(degrees === 'F' ? value * 1.8 : value, 2)} °${degrees}`
+    : readingText({ quantity, value }, degrees)
 
 /** What the meter's sheet leaves open, in words; null when it is not known. */
-export const accuracyText = ({
-  accuracy,
-  range,
-  quantity,
-}: Pick<Measurement, 'accuracy' | 'range' | 'quantity'>): string | null =>
+export const accuracyText = (
+  { accuracy, range, quantity }: Pick<Measurement, 'accuracy' | 'range' | 'quantity'>,
+  degrees: TemperatureUnit,
+): string | null =>
   accuracy &&
-  `±(${figure(accuracy.percent, 1)} % + ${accuracy.counts} counts of ${stepText(quantity, accuracy.resolution)})${range ? `, range ${readingText({ quantity, value: range })}` : ''}`
+  `±(${figure(accuracy.percent, 1)} % + ${accuracy.counts} counts of ${stepText(quantity, accuracy.resolution, degrees)})${range ? `, range ${readingText({ quantity, value: range }, degrees)}` : ''}`
+
+/** The unit of degrees that this device reads. */
+export const useDegrees = (): TemperatureUnit => useDeviceSettings((s) => s.temperatureUnit)
+
+/** Readings as this device reads them. */
+export function useReadingText(): (reading: Pick<Measurement, 'quantity' | 'value'>) => string {
+  const degrees = useDegrees()
+  return (reading) => readingText(reading, degrees)
+}

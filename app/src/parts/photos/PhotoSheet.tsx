@@ -176,7 +176,7 @@ function Targets({
   return (
     <View style={{ gap: 10 }} testID="pin-targets">
       <Words size="strong">What is it?</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {targets.map((target) => (
           <Tap
             key={target.kind + target.of}

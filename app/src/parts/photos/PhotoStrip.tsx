@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Image, ScrollView, View } from 'react-native'
 import { v4 as uuid } from 'uuid'
 import type { JobDocument } from '@oak/core/job/document'
-import { editJob, keepPhoto } from '../../platform/state/app'
+import { editJob, isExample, keepPhoto } from '../../platform/state/app'
 import { Icon } from '../../ui/Icon'
 import { pickFile } from '../../platform/files/pick-file'
 import { Tap } from '../../ui/Tap'
@@ -34,7 +34,7 @@ export function PhotoStrip({ id, job }: { readonly id: JobId; readonly job: JobD
     }
   }
   return (
-    <View style={{ gap: 6 }} testID="photo-strip">
+    <View style={{ gap: 8 }} testID="photo-strip">
       <Words size="strong" heading={2}>
         Photos
       </Words>
@@ -82,6 +82,7 @@ export function PhotoStrip({ id, job }: { readonly id: JobId; readonly job: JobD
 
 /** Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. */
 async function addPhoto(job: JobId, file: File): Promise<string | null> {
+  if (isExample(job)) return 'This is an example: no picture is kept in it.'
   const drawn = await drawAnew(file)
   if (!drawn.ok) return drawn.message
   const photo = uuid()

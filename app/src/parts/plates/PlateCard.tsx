@@ -55,7 +55,7 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
         ) : null}
         <Rivet />
       </View>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <FieldTiles fields={fields} testID={testID} title={title} setOpen={setOpen} />
       </View>
       {children}

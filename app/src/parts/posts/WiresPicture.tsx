@@ -15,7 +15,7 @@ import { layoutPosts, wireByMargin, wireToRight, type PostLayout } from './post-
 import { partsOf } from './parts'
 import { PostColumn, type PostFace } from './PostColumn'
 
-const MARGIN = 34
+const MARGIN = 28
 const LABEL_WIDTH = 128
 const LABEL_HEIGHT = 58
 
@@ -30,7 +30,7 @@ export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProp
   const [width, setWidth] = useState(366)
   const layout = useMemo(
     () =>
-      layoutPosts(partsOf(unit.parts, unit.posts), MARGIN, Math.min(240, width - MARGIN - LABEL_WIDTH - 40)),
+      layoutPosts(partsOf(unit.parts, unit.posts), MARGIN, Math.min(240, width - MARGIN - LABEL_WIDTH - 36)),
     [unit, width],
   )
   const faces = useMemo(

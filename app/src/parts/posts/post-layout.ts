@@ -35,12 +35,13 @@ export interface PartInput {
 
 const CELL_HEIGHT = 52
 const ROW_GAP = 11
-const CELL_GAP = 6
+/** Between what a gloved thumb taps, px. */
+const CELL_GAP = 8
 const TITLE = 22
 const PADDING = 7
 
-/** Below this width three posts in a row have no room for their labels. */
-const NARROW = 155
+/** Below this width three posts in a row are narrower than a thumb. */
+const NARROW = 3 * 48 + 2 * CELL_GAP + 2 * PADDING
 
 /** Stacks the parts; each part's posts stand in rows of three at the most. */
 export function layoutPosts(parts: readonly PartInput[], x: number, width: number): PostLayout {

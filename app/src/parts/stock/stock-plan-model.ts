@@ -1,6 +1,6 @@
 // The van's capacitors as a plan takes them, and the edits of choosing one. No rendering here.
 import type { Can } from '@oak/core/capacitor/can'
-import { AIMS, USUAL_AIMS, type Aim } from '@oak/core/capacitor/stock-plan/aims'
+import type { Aim } from '@oak/core/capacitor/stock-plan/aims'
 import type { JobDocument } from '@oak/core/job/document'
 import type { VanDocument } from '@oak/core/job/van'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
@@ -63,13 +63,6 @@ export const withFirst = (aims: readonly Aim[], first: Aim): Aim[] => [
   first,
   ...aims.filter((aim) => aim !== first),
 ]
-/** The order as this device kept it; the usual one where that is not whole. */
-export function readAims(text: string | number | undefined): Aim[] {
-  const kept = String(text ?? '')
-    .split(' ')
-    .filter((word): word is Aim => (AIMS as readonly string[]).includes(word))
-  return new Set(kept).size === AIMS.length && kept.length === AIMS.length ? kept : [...USUAL_AIMS]
-}
 export const AIM_WORDS: Readonly<Record<Aim, string>> = {
   parts: 'fewest',
   error: 'closest',
@@ -78,7 +71,6 @@ export const AIM_WORDS: Readonly<Record<Aim, string>> = {
   cost: 'cheapest',
   opened: 'least from van',
 }
-export { type Aim }
 
 /** One side of the old can that could stay: what it was marked, and what its reading leaves open. */
 export interface OldSideInput {

@@ -32,7 +32,7 @@ export interface StepRowProps {
 export function StepRow({ state, text, detail, value, onPress, onWaive, testID }: StepRowProps) {
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', gap: 6 }}>
+    <View style={{ flexDirection: 'row', gap: 8 }}>
       <Tap
         testID={testID}
         more={state === 'open' ? STATE_WORDS.open : undefined}

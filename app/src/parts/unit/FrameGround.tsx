@@ -13,7 +13,7 @@ export function FrameGround({ id, job }: { readonly id: JobId; readonly job: Job
   const said = job.frameGrounded === true
   const answer = (value: boolean | null) => editJob(id, [{ path: ['frameGrounded'], value }])
   return (
-    <View style={{ gap: 6 }} testID="frame-ground">
+    <View style={{ gap: 8 }} testID="frame-ground">
       <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
         <VerdictMark verdict={said ? 'proven' : 'cannotTell'} size={24} />
         <Words size="small" style={{ flex: 1 }}>

@@ -21,7 +21,7 @@ export function MotorVolts({ id, job, open = false }: MotorVoltsProps) {
   const chosen = choices.find((c) => voltsName(c) === job.motorVolts)
   if (choices.length === 0 || (open && chosen)) return null
   return (
-    <View style={{ gap: 6 }} testID="motor-volts">
+    <View style={{ gap: 8 }} testID="motor-volts">
       <Words size="strong" heading={2}>
         Volts its leads are joined for
       </Words>

@@ -28,7 +28,7 @@ export function SilentOutputs({
     const said = job.unusedOutputs[post] === true
     const answer = (value: boolean | null) => editJob(id, [{ path: ['unusedOutputs', post], value }])
     return (
-      <View key={post} style={{ gap: 6 }} testID={`silent-${post}`}>
+      <View key={post} style={{ gap: 8 }} testID={`silent-${post}`}>
         <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
           <VerdictMark verdict={said ? 'proven' : 'cannotTell'} size={24} />
           <Words size="small" style={{ flex: 1 }}>

@@ -67,7 +67,7 @@ export function UnitChooser({ unit, family, traits, setFamily, setTraits }: Unit
       <Families value={family} onPick={setFamily} />
       {hasTraits(family) ? (
         <>
-          <View style={{ gap: 6 }}>
+          <View style={{ gap: 8 }}>
             <Words size="strong" heading={2}>
               Contactor
             </Words>
@@ -91,7 +91,7 @@ export function UnitChooser({ unit, family, traits, setFamily, setTraits }: Unit
               ]}
             />
           </View>
-          <View style={{ gap: 6 }}>
+          <View style={{ gap: 8 }}>
             <Words size="strong" heading={2}>
               Fan’s capacitor
             </Words>
@@ -135,7 +135,7 @@ function Families({
   readonly onPick: (family: UnitFamily) => void
 }) {
   return (
-    <Group label="Kind of unit" testID="families" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <Group label="Kind of unit" testID="families" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {UNIT_FAMILIES.map((family) => {
         const on = family === value
         return (

@@ -12,6 +12,7 @@ import { httpServer } from '../sync/server'
 import { createSync, type Sync } from '../sync/sync'
 import { doAgain, inverseOf, NO_STEPS, record, takeBack, type Step, type UndoState } from './undo'
 import {
+  changesOf,
   createJobs,
   documentOf,
   withVoided,
@@ -130,8 +131,11 @@ export function beginJob(): string {
   return id
 }
 export const useIsJob = (id: string): boolean =>
-  useJobs((state) => Object.hasOwn(state.jobs, id)) || begun.has(id)
+  useJobs((state) => Object.hasOwn(state.jobs, id) || Object.hasOwn(state.examples, id)) || begun.has(id)
+/** Shown, and not kept. */
+export const isExample = (id: string): boolean => Object.hasOwn(theJobs().store.getState().examples, id)
 export const useJob = (id: string): JobDocument => useJobs((state) => documentOf(state, id))
+export const useChanges = (id: string): readonly Change[] => useJobs((state) => changesOf(state, id))
 export const useVan = (): VanState => useJobs((state) => state.van)
 /** Applies edits to the van; returns what is wrong with the first that is not acceptable, or null. Then none is applied. */
 export const editVan = (edits: readonly Edit[]): string | null => theJobs().edit(VAN_ID, edits)

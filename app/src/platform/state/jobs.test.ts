@@ -1,7 +1,8 @@
 import type { Change } from '@oak/core/job/change'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
-import { createJobs, withVoided } from './jobs'
+import { v4 as uuid } from 'uuid'
+import { changesOf, createJobs, documentOf, withVoided } from './jobs'
 import { inverseOf } from './undo'
 
 const DEVICE = '00000000-0000-4000-8000-000000000900'
@@ -131,4 +132,35 @@ it('what an edit makes void falls with it, and an undo puts both back together',
   expect([shown().plug, shown().startup.turned]).toEqual(['CCW', undefined])
   jobs.edit(id, back)
   expect([shown().plug, shown().startup.turned]).toEqual(['CW', 'right'])
+})
+
+it('an example is shown and edited, and is kept, told and counted nowhere', async () => {
+  const keep = jest.fn(async () => undefined)
+  const { jobs, told } = setUp(keep)
+  const line = { kind: 'part', name: 'Cap', quantity: 2, cents: null, countedAt: 1_700_000_000_000 }
+  jobs.edit(VAN_ID, [{ path: ['stock', 'part-cap'], value: line }])
+  const example = jobs.create()
+  const title = {
+    id: uuid(),
+    job: example,
+    path: ['title'],
+    value: 'Example',
+    at: 1,
+    device: DEVICE,
+    technician: '',
+  }
+  jobs.show(example, [title])
+  await settle()
+  keep.mockClear()
+  told.length = 0
+  expect(jobs.edit(example, [{ path: ['site'], value: 'Yard' }])).toBeNull()
+  expect(jobs.edit(example, [{ path: ['taken', 'part-cap'], value: { quantity: 1 } }])).toBeNull()
+  await settle()
+  const state = jobs.store.getState()
+  expect(documentOf(state, example)).toMatchObject({ title: 'Example', site: 'Yard' })
+  expect(changesOf(state, example)).toHaveLength(3)
+  expect(state.jobs).toEqual({})
+  expect(state.van.left).toEqual({ 'part-cap': 2 })
+  expect(keep).not.toHaveBeenCalled()
+  expect(told).toEqual([])
 })

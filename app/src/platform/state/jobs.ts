@@ -31,6 +31,8 @@ export interface VanState {
 export interface JobsState {
   readonly ready: boolean
   readonly jobs: Readonly<Record<string, JobEntry>>
+  /** Jobs that are shown and not kept: they count nowhere, and are gone with the page. */
+  readonly examples: Readonly<Record<string, JobEntry>>
   readonly van: VanState
   readonly sync: SyncState
   /** Pictures that the server does not have yet. */
@@ -49,6 +51,8 @@ export interface Jobs {
   /** Takes changes from a file, from another tab or from the server. */
   readonly take: (changes: readonly Change[]) => void
   readonly keepAndTake: (changes: readonly Change[]) => void
+  /** Shows a job that is not kept. What is edited in it is not kept either. */
+  readonly show: (job: JobId, changes: readonly Change[]) => void
   readonly setTechnician: (name: string) => void
   readonly setSync: (state: SyncState) => void
   readonly setPhotosWaiting: (count: number) => void
@@ -67,6 +71,7 @@ const TECHNICIAN = 'technician'
 const NO_JOBS: JobsState = {
   ready: false,
   jobs: {},
+  examples: {},
   van: { changes: [], document: EMPTY_VAN, left: {} },
   sync: { kind: 'starting' },
   photosWaiting: 0,
@@ -145,9 +150,15 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       )
   }
 
+  const show = (id: JobId, changes: readonly Change[]): void =>
+    store.setState(({ examples }) => ({
+      examples: { ...examples, [id]: { id, changes, document: foldJob([...changes]) } },
+    }))
+
   function edit(job: JobId, edits: readonly Edit[]): string | null {
-    const { jobs, van, technician } = store.getState()
-    const from = nextTime(now(), job === VAN_ID ? van.changes : (jobs[job]?.changes ?? []))
+    const { van, technician, examples } = store.getState()
+    const held = job === VAN_ID ? van.changes : changesOf(store.getState(), job)
+    const from = nextTime(now(), held)
     const made: Change[] = []
     const whole = job === VAN_ID ? edits : withVoided(documentOf(store.getState(), job), edits)
     for (const [i, { path, value }] of whole.entries()) {
@@ -156,7 +167,8 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'
       made.push(parsed.change)
     }
-    keepAndTake(made)
+    if (Object.hasOwn(examples, job)) show(job, [...held, ...made])
+    else keepAndTake(made)
     return null
   }
 
@@ -164,6 +176,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     store,
     take,
     keepAndTake,
+    show,
     edit,
     async load() {
       const technician = await device.fact(TECHNICIAN)
@@ -182,4 +195,12 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
   }
 }
 
-export const documentOf = (state: JobsState, id: string): JobDocument => state.jobs[id]?.document ?? EMPTY_JOB
+type Known = Pick<JobsState, 'jobs' | 'examples'>
+const entryOf = ({ jobs, examples }: Known, id: string): JobEntry | undefined => jobs[id] ?? examples[id]
+const NO_CHANGES: readonly Change[] = []
+
+/** Of a job that is kept or shown; an empty one where there is none. */
+export const documentOf = (state: Known, id: string): JobDocument => entryOf(state, id)?.document ?? EMPTY_JOB
+/** The same list as long as nothing is edited. */
+export const changesOf = (state: Known, id: string): readonly Change[] =>
+  entryOf(state, id)?.changes ?? NO_CHANGES

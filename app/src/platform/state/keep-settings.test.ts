@@ -1,4 +1,4 @@
-import { setDeviceSetting, useDeviceSettings } from '../../ui/device-settings'
+import { setDeviceSetting, USUAL_SETTINGS, useDeviceSettings } from '../../ui/device-settings'
 import { keepSettings } from './keep-settings'
 
 function keeperOf(kept: Record<string, string>) {
@@ -13,13 +13,36 @@ function keeperOf(kept: Record<string, string>) {
 }
 
 it('comes back as it was kept; what no version knows is passed over', async () => {
-  await keepSettings(keeperOf({ 'length unit': 'mm', look: 'dusk' }))
-  expect(useDeviceSettings.getState()).toEqual({ lengthUnit: 'mm', look: 'device' })
+  const aims = 'cost parts error jumpers opened versatile'
+  await keepSettings(
+    keeperOf({ 'length unit': 'mm', look: 'dusk', 'temperature unit': 'C', hand: 'left', aims }),
+  )
+  expect(useDeviceSettings.getState()).toEqual({
+    lengthUnit: 'mm',
+    temperatureUnit: 'C',
+    look: 'device',
+    hand: 'left',
+    aims: ['cost', 'parts', 'error', 'jumpers', 'opened', 'versatile'],
+  })
 })
+
+it.each(['cost', '', 'cost cost parts error jumpers opened', 'cost parts error jumpers opened cheap'])(
+  'an order of aims that is not whole is passed over: “%s”',
+  async (aims) => {
+    useDeviceSettings.setState(USUAL_SETTINGS)
+    await keepSettings(keeperOf({ aims }))
+    expect(useDeviceSettings.getState().aims).toEqual(USUAL_SETTINGS.aims)
+  },
+)
 
 it('what is set is kept, and nothing else is touched', async () => {
   const keeper = keeperOf({ device: 'a phone' })
   await keepSettings(keeper)
   setDeviceSetting('look', 'night')
-  expect(keeper.kept).toEqual({ device: 'a phone', look: 'night' })
+  setDeviceSetting('aims', ['cost', 'parts', 'error', 'jumpers', 'opened', 'versatile'])
+  expect(keeper.kept).toEqual({
+    device: 'a phone',
+    look: 'night',
+    aims: 'cost parts error jumpers opened versatile',
+  })
 })

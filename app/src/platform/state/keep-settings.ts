@@ -1,5 +1,5 @@
 // The device's settings come back at the next start. A value that no version of the app knows is passed over.
-import { SETTING_VALUES, useDeviceSettings, type DeviceSettings } from '../../ui/device-settings'
+import { keptText, READ_SETTING, useDeviceSettings, type DeviceSettings } from '../../ui/device-settings'
 
 export interface FactKeeper {
   readonly fact: (name: string) => Promise<string | number | undefined>
@@ -7,21 +7,27 @@ export interface FactKeeper {
 }
 
 /** Names under which they are kept since the first version. */
-const NAMES: Readonly<Record<keyof DeviceSettings, string>> = { lengthUnit: 'length unit', look: 'look' }
+const NAMES: Readonly<Record<keyof DeviceSettings, string>> = {
+  lengthUnit: 'length unit',
+  temperatureUnit: 'temperature unit',
+  look: 'look',
+  hand: 'hand',
+  aims: 'aims',
+}
 const KEYS = Object.keys(NAMES) as (keyof DeviceSettings)[]
 
 /** Reads what is kept, and from then on keeps what is set. */
 export async function keepSettings(keeper: FactKeeper): Promise<void> {
   for (const key of KEYS) {
     const kept = await keeper.fact(NAMES[key])
-    if ((SETTING_VALUES[key] as readonly unknown[]).includes(kept))
-      useDeviceSettings.setState({ [key]: kept })
+    const read = typeof kept === 'string' ? READ_SETTING[key](kept) : null
+    if (read !== null) useDeviceSettings.setState({ [key]: read })
   }
   useDeviceSettings.subscribe((now, before) => {
     for (const key of KEYS)
       if (now[key] !== before[key])
         keeper
-          .setFact(NAMES[key], now[key])
+          .setFact(NAMES[key], keptText(now[key]))
           .catch((error: unknown) => console.warn('A setting is not kept for the next start:', error))
   })
 }

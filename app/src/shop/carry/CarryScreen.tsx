@@ -104,7 +104,7 @@ function Group({
 }) {
   if (items.length === 0) return null
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="strong" heading={2}>
         {title}
       </Words>

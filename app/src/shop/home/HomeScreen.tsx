@@ -16,6 +16,7 @@ import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { isWide } from '../../ui/wide'
 import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcuts'
+import { FirstVisit } from './FirstVisit'
 import { JobRow } from './JobRow'
 import { SettingsSheet } from '../settings/SettingsSheet'
 import { lastEdit } from './last-edit'
@@ -110,7 +111,6 @@ interface HomeHeadProps {
 
 function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
   const router = useRouter()
-  const palette = usePalette()
   return (
     <View style={{ gap: 14, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
@@ -118,34 +118,7 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           Oak Switch
         </PageHeading>
         <SyncMark />
-        <Tap
-          label="The van"
-          testID="to-van"
-          onPress={() => router.navigate('/van')}
-          style={{ width: 56, alignItems: 'center' }}
-        >
-          <Icon name="van" color={palette.ink} size={28} />
-          <Words size="tiny">van</Words>
-        </Tap>
-        {wide ? (
-          <Tap
-            label="The office"
-            testID="to-office"
-            onPress={() => router.navigate('/office')}
-            style={{ width: 56, alignItems: 'center' }}
-          >
-            <Icon name="list" color={palette.ink} size={28} />
-            <Words size="tiny">office</Words>
-          </Tap>
-        ) : null}
-        <Tap
-          label="Settings, and who is working"
-          testID="who"
-          onPress={() => setNaming(true)}
-          style={{ width: 48, alignItems: 'center' }}
-        >
-          <Icon name="person" color={palette.ink} />
-        </Tap>
+        <Places wide={wide} onSettings={() => setNaming(true)} />
       </View>
       <Problem text={trouble} />
       {wide ? (
@@ -158,11 +131,55 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           />
         </View>
       ) : null}
+      {shown.length === 0 ? <FirstVisit /> : null}
       <Words size="small" tone="quiet">
         {shown.length === 0
           ? 'No jobs on this device yet. A hookup takes about two minutes.'
           : 'Jobs, the latest first'}
       </Words>
+    </View>
+  )
+}
+
+interface PlacesProps {
+  readonly wide: boolean
+  readonly onSettings: () => void
+}
+
+/** Where one goes from home that is no job. */
+function Places({ wide, onSettings }: PlacesProps) {
+  const router = useRouter()
+  const palette = usePalette()
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <Tap
+        label="The van"
+        testID="to-van"
+        onPress={() => router.navigate('/van')}
+        style={{ width: 56, alignItems: 'center' }}
+      >
+        <Icon name="van" color={palette.ink} size={28} />
+        <Words size="tiny">van</Words>
+      </Tap>
+      {wide ? (
+        <Tap
+          label="The office"
+          testID="to-office"
+          onPress={() => router.navigate('/office')}
+          style={{ width: 56, alignItems: 'center' }}
+        >
+          <Icon name="list" color={palette.ink} size={28} />
+          <Words size="tiny">office</Words>
+        </Tap>
+      ) : null}
+      <Tap
+        label="Settings, and who is working"
+        testID="who"
+        onPress={onSettings}
+        style={{ width: 48, alignItems: 'center' }}
+      >
+        <Icon name="person" color={palette.ink} />
+      </Tap>
     </View>
   )
 }

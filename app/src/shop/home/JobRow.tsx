@@ -1,9 +1,9 @@
 // A job on home: what it is, how far it is, and its verdict.
-import { format } from 'date-fns/format'
 import { View } from 'react-native'
 import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
+import { momentText } from '../../ui/dates'
 import { Icon } from '../../ui/Icon'
 import { Notch } from '../../ui/Notch'
 import { Tap } from '../../ui/Tap'
@@ -51,7 +51,7 @@ export function JobRow({ entry, onPress }: { readonly entry: JobEntry; readonly 
             tone={proof.kind === 'stopped' ? 'stop' : proven ? proven.verdict : 'ink'}
             lines={2}
           >
-            {state} · {format(lastEdit(entry), 'd MMM, HH:mm')}
+            {state} · {momentText(lastEdit(entry))}
           </Words>
         </View>
         {proven ? (

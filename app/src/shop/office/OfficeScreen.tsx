@@ -1,9 +1,9 @@
 // The office: every job in a table to search and sort; one job with its stages, what its record holds, who changed what when, and files out.
-import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import { DataTable } from 'react-native-paper'
+import { momentText } from '../../ui/dates'
 import { TextField } from '../../ui/TextField'
 import { useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
@@ -174,7 +174,7 @@ interface TableProps {
 function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
   const palette = usePalette()
   const columns = COLUMNS.filter((c) => wide || !c.wide)
-  const cell = (row: OfficeRow, key: SortKey) => (key === 'at' ? format(row.at, 'd MMM, HH:mm') : row[key])
+  const cell = (row: OfficeRow, key: SortKey) => (key === 'at' ? momentText(row.at) : row[key])
   return (
     <DataTable testID="office-table">
       <DataTable.Header>
@@ -206,7 +206,7 @@ function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
           {columns.map((c, i) => (
             <DataTable.Cell key={c.key} style={{ flex: c.share, minWidth: 0, overflow: 'hidden' }}>
               <View
-                style={{ flexDirection: 'row', alignItems: 'center', gap: 6, width: '100%', paddingRight: 8 }}
+                style={{ flexDirection: 'row', alignItems: 'center', gap: 8, width: '100%', paddingRight: 8 }}
               >
                 {i === 0 ? <VerdictMark verdict={row.proven ? 'proven' : 'cannotTell'} size={20} /> : null}
                 <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>

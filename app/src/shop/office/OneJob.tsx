@@ -1,7 +1,6 @@
 // One job in the office: its stages, its report, and who changed what.
 import { saveJob } from '../../platform/files/save-job'
 import type { JobDocument } from '@oak/core/job/document'
-import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
@@ -9,6 +8,7 @@ import type { ReportOutput } from '@oak/core/operations/report'
 import { stageState, STAGES } from '../../parts/frame/stages'
 import { useOperation } from '../../parts/frame/use-operation'
 import type { JobEntry } from '../../platform/state/jobs'
+import { exactText } from '../../ui/dates'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -81,7 +81,7 @@ interface HistoryLinesProps {
 function HistoryLines({ lines, all }: HistoryLinesProps) {
   const palette = usePalette()
   return (
-    <View style={{ gap: 6 }} testID="office-history">
+    <View style={{ gap: 8 }} testID="office-history">
       {lines.slice(0, all ? undefined : SHOWN).map((line) => (
         <View
           key={line.id}
@@ -95,7 +95,7 @@ function HistoryLines({ lines, all }: HistoryLinesProps) {
             {line.what}: {line.value}
           </Words>
           <Words size="tiny" tone="quiet">
-            {format(line.at, 'd MMM yyyy, HH:mm:ss')} · {line.who}
+            {exactText(line.at)} · {line.who}
             {line.stands ? '' : ' · replaced since'}
           </Words>
         </View>
@@ -113,7 +113,7 @@ function StageChips({ job, id }: StageChipsProps) {
   const router = useRouter()
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {STAGES.map((stage) => {
         const state = stageState(job, stage.id)
         return (

@@ -3,7 +3,8 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { theJobs, useJobs, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
-import { setDeviceSetting, useDeviceSettings, type LengthUnit, type Look } from '../../ui/device-settings'
+import { AimOrder } from '../../parts/stock/AimOrder'
+import { setDeviceSetting, useDeviceSettings, type DeviceSettings } from '../../ui/device-settings'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { TextField } from '../../ui/TextField'
@@ -48,32 +49,67 @@ function Who() {
 }
 
 function ThisDevice() {
-  const { lengthUnit, look } = useDeviceSettings()
   return (
     <View style={{ gap: 8 }}>
       <Words size="strong" heading={3}>
         This device
       </Words>
-      <Choice<LengthUnit>
-        label="Lengths"
-        value={lengthUnit}
-        onChange={(value) => setDeviceSetting('lengthUnit', value)}
-        testID="set-length-unit"
-        options={[
-          { value: 'in', text: 'inches' },
-          { value: 'mm', text: 'millimetres' },
-        ]}
-      />
-      <Choice<Look>
-        label="Day or night"
-        value={look}
-        onChange={(value) => setDeviceSetting('look', value)}
-        testID="set-look"
-        options={[
-          { value: 'device', text: 'as the device' },
-          { value: 'day', text: 'day' },
-          { value: 'night', text: 'night' },
-        ]}
+      <Setting of="lengthUnit" label="Lengths" options={LENGTHS} testID="set-length-unit" />
+      <Setting of="temperatureUnit" label="Temperatures" options={DEGREES} testID="set-degrees" />
+      <Setting of="look" label="Day or night" options={LOOKS} testID="set-look" />
+      <Setting of="hand" label="The hand that holds it" options={HANDS} testID="set-hand" />
+      <Words size="small">A capacitor from the van</Words>
+      <AimOrder />
+      <Words size="small" tone="quiet">
+        Dates are written as this device writes them; figures and money with a point, as tags, cans and papers
+        have them. A comma on a pad is a point.
+      </Words>
+    </View>
+  )
+}
+
+/** The settings of one value out of a few. */
+type OfChoice = Exclude<keyof DeviceSettings, 'aims'>
+type Options<K extends OfChoice> = readonly { readonly value: DeviceSettings[K]; readonly text: string }[]
+
+const LENGTHS: Options<'lengthUnit'> = [
+  { value: 'in', text: 'inches' },
+  { value: 'mm', text: 'millimetres' },
+]
+const DEGREES: Options<'temperatureUnit'> = [
+  { value: 'F', text: '°F' },
+  { value: 'C', text: '°C' },
+]
+const LOOKS: Options<'look'> = [
+  { value: 'device', text: 'as the device' },
+  { value: 'day', text: 'day' },
+  { value: 'night', text: 'night' },
+]
+const HANDS: Options<'hand'> = [
+  { value: 'left', text: 'left' },
+  { value: 'right', text: 'right' },
+]
+
+interface SettingProps<K extends OfChoice> {
+  readonly of: K
+  readonly label: string
+  readonly options: Options<K>
+  readonly testID: string
+}
+
+function Setting<K extends OfChoice>({ of, label, options, testID }: SettingProps<K>) {
+  const value = useDeviceSettings((s) => s[of])
+  return (
+    <View style={{ gap: 4 }}>
+      <Words size="small" unheard>
+        {label}
+      </Words>
+      <Choice<DeviceSettings[K]>
+        label={label}
+        value={value}
+        onChange={(next) => setDeviceSetting(of, next)}
+        testID={testID}
+        options={options}
       />
     </View>
   )

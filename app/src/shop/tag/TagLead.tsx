@@ -49,7 +49,7 @@ export function TagLead({ lead, roles, proposed, onSet, onRemove, onClose }: Tag
       <Words size="strong" heading={3}>
         What the tag says it is
       </Words>
-      <Group label="Role" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <Group label="Role" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {offered.map((value) => (
           <Option
             key={value}

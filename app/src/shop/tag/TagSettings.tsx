@@ -62,7 +62,7 @@ function Volts({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pa
         Volts, by how its leads are joined
       </Words>
       {draft.voltsChoices.map((choice, i) => (
-        <View key={i} style={{ gap: 6 }}>
+        <View key={i} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
             <Words style={{ flex: 1 }}>{voltsName(choice)} V</Words>
             <View style={{ flex: 1 }}>
@@ -102,7 +102,7 @@ function Power({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (pa
         Horsepower
       </Words>
       {draft.horsepower.map((h, i) => (
-        <View key={h.tap ?? 'only'} style={{ gap: 6 }}>
+        <View key={h.tap ?? 'only'} style={{ gap: 8 }}>
           {h.tap ? <Words size="small">{h.tap} landed, the other taps insulated:</Words> : null}
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
             <View style={{ flex: 1 }}>
@@ -151,7 +151,7 @@ function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (p
         Speeds
       </Words>
       {draft.speed.map((s, i) => (
-        <View key={s.tap ?? i} style={{ gap: 6 }}>
+        <View key={s.tap ?? i} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
             <View style={{ flex: 1 }}>
               <PickOne
@@ -238,7 +238,7 @@ function Turns({ draft, onChange }: SettingsProps) {
         <Group
           key={direction}
           label={`${direction}: the plug leads`}
-          style={{ flexDirection: 'row', gap: 6, alignItems: 'stretch' }}
+          style={{ flexDirection: 'row', gap: 8, alignItems: 'stretch' }}
           testID={`tag-turns-${direction}`}
         >
           <View style={{ width: 46, justifyContent: 'center' }}>
@@ -278,7 +278,7 @@ function Turns({ draft, onChange }: SettingsProps) {
 function OneWay({ draft, onChange }: SettingsProps) {
   const only = 'CW' in draft.turns ? 'CW' : 'CCW' in draft.turns ? 'CCW' : null
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="strong" heading={2}>
         Turns, one way only
       </Words>

@@ -4,9 +4,10 @@ import Svg, { G, Line, Rect, Text } from 'react-native-svg'
 import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
 import { figure } from '@oak/core/quantity/display'
-import { Group } from '../../ui/Group'
+import { Group, Option } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
 import { FONT, usePalette } from '../../ui/theme'
+import { Words } from '../../ui/Words'
 import { cellText, type Cell } from './coverage-model'
 
 const LEFT = 38
@@ -15,18 +16,26 @@ const TOP = 6
 
 const FOOT = 44
 
+/** A square that a thumb can hit, px. */
+const THUMB = 48
+/** Between two rows that are pressed, px. */
+const APART = 8
+
 interface HeatProps {
   readonly cells: readonly Cell[]
   readonly width: number
   readonly chosen: Cell | null
   readonly onChoose: (cell: Cell) => void
+  /** Where squares are too narrow for a thumb a row is pressed, and its squares stand below. */
+  readonly onRow: (fan: number) => void
 }
 
 /** Met squares carry the number of capacitors and are the darker the fewer; unmet ones are crossed. */
-export function Heat({ cells, width, chosen, onChoose }: HeatProps) {
+export function Heat({ cells, width, chosen, onChoose, onRow }: HeatProps) {
   const palette = usePalette()
   const cw = (width - LEFT) / COMPRESSOR_VALUES.length
-  const ch = Math.max(36, Math.min(52, cw))
+  const byRow = cw < THUMB
+  const ch = byRow ? THUMB + APART : Math.min(52, cw)
   const height = TOP + ch * FAN_VALUES.length + FOOT
   const at = (cell: Pick<Cell, 'compressor' | 'fan'>) => ({
     x: LEFT + cw * COMPRESSOR_VALUES.findIndex((c) => c === cell.compressor),
@@ -67,10 +76,80 @@ export function Heat({ cells, width, chosen, onChoose }: HeatProps) {
         </Text>
         <Cells cells={cells} at={at} chosen={chosen} cw={cw} ch={ch} />
       </Svg>
-      <CellKeys cells={cells} at={at} onChoose={onChoose} cw={cw} ch={ch} />
+      {byRow ? (
+        <RowKeys onRow={onRow} ch={ch} />
+      ) : (
+        <CellKeys cells={cells} at={at} onChoose={onChoose} cw={cw} ch={ch} />
+      )}
     </View>
   )
 }
+
+interface RowKeysProps {
+  readonly onRow: (fan: number) => void
+  readonly ch: number
+}
+
+function RowKeys({ onRow, ch }: RowKeysProps) {
+  return (
+    <Group holds="button" label="Rows of one fan value" style={StyleSheet.absoluteFill}>
+      {FAN_VALUES.map((fan, i) => (
+        <Tap
+          key={fan}
+          testID={`row-${fan}`}
+          label={`Fan ${figure(fan)} µF: its squares`}
+          onPress={() => onRow(fan)}
+          style={{
+            position: 'absolute',
+            left: 0,
+            right: 0,
+            top: TOP + ch * i + APART / 2,
+            height: ch - APART,
+            opacity: 0.5,
+          }}
+        >
+          {null}
+        </Tap>
+      ))}
+    </Group>
+  )
+}
+
+interface RowCellsProps {
+  readonly cells: readonly Cell[]
+  readonly fan: number
+  readonly chosen: Cell | null
+  readonly onChoose: (cell: Cell) => void
+}
+
+/** The squares of one row, large enough for a thumb. */
+export function RowCells({ cells, fan, chosen, onChoose }: RowCellsProps) {
+  return (
+    <Group
+      label={`With ${figure(fan)} µF for the fan, the compressor’s µF`}
+      columns={PER_LINE}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: APART }}
+      testID="coverage-row"
+    >
+      {cells
+        .filter((cell) => cell.fan === fan)
+        .map((cell) => (
+          <Option
+            key={cell.compressor}
+            testID={`cell-${cell.compressor}-${cell.fan}`}
+            label={cellText(cell)}
+            selected={chosen?.compressor === cell.compressor && chosen.fan === cell.fan}
+            onPress={() => onChoose(cell)}
+            style={{ width: '17%', flexGrow: 1, alignItems: 'center' }}
+          >
+            <Words size="strong">{figure(cell.compressor)}</Words>
+            <Words size="tiny">{cell.parts === null ? 'none' : `${cell.parts} ×`}</Words>
+          </Option>
+        ))}
+    </Group>
+  )
+}
+const PER_LINE = 5
 
 interface CellKeysProps {
   readonly cells: readonly Cell[]

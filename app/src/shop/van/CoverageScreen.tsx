@@ -14,7 +14,7 @@ import { Words } from '../../ui/Words'
 import { runInWorker } from '../../platform/workers/operations'
 import { cellText, type Cell } from './coverage-model'
 import { RestockPanel } from './RestockPanel'
-import { Heat } from './CoverageHeat'
+import { Heat, RowCells } from './CoverageHeat'
 import { PageHeading } from '../../parts/frame/PageHeading'
 
 type Stock = ReturnType<typeof stockParts>
@@ -65,6 +65,7 @@ export function CoverageScreen() {
   const stock = useMemo(() => stockParts(van, left, {}), [van, left])
   const { cells, adds, done, wrong } = useCoverage(stock, van.settings.tolerancePercent)
   const [chosen, setChosen] = useState<Cell | null>(null)
+  const [row, setRow] = useState<number | null>(null)
   const met = cells.filter((c) => c.parts !== null).length
   const total = COMPRESSOR_VALUES.length * FAN_VALUES.length
   const picture = (
@@ -82,11 +83,13 @@ export function CoverageScreen() {
         width={wide ? Math.min(900, width - SIDE - 40) : width - 24}
         chosen={chosen}
         onChoose={setChosen}
+        onRow={setRow}
       />
+      {row === null ? null : <RowCells cells={cells} fan={row} chosen={chosen} onChoose={setChosen} />}
       <Words live testID="coverage-cell">
         {chosen
           ? `${cellText(chosen)}${chosen.by.length > 0 ? ` (${chosen.by.map((id) => van.stock[id]?.name ?? id).join(' + ')})` : ''}.`
-          : 'Press a square: compressor across, fan down. The figure is how many capacitors it takes, the bar under it how far off it is.'}
+          : `Press a ${wide ? 'square' : 'row, then one of its squares'}: compressor across, fan down. The figure is how many capacitors it takes, the bar under it how far off it is.`}
       </Words>
     </View>
   )

@@ -127,7 +127,7 @@ function Summary({
   const anew = ids.filter((id) => known.includes(id)).length
   const stay = known.filter((id) => !lines[id]).length
   return (
-    <View style={{ gap: 6 }} testID="import-summary">
+    <View style={{ gap: 8 }} testID="import-summary">
       <Words size="title">{name}</Words>
       <Words>
         {ids.length - anew} new, {anew} counted anew, {stay} on the van that the list does not name: they

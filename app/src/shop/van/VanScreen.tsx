@@ -140,6 +140,7 @@ function VanHead() {
         flexDirection: 'row',
         alignItems: 'center',
         paddingRight: 8,
+        paddingBottom: 8,
         maxWidth: 792,
         width: '100%',
         alignSelf: 'center',
@@ -204,7 +205,7 @@ function VanFoot({ setOpened, export_, van }: VanFootProps) {
           testID="enter-tag"
         />
       </View>
-      <View style={{ flex: 1, minWidth: 150 }}>
+      <View style={{ flex: 1, minWidth: 150, gap: 8 }}>
         <QuietButton
           text="Parts counter"
           icon="store"
@@ -278,7 +279,7 @@ function Line({
 
 function Empty({ kind, whole }: { readonly kind: StockKind; readonly whole: boolean }) {
   return (
-    <View style={{ paddingVertical: 28, gap: 6 }} testID="van-empty">
+    <View style={{ paddingVertical: 28, gap: 8 }} testID="van-empty">
       <Words size="title">
         {whole ? 'Nothing is on the van yet.' : `No ${KIND_WORDS[kind].toLowerCase()} on the van.`}
       </Words>

@@ -18,7 +18,7 @@ import { stageScreen, type StageProps } from '../../parts/frame/stage-screen'
 import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
 import { saveJob } from '../../platform/files/save-job'
 import { PhotoStrip } from '../../parts/photos/PhotoStrip'
-import { editJob, useJobs } from '../../platform/state/app'
+import { editJob, useChanges } from '../../platform/state/app'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { isWide } from '../../ui/wide'
@@ -98,12 +98,12 @@ function noBoard(hookup: HookupState): NoBoard {
 
 /** The record on which the app failed, for us to look at. */
 function SaveToSend({ id, job }: StageProps) {
-  const changes = useJobs((s) => s.jobs[id]?.changes)
+  const changes = useChanges(id)
   return (
     <QuietButton
       text="Whole job as a file"
       icon="save"
-      onPress={() => saveJob(id, job.title, changes ?? [])}
+      onPress={() => saveJob(id, job.title, changes)}
       testID="save-failed-job"
     />
   )

@@ -8,7 +8,7 @@ import { WirePiece } from '../../ui/Swatch'
 import { Words } from '../../ui/Words'
 import { DragLead } from './DragLead'
 import { placeName, type BoardLead } from './board-model'
-import { LEAD_WIDTH, LEAD_HEIGHT, PLUG_CELL, type Dragged } from './lead-layout'
+import { LEAD_WIDTH, LEAD_HEIGHT, PLUG_CELL, PLUG_WIDTH, type Dragged } from './lead-layout'
 
 interface PlugFacesProps {
   readonly plug: BoardLead[]
@@ -182,7 +182,7 @@ function PlugFace(props: FaceProps) {
           position: 'absolute',
           left,
           top,
-          width: LEAD_WIDTH / 2 - 4,
+          width: PLUG_WIDTH,
           height: PLUG_CELL,
           alignItems: 'center',
         },

@@ -26,7 +26,7 @@ export function Reasons({ answer, leads, posts, onMend }: ReasonsProps) {
         <Note key={r.code + r.message} verdict="stop" text={r.message} />
       ))}
       {proof.hazards.map((hazard) => (
-        <View key={hazard.code + hazard.message} style={{ gap: 6 }}>
+        <View key={hazard.code + hazard.message} style={{ gap: 8 }}>
           <Note verdict={hazard.severity} text={hazard.message} />
           {mendOf(hazard).length > 0 ? (
             <QuietButton

@@ -1,5 +1,6 @@
 // The foot of the board: the one thing to do now, or where the lead in hand may go besides a post.
 import { View } from 'react-native'
+import { useThumbRow } from '../../ui/hand'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { type Placement } from '@oak/core/wiring/placement'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -51,12 +52,13 @@ interface InHandProps {
 
 /** A lead in hand: where it may go besides a post. */
 export function InHand({ lead, place, home, onMove, onDone }: InHandProps) {
+  const row = useThumbRow()
   return (
     <View style={{ gap: 8 }} testID="in-hand">
       <Words size="strong" live>
         {lead.name}: {lead.role}, now {place}. Tap the post it goes to.
       </Words>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={{ flexDirection: row, gap: 8 }}>
         {lead.goes.kind === 'insulated' ? null : (
           <View style={{ flex: 1 }}>
             <QuietButton

@@ -7,9 +7,10 @@ export const LEAD_WIDTH = 128
 
 export const LEAD_HEIGHT = 58
 
-const GAP = 7
+const GAP = 8
 
 export const PLUG_CELL = 56
+export const PLUG_WIDTH = (LEAD_WIDTH - GAP) / 2
 
 /** Where a lead's wire begins: the middle of its label's left edge. */
 export interface WireEnd {
@@ -41,11 +42,11 @@ export function placeLeads(
   const yOf = (i: number) => i * (LEAD_HEIGHT + GAP)
   const plugTop = yOf(main.length) + 4
   const plugAt = (i: number) => ({
-    x: right + (i % 2) * (LEAD_WIDTH / 2),
-    y: plugTop + 20 + Math.floor(i / 2) * (PLUG_CELL + 4),
+    x: right + (i % 2) * (PLUG_WIDTH + GAP),
+    y: plugTop + 20 + Math.floor(i / 2) * (PLUG_CELL + GAP),
   })
   const plugRows = Math.ceil(plug.length / 2)
-  const foot = plugRows > 0 ? plugTop + 20 + plugRows * (PLUG_CELL + 4) : plugTop
+  const foot = plugRows > 0 ? plugTop + 20 + plugRows * (PLUG_CELL + GAP) : plugTop
   const ends: WireEnd[] = [
     ...main.map((lead, i) => ({ lead, x: right, y: yOf(i) + LEAD_HEIGHT / 2 })),
     ...plug.map((lead, i) => ({ lead, x: plugAt(i).x, y: plugAt(i).y + PLUG_CELL / 2 })),

@@ -32,7 +32,7 @@ export function HardStart({
       { path: ['hardStart'], value: end === 'none' ? null : end === 'protected' ? PROTECTED_POST : NEW_C },
     ])
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="small">Hard-start kit on the compressor, its far end</Words>
       <Choice<KitEnd>
         label="Hard-start kit"

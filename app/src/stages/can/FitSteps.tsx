@@ -25,7 +25,7 @@ export function FitSteps({ id, job }: { readonly id: string; readonly job: JobDo
   const { steps, instead, unknowns } = result.output as FitStepsOutput
   const done = steps.filter((s) => job.fitted[s.id]).length
   return (
-    <View style={{ gap: 6 }} testID="fit-steps">
+    <View style={{ gap: 8 }} testID="fit-steps">
       <Words size="strong" heading={2}>
         {instead === null ? `Fit it: ${done} of ${steps.length} done` : 'Fit it'}
       </Words>

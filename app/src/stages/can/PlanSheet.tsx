@@ -2,16 +2,16 @@
 import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import { wantedLoads } from './wanted-loads'
 import { Problem } from '../../ui/Problem'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { USUAL_AIMS } from '@oak/core/capacitor/stock-plan/aims'
 import { sideThatCouldStay } from '@oak/core/job/inputs/old-can-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
-import { deviceFact, editJob, useVan } from '../../platform/state/app'
+import { editJob, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
+import { useDeviceSettings } from '../../ui/device-settings'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -19,34 +19,10 @@ import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { leftText, priceText } from '../../parts/stock/van-model'
-import {
-  AIM_WORDS,
-  chooseEdits,
-  readAims,
-  stockParts,
-  withFirst,
-  type Aim,
-} from '../../parts/stock/stock-plan-model'
+import { AimOrder } from '../../parts/stock/AimOrder'
+import { chooseEdits, stockParts } from '../../parts/stock/stock-plan-model'
 
 type Plan = CapacitorPlanOutput['plans'][number]
-
-/** The order of the aims is the technician's, kept on this device. */
-function useAims(): [readonly Aim[], (first: Aim) => void] {
-  const [aims, setAims] = useState<readonly Aim[]>(USUAL_AIMS)
-  useEffect(() => {
-    let stale = false
-    void deviceFact.get('aims').then((text) => (stale ? undefined : setAims(readAims(text))))
-    return () => {
-      stale = true
-    }
-  }, [])
-  const first = (aim: Aim) => {
-    const next = withFirst(aims, aim)
-    setAims(next)
-    void deviceFact.set('aims', next.join(' '))
-  }
-  return [aims, first]
-}
 
 export function PlanSheet({
   id,
@@ -60,7 +36,7 @@ export function PlanSheet({
   readonly onClose: () => void
 }) {
   const { document: van, left } = useVan()
-  const [aims, setFirst] = useAims()
+  const aims = useDeviceSettings((s) => s.aims)
   const [leave, setLeave] = useState(false)
   const side = useMemo(
     () => (shared && job.compressorMicrofarads ? sideThatCouldStay(job) : null),
@@ -79,7 +55,7 @@ export function PlanSheet({
   const output = result?.ok ? (result.output as CapacitorPlanOutput) : null
   return (
     <Sheet title="Best from the van" open onClose={onClose} testID="plan-sheet">
-      <AimOrder aims={aims} onFirst={setFirst} />
+      <AimOrder />
       {side ? <OldStays leave={leave} setLeave={setLeave} /> : null}
       {output?.stays ? (
         <Words size="small" tone={output.stays.allowed ? 'ink' : 'stop'} live testID="stays-why">
@@ -142,43 +118,6 @@ function OldStays({ leave, setLeave }: OldStaysProps) {
   )
 }
 
-/** The aims as a numbered row: the one that is pressed comes first. */
-function AimOrder({
-  aims,
-  onFirst,
-}: {
-  readonly aims: readonly Aim[]
-  readonly onFirst: (aim: Aim) => void
-}) {
-  const palette = usePalette()
-  return (
-    <View style={{ gap: 6 }}>
-      <Words size="small">What counts, first to last. Press one to put it first.</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }} testID="aims">
-        {aims.map((aim, i) => (
-          <Tap
-            key={aim}
-            testID={`aim-${aim}`}
-            label={`${i + 1}: ${AIM_WORDS[aim]}${i === 0 ? '' : ', put it first'}`}
-            onPress={() => onFirst(aim)}
-            style={{
-              borderRadius: 8,
-              borderWidth: i === 0 ? 3 : 1.5,
-              borderColor: i === 0 ? palette.ink : palette.edge,
-              backgroundColor: i === 0 ? palette.surface : undefined,
-              paddingHorizontal: 10,
-            }}
-          >
-            <Words size={i === 0 ? 'strong' : 'small'}>
-              {i + 1} {AIM_WORDS[aim]}
-            </Words>
-          </Tap>
-        ))}
-      </View>
-    </View>
-  )
-}
-
 function PlanRow({
   plan,
   place,
@@ -208,7 +147,7 @@ function PlanRow({
         padding: 10,
       }}
     >
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
           {plan.cans.map((can, i) => {
             const line = van.stock[can.part]

@@ -42,7 +42,7 @@ export function PlanReasons({ plan, can }: { readonly plan: TapPlan; readonly ca
   const value = (section: SectionId) =>
     `${figure(can.sections.find((s) => s.id === section)?.microfarads ?? NaN)} µF`
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       {plan.groups.map((g) => (
         <Words key={g.load} size="small">
           {g.load}: lead on {value(g.lead)}

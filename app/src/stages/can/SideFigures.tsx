@@ -69,7 +69,7 @@ interface FigureKeysProps {
 export function FigureKeys({ side, now, setOpen }: FigureKeysProps) {
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', gap: 6 }}>
+    <View style={{ flexDirection: 'row', gap: 8 }}>
       {FIELDS.map(({ key, text, unit }) => (
         <Tap
           key={key}

@@ -38,7 +38,7 @@ export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: 
     return next.low && next.high && next.volts ? editJob(id, [{ path: ['startWanted'], value: next }]) : null
   }
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="small">Start capacitor on the compressor</Words>
       <Choice<'no' | 'yes'>
         label="Start capacitor"
@@ -54,7 +54,7 @@ export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: 
         ]}
       />
       {asked ? (
-        <View style={{ flexDirection: 'row', gap: 6 }}>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
           {FIELDS.map(({ key, text, unit }) => (
             <Tap
               key={key}
@@ -122,7 +122,7 @@ function Fits({
     )
   const { start } = result.output as CapacitorPlanOutput
   return (
-    <View style={{ gap: 6 }} testID="start-fits">
+    <View style={{ gap: 8 }} testID="start-fits">
       {start?.problems.map((text) => (
         <Words key={text} size="strong" tone="stop" live>
           {text}

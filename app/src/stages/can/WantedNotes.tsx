@@ -18,7 +18,7 @@ export function WantedNotes({ job, side }: { readonly job: JobDocument; readonly
   const unsettled = microfarads === null && guesses.length > 0
   if (conflicts.length === 0 && !unsettled) return null
   return (
-    <View style={{ gap: 6 }} testID={`wanted-${side}`}>
+    <View style={{ gap: 8 }} testID={`wanted-${side}`}>
       {conflicts.map((text) => (
         <View key={text} style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
           <VerdictMark verdict="watch" size={22} />

@@ -8,10 +8,12 @@ import { chargeInput, chargeProbe } from '@oak/core/job/inputs/startup-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
 import type { ChargeGlanceOutput } from '@oak/core/operations/charge-glance'
+import { degreesIn, fahrenheitOf } from '@oak/core/quantity/temperature'
 import { REFRIGERANTS, type Refrigerant } from '@oak/core/startup/charge/refrigerants'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
+import { useDegrees } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
@@ -37,7 +39,8 @@ const AROUND = ['outdoorFahrenheit', 'returnFahrenheit', 'supplyFahrenheit', 'mi
 export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [pad, setPad] = useState<ChargeKey | null>(null)
-  const input = useMemo(() => chargeInput(job), [job])
+  const degrees = useDegrees()
+  const input = useMemo(() => chargeInput(job, degrees), [job, degrees])
   const result = useOperation('charge-glance', input)
   const output = input && result?.ok ? (result.output as ChargeGlanceOutput) : null
   const [metered, setMetered] = useState<ChargeKey | null>(null)
@@ -45,7 +48,7 @@ export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: Jo
   const take = (key: ChargeKey, measurement: Measurement): string | null => {
     if (measurement.value === 'OL') return 'OL gives no value to work with.'
     return editJob(id, [
-      { path: ['chargeFigures', key], value: Math.round((measurement.value * 1.8 + 32) * 10) / 10 },
+      { path: ['chargeFigures', key], value: fahrenheitOf('C', measurement.value) },
       { path: ['measurements', chargeProbe(key)], value: measurement },
     ])
   }
@@ -78,24 +81,14 @@ export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: Jo
             text={result && !result.ok && input ? result.error.message : null}
             testID="charge-problem"
           />
-          {output
-            ? [output.superheat, output.subcooling, output.split].map((line, i) => (
-                <VerdictLine
-                  key={i}
-                  size="body"
-                  mark={MARKS[line.verdict]}
-                  text={line.text}
-                  testID={`charge-${['superheat', 'subcooling', 'split'][i]}`}
-                />
-              ))
-            : null}
+          {output ? FIGURES.map((name) => <Judged key={name} name={name} line={output[name]} />) : null}
           <FigurePad field={pad} job={job} setPad={setPad} id={id} setMetered={setMetered} />
           <FromMeter metered={metered} id={id} setMetered={setMetered} take={take} />
         </View>
       }
       evidence={
         output ? (
-          <View style={{ gap: 6 }} testID="charge-notes">
+          <View style={{ gap: 8 }} testID="charge-notes">
             {output.notes.map((text) => (
               <Words key={text} size="small" tone="quiet">
                 {text}
@@ -114,6 +107,17 @@ export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: Jo
     />
   )
 }
+
+const FIGURES = ['superheat', 'subcooling', 'split'] as const
+
+interface JudgedProps {
+  readonly name: (typeof FIGURES)[number]
+  readonly line: ChargeGlanceOutput['superheat']
+}
+
+const Judged = ({ name, line }: JudgedProps) => (
+  <VerdictLine size="body" mark={MARKS[line.verdict]} text={line.text} testID={`charge-${name}`} />
+)
 
 interface FromMeterProps {
   readonly metered: ChargeKey | null
@@ -145,23 +149,29 @@ interface FigurePadProps {
 }
 
 function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
-  return field ? (
+  const degrees = useDegrees()
+  if (!field) return null
+  const { name, unit } = CHARGE_NAMES[field]
+  const kept = job.chargeFigures[field] ?? null
+  const isWarmth = unit === null
+  return (
     <NumberPad
       open
-      title={CHARGE_NAMES[field].name}
-      unit={CHARGE_NAMES[field].unit}
-      value={job.chargeFigures[field] ?? null}
+      title={name}
+      unit={unit ?? `°${degrees}`}
+      mayBeBelow={isWarmth}
+      value={kept !== null && isWarmth ? degreesIn(degrees, kept) : kept}
       onClose={() => setPad(null)}
       onSet={(value) =>
         editJob(id, [
-          { path: ['chargeFigures', field], value },
+          { path: ['chargeFigures', field], value: isWarmth ? fahrenheitOf(degrees, value) : value },
           ...(job.measurements[chargeProbe(field)]
             ? [{ path: ['measurements', chargeProbe(field)], value: null }]
             : []),
         ])
       }
       extra={
-        CHARGE_NAMES[field].unit === '°F' ? (
+        isWarmth ? (
           <QuietButton
             text="From the clamp meter"
             onPress={() => {
@@ -173,5 +183,5 @@ function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
         ) : undefined
       }
     />
-  ) : null
+  )
 }

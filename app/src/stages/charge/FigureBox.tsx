@@ -3,6 +3,8 @@ import { figure } from '@oak/core/quantity/display'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { degreesIn, type TemperatureUnit } from '@oak/core/quantity/temperature'
+import { useDegrees } from '../../parts/meter/units'
 import { CHARGE_NAMES, type ChargeKey } from './charge-figures'
 
 interface FigureBoxProps {
@@ -14,6 +16,7 @@ interface FigureBoxProps {
 export function FigureBox({ name: key, value, onPress }: FigureBoxProps) {
   const palette = usePalette()
   const { name, unit } = CHARGE_NAMES[key]
+  const degrees = useDegrees()
   return (
     <Tap
       testID={`charge-${key}`}
@@ -30,12 +33,15 @@ export function FigureBox({ name: key, value, onPress }: FigureBoxProps) {
         alignItems: 'center',
       }}
     >
-      <Words size="strong">
-        {value === undefined ? '–' : figure(value, 1)} {unit}
-      </Words>
+      <Words size="strong">{chargeText(value, unit, degrees)}</Words>
       <Words size="tiny" tone="quiet">
         {name}
       </Words>
     </Tap>
   )
+}
+
+function chargeText(value: number | undefined, unit: string | null, degrees: TemperatureUnit): string {
+  const read = value === undefined ? '–' : figure(unit === null ? degreesIn(degrees, value) : value, 1)
+  return `${read} ${unit ?? `°${degrees}`}`
 }

@@ -5,6 +5,8 @@ import type { ScaleLinear } from 'd3-scale'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ChargeGlanceOutput } from '@oak/core/operations/charge-glance'
 import { figure } from '@oak/core/quantity/display'
+import { degreesText, stepsIn, type TemperatureUnit } from '@oak/core/quantity/temperature'
+import { useDegrees } from '../../parts/meter/units'
 import { FONT, usePalette } from '../../ui/theme'
 import { FigureBox } from './FigureBox'
 import type { ChargeKey } from './charge-figures'
@@ -34,9 +36,10 @@ interface LaddersProps {
 
 export function Ladders({ job, output, onPress }: LaddersProps) {
   const figures = job.chargeFigures
-  const suction = ladderOf('superheat', output?.superheat ?? null, figures.suctionFahrenheit)
-  const liquid = ladderOf('subcooling', output?.subcooling ?? null, figures.liquidFahrenheit)
-  const y = ladderScale([suction, liquid], [TOP, FOOT])
+  const unit = useDegrees()
+  const suction = ladderOf('superheat', output?.superheat ?? null, figures.suctionFahrenheit, unit)
+  const liquid = ladderOf('subcooling', output?.subcooling ?? null, figures.liquidFahrenheit, unit)
+  const y = ladderScale([suction, liquid], [TOP, FOOT], unit)
   const box = (key: ChargeKey) => <FigureBox name={key} value={figures[key]} onPress={onPress} />
   const row = { flexDirection: 'row', gap: 12 } as const
   return (
@@ -50,7 +53,7 @@ export function Ladders({ job, output, onPress }: LaddersProps) {
         height={HEIGHT}
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={spoken(suction, liquid, output)}
+        aria-label={spoken(suction, liquid, output, unit)}
       >
         {SIDES.map((side) => (
           <Rungs
@@ -72,14 +75,20 @@ export function Ladders({ job, output, onPress }: LaddersProps) {
 }
 
 /** The picture in words, in the order in which it is read. */
-function spoken(suction: Ladder, liquid: Ladder, output: ChargeGlanceOutput | null): string {
+function spoken(
+  suction: Ladder,
+  liquid: Ladder,
+  output: ChargeGlanceOutput | null,
+  unit: TemperatureUnit,
+): string {
+  const text = (degrees: number) => degreesText(unit, degrees)
   return SIDES.map((side) => {
     const { line, saturation } = side.left ? suction : liquid
     const difference = output?.[side.kind].difference ?? null
     return [
-      `${side.name} line ${line === null ? 'not read' : `${figure(line, 0)} °F`}`,
-      `${side.point} ${saturation === null ? 'not known' : `${figure(saturation, 0)} °F`}`,
-      ...(difference === null ? [] : [`${side.title} ${figure(difference, 0)} °F`]),
+      `${side.name} line ${line === null ? 'not read' : text(line)}`,
+      `${side.point} ${saturation === null ? 'not known' : text(saturation)}`,
+      ...(difference === null ? [] : [`${side.title} ${text(stepsIn(unit, difference))}`]),
     ].join(', ')
   }).join('; ')
 }
@@ -111,6 +120,7 @@ interface RungsProps {
 
 /** One ladder: rails and rungs, the usual band beside the saturation mark, both marks with their names outside. */
 function Rungs({ side, ladder, y, difference }: RungsProps) {
+  const unit = useDegrees()
   const palette = usePalette()
   const x = side.left ? RAIL : WIDTH - RAIL
   const { saturation, line, band } = ladder
@@ -126,7 +136,7 @@ function Rungs({ side, ladder, y, difference }: RungsProps) {
         fill={palette.ink}
         fontFamily={FONT}
       >
-        {difference === null ? side.title : `${side.title} ${figure(difference, 0)} °F`}
+        {difference === null ? side.title : `${side.title} ${degreesText(unit, stepsIn(unit, difference))}`}
       </Text>
       {band ? (
         <Rect
@@ -198,6 +208,7 @@ interface MarkProps {
 
 /** A pointer at the rail's outer side with its figure and its name. The line's is filled, the saturation's open. */
 function Mark({ side, y, label, value, text, filled = false }: MarkProps) {
+  const unit = useDegrees()
   const palette = usePalette()
   const out = side.left ? -1 : 1
   const edge = (side.left ? RAIL : WIDTH - RAIL) + out * (HALF + 2)
@@ -227,7 +238,7 @@ function Mark({ side, y, label, value, text, filled = false }: MarkProps) {
         fill={palette.ink}
         fontFamily={FONT}
       >
-        {`${figure(value, 0)} °F`}
+        {degreesText(unit, value)}
       </Text>
       <Text
         x={words}

@@ -24,7 +24,7 @@ export function CauseBars({
   const palette = usePalette()
   const shown = causes.filter((c, i) => i < MOST_SHOWN && (c.chance >= LEAST || i === 0))
   return (
-    <View style={{ gap: 6 }} testID="causes">
+    <View style={{ gap: 8 }} testID="causes">
       {shown.map((cause) => (
         <Tap
           key={cause.id}

@@ -45,7 +45,7 @@ function Reasons({
   readonly none: string
 }) {
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="strong" heading={3}>
         {title}
       </Words>

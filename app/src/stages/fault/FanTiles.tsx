@@ -28,7 +28,7 @@ export function FanTiles({ answers, value, onPick }: FanTilesProps) {
   return (
     <Group
       label="What the fan does"
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
       testID="fan-tiles"
     >
       {answers.map(({ id, text }) => {

@@ -191,7 +191,7 @@ function Questions({
           (q) => q.kind === kind && q.id !== without && (q.open || q.answer !== null),
         )
         return (
-          <View key={kind} style={{ gap: 6 }}>
+          <View key={kind} style={{ gap: 8 }}>
             <Words size="strong" heading={2}>
               {KIND_TITLES[kind]}
             </Words>

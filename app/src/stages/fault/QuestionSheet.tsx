@@ -5,7 +5,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
@@ -92,6 +92,7 @@ function Readings({
   onMeasure,
   onMarking,
 }: QuestionSheetProps & { readonly probes: readonly Probe[]; readonly onProbe: (probe: Probe) => void }) {
+  const readingText = useReadingText()
   const palette = usePalette()
   const capacitor = question.reads?.startsWith('microfarads') ?? false
   return (
@@ -99,7 +100,7 @@ function Readings({
       {probes.map((probe) => {
         const kept = job.measurements[probe.probe]
         return (
-          <View key={probe.probe} style={{ flexDirection: 'row', gap: 6 }}>
+          <View key={probe.probe} style={{ flexDirection: 'row', gap: 8 }}>
             <Tap
               testID={`read-${probe.probe}`}
               onPress={() => onProbe(probe)}

@@ -12,7 +12,7 @@ import { figure } from '@oak/core/quantity/display'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useCurrentOperation, type Answer } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -193,6 +193,7 @@ interface LeadsPictureProps {
 }
 
 function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, ask }: LeadsPictureProps) {
+  const readingText = useReadingText()
   return (
     <View style={{ gap: 14 }}>
       <Words size="title" heading={2}>
@@ -201,7 +202,7 @@ function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, as
       <Words size="small" tone="quiet">
         Power off and proven dead, capacitor discharged, every lead off its post and touching nothing.
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {record.leads.map((lead, i) => (
           <LeadChip
             key={i}

@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ColourCode, Insulation } from '@oak/core/motor/colour'
 import type { FindLeadsOutput } from '@oak/core/operations/find-leads'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { Sheet } from '../../ui/Sheet'
 import { SwatchGrid, WirePiece } from '../../ui/Swatch'
 import { Tap } from '../../ui/Tap'
@@ -89,9 +89,10 @@ export function Pairs({
   readonly again: FindLeadsOutput['readAgain']
   readonly onAsk: (a: string, b: string) => void
 }) {
+  const readingText = useReadingText()
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {pairsOf(names.length).map(([i, j]) => {
         const [a, b] = [names[i] as string, names[j] as string]
         const reading = job.measurements[pairProbe(i, j)]

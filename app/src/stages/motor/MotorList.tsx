@@ -133,7 +133,7 @@ function Horsepower({ id, job, sheet }: SettingsProps) {
     hint: `${c.amps} A`,
   }))
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="strong" heading={2}>
         Horsepower to set
       </Words>
@@ -155,7 +155,7 @@ function SelectSpeed({ id, job, sheet }: SettingsProps) {
   const speeds = selectSpeeds(sheet)
   const chosen = speeds.find((c) => c.speed === job.speed)
   return (
-    <View style={{ gap: 6 }} testID="select-speed">
+    <View style={{ gap: 8 }} testID="select-speed">
       <Words size="strong" heading={2}>
         Speed to set
       </Words>

@@ -26,7 +26,7 @@ export function Figures({
 }) {
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {keys.map((key) => {
         const value = figureOf(job, key)
         const text = value === null ? '–' : lengthText(value, unit)
@@ -73,7 +73,7 @@ export function FarEnd({
 }) {
   const end = output?.ends[1]
   return (
-    <View style={{ gap: 6 }} testID="far-end">
+    <View style={{ gap: 8 }} testID="far-end">
       <Words size="strong" heading={2}>
         The far end
       </Words>
@@ -93,7 +93,7 @@ function Notes({
   readonly first?: string
 }) {
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       {first ? <Words size="strong">{first}</Words> : null}
       {end.notes.map((note) => (
         <VerdictLine
@@ -123,7 +123,7 @@ export function Evidence({ id, job, output, unit, blower, onPress }: EvidencePro
     <View style={{ gap: 14 }}>
       {ends[0] && ends[0].notes.length > 0 ? <Notes end={ends[0]} unit={unit} /> : null}
       {blower ? (
-        <View style={{ gap: 6 }}>
+        <View style={{ gap: 8 }}>
           <Words size="strong" heading={2}>
             Wheel in its housing
           </Words>
@@ -152,7 +152,7 @@ export function Evidence({ id, job, output, unit, blower, onPress }: EvidencePro
         </View>
       ) : null}
       {mountingWay(job) === 'base' ? (
-        <View style={{ gap: 6 }}>
+        <View style={{ gap: 8 }}>
           <Words size="strong" heading={2}>
             Studs
           </Words>
@@ -165,7 +165,7 @@ export function Evidence({ id, job, output, unit, blower, onPress }: EvidencePro
         </View>
       ) : null}
       {checks.length > 0 ? (
-        <View style={{ gap: 6 }} testID="mount-checks">
+        <View style={{ gap: 8 }} testID="mount-checks">
           <Words size="strong" heading={2}>
             Before power: {done} of {checks.length}
           </Words>

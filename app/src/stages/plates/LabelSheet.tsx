@@ -56,7 +56,7 @@ export function LabelSheet({ title, plate, example, start, onClose, onKeep }: La
       <Problem text={result && !result.ok ? result.error.message : null} testID="label-problem" />
       {reading ? <Pieces reading={reading} /> : null}
       {reading?.questions.map((q) => (
-        <View key={q.id} style={{ gap: 6 }} testID="label-question">
+        <View key={q.id} style={{ gap: 8 }} testID="label-question">
           <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
             <VerdictMark verdict="cannotTell" size={24} />
             <Words size="strong" style={{ flex: 1 }}>
@@ -99,7 +99,7 @@ function Pieces({ reading }: { readonly reading: LabelReading }) {
   const palette = usePalette()
   const shown = reading.pieces.filter((p) => p.kind !== 'other')
   return (
-    <View style={{ gap: 6 }} testID="label-pieces">
+    <View style={{ gap: 8 }} testID="label-pieces">
       <Words size="small" tone={reading.kind === 'nothing' ? 'stop' : 'quiet'} live>
         {KIND_WORDS[reading.kind]}
       </Words>
@@ -140,7 +140,7 @@ function Options({
   readonly onPick: (id: string) => void
 }) {
   return (
-    <Group label={label} style={{ gap: 6 }}>
+    <Group label={label} style={{ gap: 8 }}>
       {options.map((option) => {
         const on = option.id === value
         return (

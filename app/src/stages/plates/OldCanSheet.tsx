@@ -8,7 +8,7 @@ import { USUAL_ACCURACY, type Measurement } from '@oak/core/meter/measurement'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
 import { BENCH_MARKS } from '../../ui/bench-marks'
 import { Choice } from '../../ui/Choice'
@@ -119,6 +119,7 @@ function Marked({ job, onAsk }: PartProps) {
 }
 
 function StartCan({ job, onAsk }: PartProps) {
+  const readingText = useReadingText()
   const palette = usePalette()
   const range = job.canMarking?.range ?? undefined
   const bleed = job.measurements['ohms-bleed']
@@ -171,6 +172,7 @@ interface BenchRowProps extends PartProps {
 }
 
 function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
+  const readingText = useReadingText()
   const palette = usePalette()
   const kept = job.measurements[probe]
   const input = useMemo(
@@ -188,7 +190,7 @@ function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
   const result = useOperation('bench-capacitor', input)
   const bench = result?.ok ? (result.output as BenchResult) : null
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Tap
         testID={`read-${probe}`}
         onPress={() => onAsk({ probe, title, quantity: 'microfarads' })}

@@ -8,7 +8,7 @@ import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import type { JobDocument } from '@oak/core/job/document'
 import { USUAL_ACCURACY } from '@oak/core/meter/measurement'
 import { useOperation } from '../../parts/frame/use-operation'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -84,7 +84,7 @@ function BladeHints({
   readonly setBlades: (value: Readonly<Record<string, string>>) => void
 }) {
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="small" tone="quiet">
         Blades on each post, if you like: a hint, never proof.
       </Words>
@@ -112,6 +112,7 @@ interface PostsPictureProps {
 }
 
 function PostsPicture({ answer, job, onAsk }: PostsPictureProps) {
+  const readingText = useReadingText()
   const palette = usePalette()
   return (
     <View style={{ width: SIZE, height: SIZE, alignSelf: 'center' }} testID="unmarked-can">

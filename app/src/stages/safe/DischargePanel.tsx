@@ -114,7 +114,7 @@ interface FieldKeysProps {
 function FieldKeys({ fields, running, setOpen }: FieldKeysProps) {
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', gap: 6 }}>
+    <View style={{ flexDirection: 'row', gap: 8 }}>
       {fields.map((field) => (
         <Tap
           key={field.key}

@@ -20,7 +20,7 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import type { NamedWire } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -120,6 +120,7 @@ interface StepsProps {
 }
 
 function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
+  const readingText = useReadingText()
   const toggle = (key: string) => onSet(key, job.safe[key] ? null : { state: 'done', volts: null })
   const read = (step: ProveStep) => proveStep(step.id)
   return (
@@ -130,7 +131,7 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
           {safe.sentence}
         </Words>
       </View>
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           Open
         </Words>
@@ -144,7 +145,7 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
           />
         ))}
       </View>
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           Prove dead, line by line
         </Words>
@@ -183,11 +184,12 @@ interface RestProps extends StepsProps {
 }
 
 function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
+  const readingText = useReadingText()
   const { record, assumed } = dischargeSetup(job)
   const read = job.safe[DISCHARGED_STEP]
   return (
     <View style={{ gap: 14 }}>
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           Discharge
         </Words>
@@ -212,7 +214,7 @@ function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
           }
         />
       </View>
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           What stays live
         </Words>

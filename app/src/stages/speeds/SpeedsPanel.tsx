@@ -120,7 +120,7 @@ function Output({ assignment, lead, speeds, onPick }: OutputProps) {
         borderColor: palette.edge,
         backgroundColor: palette.surface,
         padding: 10,
-        gap: 6,
+        gap: 8,
       }}
     >
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>

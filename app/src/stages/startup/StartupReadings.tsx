@@ -5,7 +5,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Quantity } from '@oak/core/meter/measurement'
 import type { StartupOutput } from '@oak/core/operations/startup-verdict'
 import { figure } from '@oak/core/quantity/display'
-import { readingText } from '../../parts/meter/units'
+import { useReadingText } from '../../parts/meter/units'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictLine } from '../../ui/VerdictLine'
@@ -42,6 +42,7 @@ interface ReadingProps {
 }
 
 export function Reading({ job, probe, title, quantity, short, onAsk }: ReadingProps) {
+  const readingText = useReadingText()
   const palette = usePalette()
   const kept = job.measurements[probe]
   return (
@@ -147,7 +148,7 @@ export function Capacitor({
   const read = output?.capacitor
   const mark: Verdict = read?.verdict === 'in' ? 'proven' : read?.verdict === 'out' ? 'stop' : 'cannotTell'
   return (
-    <View style={{ gap: 6 }}>
+    <View style={{ gap: 8 }}>
       <Words size="strong" heading={2}>
         The new capacitor under load
       </Words>
@@ -182,7 +183,7 @@ export function Capacitor({
 
 export function Causes({ output }: { readonly output: StartupOutput }) {
   return (
-    <View style={{ gap: 6 }} testID="over-amps">
+    <View style={{ gap: 8 }} testID="over-amps">
       <Words size="strong" heading={2}>
         Why it may draw too much
       </Words>

@@ -75,7 +75,7 @@ function StartupEvidence({ output, job, setAsked, id }: StartupEvidenceProps) {
     <View style={{ gap: 14 }}>
       {output && output.causes.length > 0 ? <Causes output={output} /> : null}
       {job.motor?.capacitor ? <Capacitor job={job} output={output} onAsk={setAsked} /> : null}
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           Beside it
         </Words>

@@ -14,7 +14,7 @@ interface FindingViewProps {
 
 export function FindingView({ finding, wire }: FindingViewProps) {
   return (
-    <View style={{ gap: 6 }} testID={`finding-${finding.wire}`}>
+    <View style={{ gap: 8 }} testID={`finding-${finding.wire}`}>
       <Words size="strong">
         {finding.role ? `This wire is ${ROLE_NAMES[finding.role]}` : 'Its job cannot be told yet'}
       </Words>

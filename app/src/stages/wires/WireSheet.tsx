@@ -71,7 +71,7 @@ export function WireSheet({ unit, wire, finding, problems, onClose, onChange, on
         onPick={(end) => change({ to: end })}
       />
       <Segments wire={wire} onChange={(run) => change({ segments: run })} />
-      <View style={{ gap: 6 }}>
+      <View style={{ gap: 8 }}>
         <Words size="strong">Followed by hand from end to end</Words>
         <Choice
           label="Traced"

@@ -1,0 +1,36 @@
+import fc from 'fast-check'
+import { degreesIn, degreesText, fahrenheitOf, stepsIn } from './temperature'
+
+// Freezing and boiling water, and where both scales meet (definition of the scales).
+it.each([
+  [32, 0],
+  [212, 100],
+  [-40, -40],
+])('%f °F are %f °C', (fahrenheit, celsius) => {
+  expect(degreesIn('C', fahrenheit)).toBe(celsius)
+  expect(degreesIn('F', fahrenheit)).toBe(fahrenheit)
+  expect(fahrenheitOf('C', celsius)).toBe(fahrenheit)
+})
+
+it('a difference has no zero point: 9 °F are 5 °C', () => {
+  expect(stepsIn('C', 9)).toBe(5)
+  expect(stepsIn('F', 9)).toBe(9)
+})
+
+it('what is typed to a tenth is read again as it was typed', () =>
+  fc.assert(
+    fc.property(
+      fc.integer({ min: -500, max: 1200 }),
+      fc.constantFrom('F' as const, 'C' as const),
+      (tenths, unit) => {
+        expect(degreesIn(unit, fahrenheitOf(unit, tenths / 10))).toBe(tenths / 10 + 0)
+      },
+    ),
+  ))
+
+it('is written with a real minus and without a needless zero', () =>
+  expect([degreesText('C', -3), degreesText('F', 52.5), degreesText('C', -0)]).toEqual([
+    '−3 °C',
+    '52.5 °F',
+    '0 °C',
+  ]))

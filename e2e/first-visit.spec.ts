@@ -1,0 +1,37 @@
+// The first visit: what the app is for, and a finished example that stays off every record.
+import { expect, test } from './app'
+
+test('a finished example is two taps away, can be looked through and played with, and is kept nowhere', async ({
+  app,
+  server,
+}) => {
+  await expect(app.getByTestId('first-visit').getByRole('img')).toHaveAccessibleName(
+    /T1: black before, yellow now; C: white before, black now; FAN: brown before, orange now/,
+  )
+  await app.getByTestId('see-example').click()
+  await expect(app.getByRole('heading', { name: 'Example: Fan dead, north condenser' })).toBeVisible()
+  await expect(app.getByTestId('hookup-card')).toContainText('Saltmarsh Bakery')
+  await app.getByTestId('stage-board').click()
+  await expect(app.getByTestId('verdict-sentence')).toContainText('Proven')
+  await app.getByTestId('lead-brown').click()
+  await app.getByTestId('board').getByTestId('post-T1').click()
+  await expect(app.getByTestId('verdict-sentence')).toContainText('Stop.')
+  await app.getByTestId('to-home').click()
+  await expect(app.getByTestId('first-visit')).toBeVisible()
+  await expect(app.getByText('No jobs on this device yet.')).toBeVisible()
+  // Nothing of it was delivered.
+  const { changes } = (await (await app.request.get(`${server.url}/api/changes?after=0`)).json()) as {
+    changes: readonly unknown[]
+  }
+  expect(changes).toEqual([])
+  await app.goto(server.url)
+  await expect(app.getByTestId('first-visit')).toBeVisible()
+})
+
+test.describe('with the demo', () => {
+  test.use({ demo: true })
+  test('where there are jobs, the picture gives way to them', async ({ app }) => {
+    await expect(app.getByText('Saltmarsh Bakery, rear roof')).toBeVisible()
+    await expect(app.getByTestId('first-visit')).toHaveCount(0)
+  })
+})
