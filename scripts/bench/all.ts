@@ -1,5 +1,7 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
 import { benchBoard } from './board'
+import { benchFirstVisit } from './first-visit'
+import { benchStages } from './stages'
 import { benchStockPlan } from './stock-plan'
 import { benchProof } from './proof'
 import { benchMatch } from './match'
@@ -12,6 +14,8 @@ async function main(): Promise<void> {
   benchProof()
   await benchStockPlan()
   benchWire()
+  await benchFirstVisit()
+  await benchStages()
   await benchBoard()
 }
 

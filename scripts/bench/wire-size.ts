@@ -1,17 +1,11 @@
 // JavaScript over the wire against a bare page of the same framework, built here and now.
-import { execFileSync } from 'node:child_process'
-import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
+import { buildBarePage } from './bare-page'
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
 
 const root = resolve(__dirname, '..', '..')
-const WANTED = 1.35
-const BARE_PAGE = `import { PaperProvider, Text } from 'react-native-paper'
-export default function Page() {
-  return <PaperProvider><Text>bare</Text></PaperProvider>
-}
-`
-
+const WANTED = 1.15
 interface Sizes {
   readonly gzip: number
   readonly brotli: number
@@ -30,37 +24,6 @@ function sizesIn(dist: string, part: 'first load' | 'whole'): Sizes {
     gzip: sum((d) => gzipSync(d, { level: 9 })),
     brotli: sum((d) => brotliCompressSync(d, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } })),
   }
-}
-
-function buildBarePage(): string {
-  const folder = join(root, 'app', '.expo', 'bare')
-  rmSync(folder, { recursive: true, force: true })
-  mkdirSync(join(folder, 'app'), { recursive: true })
-  writeFileSync(
-    join(folder, 'package.json'),
-    JSON.stringify({ name: 'bare', version: '1.0.0', private: true, main: 'expo-router/entry' }),
-  )
-  writeFileSync(
-    join(folder, 'app.json'),
-    JSON.stringify({
-      expo: {
-        name: 'bare',
-        slug: 'bare',
-        scheme: 'bare',
-        platforms: ['web'],
-        plugins: ['expo-router'],
-        web: { bundler: 'metro', output: 'single' },
-      },
-    }),
-  )
-  writeFileSync(join(folder, 'babel.config.js'), "module.exports = { presets: ['babel-preset-expo'] }\n")
-  writeFileSync(join(folder, 'app', 'index.tsx'), BARE_PAGE)
-  execFileSync(join(root, 'node_modules/.bin/expo'), ['export', '-p', 'web'], {
-    cwd: folder,
-    env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1' },
-    stdio: 'pipe',
-  })
-  return join(folder, 'dist')
 }
 
 export function benchWire(): void {

@@ -1,17 +1,26 @@
 import { Slot } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
+import { fetchAhead } from '../parts/frame/fetch-ahead'
 import { startPaper } from '../platform/files/paper'
 import { startApp } from '../platform/state/app'
+// They are named here so that they can be fetched ahead, whichever address is opened first.
+import '../screens'
 import { ThemeProvider } from '../ui/theme'
 import { Words } from '../ui/Words'
+
+// The device's data is read while the page is put together.
+const started = typeof window === 'undefined' ? Promise.resolve() : startApp()
 
 export default function Root() {
   const [state, setState] = useState<'starting' | 'ready' | { readonly failed: string }>('starting')
   useEffect(() => {
     startPaper()
-    startApp().then(
-      () => setState('ready'),
+    started.then(
+      () => {
+        setState('ready')
+        fetchAhead()
+      },
       (error: unknown) => setState({ failed: String(error) }),
     )
     if ('serviceWorker' in navigator && process.env.NODE_ENV === 'production')

@@ -1,9 +1,6 @@
 import type { JobId } from '@oak/core/job/job-id'
 import { useLocalSearchParams } from 'expo-router'
-import { stageScreen } from '../parts/frame/stage-screen'
-import type { TagEditorProps } from '../shop/tag/TagEditor'
-
-const TagEditor = stageScreen<TagEditorProps>(async () => (await import('../shop/tag/TagEditor')).TagEditor)
+import { TagEditor } from '../screens'
 
 export default function Tag() {
   const { job, sheet } = useLocalSearchParams<{ job?: JobId; sheet?: string }>()

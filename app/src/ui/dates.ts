@@ -1,4 +1,4 @@
-// Dates on screens, as the device writes them. On papers they are written out in one way (handover/papers): a paper has no device.
+// Dates: on screens as the device writes them, on papers in one way, because a paper has no device.
 
 /** "7 Mar 2026", or as the device's language has it. */
 const DAY = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
@@ -14,3 +14,11 @@ export const monthText = (at: number): string => MONTH.format(at)
 export const momentText = (at: number): string => MOMENT.format(at)
 /** To the second, for a record. */
 export const exactText = (at: number): string => EXACT.format(at)
+
+const PAPER_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+const PAPER_TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+
+/** "7 Mar 2026" */
+export const paperDay = (at: number): string => PAPER_DAY.format(at)
+/** "7 Mar 2026, 09:05" */
+export const paperMoment = (at: number): string => `${paperDay(at)}, ${PAPER_TIME.format(at)}`

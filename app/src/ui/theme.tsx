@@ -1,7 +1,7 @@
 // The palette by day or night, and Paper's theme made from it, so that no default colour of the framework shows.
 import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react'
 import { useColorScheme } from 'react-native'
-import { configureFonts, MD3DarkTheme, MD3LightTheme, PaperProvider } from 'react-native-paper'
+import { configureFonts, DefaultTheme, PaperProvider, type MD3Theme } from 'react-native-paper'
 import { useDeviceSettings } from './device-settings'
 import { Icon, type IconName } from './Icon'
 import { DAY, NIGHT, withContrast, type Palette } from './palette'
@@ -11,23 +11,56 @@ export const FONT = 'Hyperlegible, system-ui, sans-serif'
 const PaletteContext = createContext<Palette>(DAY)
 export const usePalette = (): Palette => useContext(PaletteContext)
 
-const paperTheme = (p: Palette) => ({
-  ...(p.dark ? MD3DarkTheme : MD3LightTheme),
+/** Every colour token of the kit, from ours: none of its own shows, by day or night. */
+const colorsOf = (p: Palette): MD3Theme['colors'] => ({
+  primary: p.action,
+  onPrimary: p.onAction,
+  primaryContainer: p.surface,
+  onPrimaryContainer: p.ink,
+  inversePrimary: p.surface,
+  secondary: p.ink,
+  onSecondary: p.ground,
+  secondaryContainer: p.surface,
+  onSecondaryContainer: p.ink,
+  tertiary: p.ink,
+  onTertiary: p.ground,
+  tertiaryContainer: p.surface,
+  onTertiaryContainer: p.ink,
+  error: p.stop,
+  onError: p.ground,
+  errorContainer: p.surface,
+  onErrorContainer: p.stop,
+  background: p.ground,
+  onBackground: p.ink,
+  surface: p.surface,
+  onSurface: p.ink,
+  surfaceVariant: p.surface,
+  onSurfaceVariant: p.quiet,
+  surfaceDisabled: p.ground,
+  onSurfaceDisabled: p.quiet,
+  outline: p.edge,
+  outlineVariant: p.line,
+  inverseSurface: p.ink,
+  inverseOnSurface: p.ground,
+  shadow: '#000',
+  scrim: '#000',
+  backdrop: '#000a',
+  elevation: {
+    level0: 'transparent',
+    level1: p.surface,
+    level2: p.surface,
+    level3: p.surface,
+    level4: p.surface,
+    level5: p.surface,
+  },
+})
+
+const paperTheme = (p: Palette): MD3Theme => ({
+  ...DefaultTheme,
+  dark: p.dark,
   roundness: 2,
   fonts: configureFonts({ config: { fontFamily: FONT } }),
-  colors: {
-    ...(p.dark ? MD3DarkTheme : MD3LightTheme).colors,
-    primary: p.action,
-    onPrimary: p.onAction,
-    background: p.ground,
-    surface: p.surface,
-    surfaceVariant: p.surface,
-    onSurface: p.ink,
-    onSurfaceVariant: p.quiet,
-    onBackground: p.ink,
-    outline: p.edge,
-    error: p.stop,
-  },
+  colors: colorsOf(p),
 })
 
 /** Whether the device asks for more contrast, or sets its own few colours. */

@@ -1,9 +1,1 @@
-import { stageScreen } from '../../parts/frame/stage-screen'
-
-const CoverageScreen = stageScreen<object>(
-  async () => (await import('../../shop/van/CoverageScreen')).CoverageScreen,
-)
-
-export default function Coverage() {
-  return <CoverageScreen />
-}
+export { Coverage as default } from '../../screens'

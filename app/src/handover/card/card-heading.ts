@@ -1,11 +1,11 @@
 // What the card says beside the hookup, from the job's own facts.
-import { format } from 'date-fns/format'
 import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
 import { microfaradsFromReading } from '@oak/core/capacitor/reading'
 import { startProbe } from '@oak/core/job/inputs/startup-input'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { figure } from '@oak/core/quantity/display'
+import { paperMoment } from '../../ui/dates'
 
 /** The change by which the hookup was last proven. */
 const provenBy = (changes: readonly Change[]): Change | undefined =>
@@ -17,7 +17,7 @@ export function cardHeading(id: string, job: JobDocument, changes: readonly Chan
     job: id,
     title: job.title,
     site: job.site,
-    date: proven ? format(proven.at, 'd MMM yyyy, HH:mm') : '',
+    date: proven ? paperMoment(proven.at) : '',
     technician: proven?.technician ?? '',
     readings: [
       ...startReadings(job),

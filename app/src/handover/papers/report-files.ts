@@ -1,17 +1,15 @@
 // The job's papers as PDF, made on the device: report, card and label. A part of its own, fetched when a paper is asked for.
-import { format } from 'date-fns/format'
 import { canLabel, type LabelSize } from '@oak/core/job/report/label'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan } from '@oak/core/job/inputs/hookup-input'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import type { ReportOutput } from '@oak/core/operations/report'
+import { paperDay, paperMoment } from '../../ui/dates'
 import { photoOf } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { picturesOf, smallPhoto } from './draw-texts'
 import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
 import { savePdf } from '../../platform/pdf/write-pdf'
-
-const dateText = (at: number): string => format(at, 'd MMM yyyy')
 
 export async function saveReport(id: string, report: ReportOutput, technician: string): Promise<void> {
   const photos = new Map<string, string>()
@@ -24,11 +22,11 @@ export async function saveReport(id: string, report: ReportOutput, technician: s
     fileName(report.title, id, 'report.pdf'),
     reportDocument({
       report,
-      date: dateText(Date.now()),
+      date: paperDay(Date.now()),
       technician,
       photos,
       pictures: picturesOf(textsOf({ report, technician })),
-      acceptedAt: accepted ? format(accepted.at, 'd MMM yyyy, HH:mm') : null,
+      acceptedAt: accepted ? paperMoment(accepted.at) : null,
     }),
   )
 }
@@ -48,7 +46,7 @@ export interface LabelOf {
 export async function saveLabel(id: string, { job, groups, size }: LabelOf): Promise<void> {
   const can = liveCan(job)
   if (!can) return
-  const label = canLabel({ can, groups, date: dateText(Date.now()), job: job.title, size })
+  const label = canLabel({ can, groups, date: paperDay(Date.now()), job: job.title, size })
   await savePdf(
     fileName(job.title, id, 'label.pdf'),
     labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),

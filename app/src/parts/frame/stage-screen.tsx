@@ -1,42 +1,36 @@
-// A stage's screen, fetched when the stage is first entered: home and the first stage are on the phone without waiting for the rest.
-// The service worker keeps every part, so a stage opens without a server too.
-import { lazy, Suspense, type ComponentType } from 'react'
+// A stage's screen, fetched when the stage is first entered, or before that while the page has nothing to do: home is on the phone without
+// waiting for the rest. The service worker keeps every part, so a stage opens without a server too.
+import { lazy, Suspense, useState, type ComponentType, type ReactNode } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { Words } from '../../ui/Words'
+import { fetchedAhead } from './fetch-ahead'
 
 export interface StageProps {
   readonly id: string
   readonly job: JobDocument
 }
 
-const PAUSE_MS = 1500
+const OPENING = (
+  <View style={{ padding: 20 }}>
+    <Words size="title">Opening…</Words>
+  </View>
+)
 
-/** A part that cannot be fetched now, with no server and no service worker yet, is asked for until it comes. */
-async function patiently<T>(load: () => Promise<T>): Promise<T> {
-  for (;;) {
-    try {
-      return await load()
-    } catch (error) {
-      console.warn('A part of the app could not be fetched yet:', error)
-      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS))
-    }
-  }
-}
-
+/** `meanwhile`: what stands there until it is fetched. */
 export function stageScreen<P extends object = StageProps>(
   load: () => Promise<ComponentType<P>>,
+  meanwhile: ReactNode = OPENING,
 ): ComponentType<P> {
-  const Screen = lazy(async () => ({ default: await patiently(load) }))
+  const part = fetchedAhead(load)
+  const Screen = lazy(async () => ({ default: await part.fetch() }))
   return function Stage(props: P) {
-    return (
-      <Suspense
-        fallback={
-          <View style={{ padding: 20 }}>
-            <Words size="title">Opening…</Words>
-          </View>
-        }
-      >
+    // Of what is there no stand-in is shown, not even for a moment: the framework would leave that up for 0.3 s. It stays what it was.
+    const [{ Ready }] = useState(() => ({ Ready: part.now() }))
+    return Ready ? (
+      <Ready {...props} />
+    ) : (
+      <Suspense fallback={meanwhile}>
         <Screen {...props} />
       </Suspense>
     )

@@ -40,11 +40,11 @@ export function theJobs(): Jobs {
 
 export async function startApp(): Promise<void> {
   if (jobs) return
-  const device = await openDeviceStore()
-  const deviceId = await deviceIdOf(device)
+  // What can be asked for at once is: each answer takes its turn on a busy page.
+  const [device, photos] = await Promise.all([openDeviceStore(), openPhotoShelf()])
+  const [deviceId] = await Promise.all([deviceIdOf(device), keepSettings(device)])
   const tabs = new BroadcastChannel('oak-switch')
   let sync: Sync | null = null
-  const photos = await openPhotoShelf()
   // Pictures go after the changes that speak of them.
   const everything = async () => {
     await sync?.round()
@@ -67,7 +67,6 @@ export async function startApp(): Promise<void> {
   })
   sync = createSync(device, httpServer, (changes) => made.take(changes), made.setSync)
   tabs.onmessage = (event: MessageEvent<Change[]>) => made.take(event.data)
-  await keepSettings(device)
   await made.load()
   jobs = made
   round()

@@ -179,8 +179,8 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     show,
     edit,
     async load() {
-      const technician = await device.fact(TECHNICIAN)
-      take(await device.all())
+      const [technician, changes] = await Promise.all([device.fact(TECHNICIAN), device.all()])
+      take(changes)
       store.setState({ ready: true, technician: typeof technician === 'string' ? technician : '' })
     },
     create: () => uuid(),

@@ -18,9 +18,10 @@ const KEYS = Object.keys(NAMES) as (keyof DeviceSettings)[]
 
 /** Reads what is kept, and from then on keeps what is set. */
 export async function keepSettings(keeper: FactKeeper): Promise<void> {
-  for (const key of KEYS) {
-    const kept = await keeper.fact(NAMES[key])
-    const read = typeof kept === 'string' ? READ_SETTING[key](kept) : null
+  const kept = await Promise.all(KEYS.map((key) => keeper.fact(NAMES[key])))
+  for (const [i, key] of KEYS.entries()) {
+    const text = kept[i]
+    const read = typeof text === 'string' ? READ_SETTING[key](text) : null
     if (read !== null) useDeviceSettings.setState({ [key]: read })
   }
   useDeviceSettings.subscribe((now, before) => {

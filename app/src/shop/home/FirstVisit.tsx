@@ -4,9 +4,7 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import Svg, { Circle, G, Path, Text } from 'react-native-svg'
 import { COLOUR_NAMES, type ColourCode } from '@oak/core/motor/colour'
-import { nextStage } from '../../parts/frame/stages'
 import { theJobs } from '../../platform/state/app'
-import { documentOf } from '../../platform/state/jobs'
 import { Problem } from '../../ui/Problem'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { FONT, usePalette } from '../../ui/theme'
@@ -22,7 +20,7 @@ export function FirstVisit() {
     try {
       const { job, changes } = await fetchExample()
       theJobs().show(job, changes)
-      router.navigate(`/job/${job}/${nextStage(documentOf(theJobs().store.getState(), job))}`)
+      router.navigate(`/job/${job}`)
     } catch (error) {
       setWrong(`The example cannot be fetched now: ${String(error)}. It needs a connection once.`)
     }

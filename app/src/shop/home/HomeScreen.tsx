@@ -4,7 +4,6 @@ import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
-import { nextStage } from '../../parts/frame/stages'
 import { beginJob, theJobs, useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
 import { Icon } from '../../ui/Icon'
@@ -58,12 +57,7 @@ export function HomeScreen() {
         keyExtractor={(entry) => entry.id}
         contentContainerStyle={{ padding: 16, gap: 10, maxWidth: 760, width: '100%', alignSelf: 'center' }}
         ListHeaderComponent={<HomeHead wide={wide} setNaming={setNaming} trouble={trouble} shown={shown} />}
-        renderItem={({ item }) => (
-          <JobRow
-            entry={item}
-            onPress={() => router.navigate(`/job/${item.id}/${nextStage(item.document)}`)}
-          />
-        )}
+        renderItem={({ item }) => <JobRow entry={item} onPress={() => router.navigate(`/job/${item.id}`)} />}
         ListFooterComponent={<HomeFoot open={open} wrong={wrong} />}
       />
       {wide ? null : (
