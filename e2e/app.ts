@@ -50,6 +50,12 @@ export async function signWires(page: Page): Promise<void> {
   await page.mouse.up()
 }
 
+/** Picks a motor once they stand in the order in which they stay. */
+export async function pickMotor(page: Page, sheet: string): Promise<void> {
+  await expect(page.getByTestId('motors')).not.toHaveAttribute('aria-busy', 'true')
+  await page.getByTestId(`sheet-${sheet}`).click()
+}
+
 export const direction = (page: Page, name: 'CW' | 'CCW') =>
   page.getByTestId('direction').getByRole('radio', { name: new RegExp(`^${name},`) })
 
@@ -76,7 +82,8 @@ export async function toBoard(
   await signWires(page)
   taps += 1
   await direction(page, turns).click()
-  await tap(`sheet-${sheet}`)
+  taps += 1
+  await pickMotor(page, sheet)
   await tap('motor-next')
   await tap('compressor-microfarads')
   await enterNumber(page, compressor)

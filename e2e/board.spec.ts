@@ -1,4 +1,4 @@
-import { expect, move, test, toBoard, verdict, signWires } from './app'
+import { expect, move, test, toBoard, verdict, signWires, pickMotor } from './app'
 
 test('a short is made by moving a wire, said at once, blocks the card, and is mended by one press', async ({
   app,
@@ -80,7 +80,7 @@ test('a motor that cannot turn the wanted way is refused where it is chosen', as
   await app.getByTestId('choose-unit').click()
   await signWires(app)
   await app.getByTestId('direction').getByRole('radio').last().click()
-  await app.getByTestId('sheet-rowan-16f').click()
+  await pickMotor(app, 'rowan-16f')
   await expect(app.getByTestId('rotation-refusal')).toContainText('cannot be reversed')
   await expect(app.getByTestId('motor-next')).toBeDisabled()
 })

@@ -1,7 +1,7 @@
 // The board as a circuit: drag, undo and keyboard; figures of each mode; blowers; what if; the circuit as a file.
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { direction, expect, move, test, toBoard, verdict, signWires } from './app'
+import { direction, expect, move, test, toBoard, verdict, signWires, pickMotor } from './app'
 
 /** Drags a lead onto a post, as a finger would. */
 async function drag(page: Page, lead: string, post: string): Promise<void> {
@@ -104,7 +104,7 @@ test('a blower from its wires to a proven card; a tap on another’s post is sto
   await app.getByTestId('choose-unit').click()
   await signWires(app)
   await direction(app, 'CCW').click()
-  await app.getByTestId('sheet-alder-33b').click()
+  await pickMotor(app, 'alder-33b')
   await app.getByTestId('motor-next').click()
   await expect(app.getByTestId('plan-strip')).toContainText('FAN')
   await app.getByTestId('capacitor-next').click()

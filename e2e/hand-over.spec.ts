@@ -278,7 +278,7 @@ test.describe('an empty job', () => {
     expect(statSync(await saved.path()).size).toBeLessThan(5_000_000)
     const pdf = await readPdf(saved)
     // What the typeface cannot write is a picture, and the title stands whole in the file's own.
-    expect(pdf.title).toBe(title.trim())
+    expect(pdf).toMatchObject({ title: title.trim(), language: 'en', showsTitle: true })
     expect(pdf.pages.reduce((sum, p) => sum + p.pictures, 0)).toBeGreaterThanOrEqual(12)
     expect(pdf.pages.map((p) => p.text).join(' ')).toContain('Photo 12')
   })

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test, verdict } from './app'
+import { expect, test, verdict, pickMotor } from './app'
 
 /** Keys pressed, of which a test can say how many it took. */
 class Keys {
@@ -93,7 +93,7 @@ async function toDemoBoard(page: Page, url: string): Promise<void> {
   await keys.press('n')
   await keys.hold(() => expect(page.getByTestId('direction')).toBeVisible())
   await page.getByTestId('direction').getByRole('radio', { name: /^CW,/ }).click()
-  await page.getByTestId('sheet-rowan-25r').click()
+  await pickMotor(page, 'rowan-25r')
   await keys.press('n')
   await page.getByTestId('compressor-microfarads').click()
   await page.keyboard.type('40')

@@ -1,5 +1,5 @@
 // Motors of other kinds, from the motor's stage to a proven card.
-import { direction, enterNumber, expect, test, verdict, signWires } from './app'
+import { direction, enterNumber, expect, test, verdict, signWires, pickMotor } from './app'
 
 test('a motor without a capacitor: the FAN post stays empty, its select lead sets the speed, and the card says both', async ({
   app,
@@ -8,7 +8,7 @@ test('a motor without a capacitor: the FAN post stays empty, its select lead set
   await app.getByTestId('choose-unit').click()
   await signWires(app)
   await direction(app, 'CW').click()
-  await app.getByTestId('sheet-teal-33e').click()
+  await pickMotor(app, 'teal-33e')
   // Which class the old motor had is not known, so it is asked for, never assumed.
   await expect(app.getByTestId('motor-next')).toBeDisabled()
   await app.getByTestId('select-speed').getByRole('radio', { name: /^high/ }).click()
@@ -41,7 +41,7 @@ test('where the old capacitor served only the fan, such a motor needs no can', a
   await app.getByTestId('choose-unit').click()
   await signWires(app)
   await direction(app, 'CCW').click()
-  await app.getByTestId('sheet-teal-33e').click()
+  await pickMotor(app, 'teal-33e')
   await app.getByTestId('select-speed').getByRole('radio', { name: /^low/ }).click()
   await app.getByTestId('motor-next').click()
   await expect(app.getByTestId('no-capacitor')).toContainText('needs none')
@@ -58,7 +58,7 @@ test('a motor of several horsepowers: the wanted one is set, its idle taps are c
   await app.getByTestId('choose-unit').click()
   await signWires(app)
   await direction(app, 'CW').click()
-  await app.getByTestId('sheet-rowan-33m').click()
+  await pickMotor(app, 'rowan-33m')
   await app
     .getByRole('radiogroup', { name: 'Horsepower to set' })
     .getByRole('radio', { name: /^1\/4 hp/ })

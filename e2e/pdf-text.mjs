@@ -1,4 +1,4 @@
-// A PDF's pages as JSON, by pdf.js: size in points, text in reading order, how many pictures. `node e2e/pdf-text.mjs FILE`
+// A PDF's pages as JSON, by pdf.js: size in points, text in reading order, how many pictures; its title and language. `node e2e/pdf-text.mjs FILE`
 import { readFileSync } from 'node:fs'
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 
@@ -24,4 +24,7 @@ for (let n = 1; n <= document.numPages; n++) {
     pictures: fnArray.filter((fn) => fn === OPS.paintImageXObject).length,
   })
 }
-process.stdout.write(JSON.stringify({ title: info.Title ?? null, pages }))
+const showsTitle = (await document.getViewerPreferences())?.DisplayDocTitle ?? false
+process.stdout.write(
+  JSON.stringify({ title: info.Title ?? null, language: info.Language ?? null, showsTitle, pages }),
+)

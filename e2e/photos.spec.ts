@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
-import { delivered, enterNumber, expect, test, signWires } from './app'
+import { delivered, enterNumber, expect, test, signWires, pickMotor } from './app'
 
 const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
 const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
@@ -102,7 +102,7 @@ test('a photo taken with the server away is delivered when it returns, and stand
   expect((await fetch(`${server.url}/api/photos/${id}`)).status).toBe(200)
   await app.getByTestId('stage-wires').click()
   await signWires(app)
-  await app.getByTestId('sheet-rowan-25r').click()
+  await pickMotor(app, 'rowan-25r')
   await app.getByTestId('stage-capacitor').click()
   await app.getByTestId('compressor-microfarads').click()
   await enterNumber(app, '40')

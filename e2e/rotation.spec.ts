@@ -1,5 +1,5 @@
 // The rotation finder, from the motor's stage.
-import { enterNumber, expect, test, signWires } from './app'
+import { enterNumber, expect, test, signWires, pickMotor } from './app'
 
 test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({
   app,
@@ -7,7 +7,7 @@ test('found from the blade, seen from both ends, with the plug; a plate that dis
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await signWires(app)
-  await app.getByTestId('sheet-rowan-25r').click()
+  await pickMotor(app, 'rowan-25r')
   await app.getByTestId('find-rotation').click()
   await app.getByTestId('near-right').click()
   await app.getByTestId('shaft-points').getByRole('radio', { name: 'toward you' }).click()
@@ -34,7 +34,7 @@ test('a motor that cannot be reversed refuses the found way', async ({ app }) =>
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await signWires(app)
-  await app.getByTestId('sheet-rowan-16f').click()
+  await pickMotor(app, 'rowan-16f')
   await app.getByTestId('find-rotation').click()
   await app.getByTestId('rotation-kind').getByRole('radio', { name: 'wheel' }).click()
   await app.getByTestId('cups').getByRole('radio', { name: 'left' }).click()

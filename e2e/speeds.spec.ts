@@ -1,5 +1,5 @@
 // A blower's outputs get taps of the new motor, from the motor's stage.
-import { expect, test, signWires } from './app'
+import { expect, test, signWires, pickMotor } from './app'
 
 test('a blower from four speeds to three: every output in use keeps a lead, the choice can be changed, and lasts', async ({
   app,
@@ -13,9 +13,9 @@ test('a blower from four speeds to three: every output in use keeps a lead, the 
   await app.getByRole('radio', { name: 'CIRC on the fan board' }).click()
   await app.keyboard.press('Escape')
   await signWires(app)
-  await app.getByTestId('sheet-alder-50b').click()
+  await pickMotor(app, 'alder-50b')
   await expect(app.getByTestId('output-HEAT')).toContainText('blue · BU')
-  await app.getByTestId('sheet-alder-33b').click()
+  await pickMotor(app, 'alder-33b')
   await expect(app.getByTestId('output-COOL')).toContainText('black · BK')
   await expect(app.getByTestId('output-HEAT')).toContainText('blue · BU')
   await expect(app.getByTestId('output-CIRC')).toContainText('red · RD')
@@ -33,7 +33,7 @@ test('where outputs may not share, two on one tap is refused', async ({ app }) =
   await app.getByTestId('family-fan-coil').click()
   await app.getByTestId('choose-unit').click()
   await signWires(app)
-  await app.getByTestId('sheet-alder-33b').click()
+  await pickMotor(app, 'alder-33b')
   await app.getByTestId('output-LO').getByRole('radio', { name: 'medium' }).click()
   await expect(app.getByTestId('speeds-problem')).toContainText('may not share a tap on this unit')
 })

@@ -1,7 +1,7 @@
 // The van: its list in and out, parts taken and given back, the parts counter.
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { delivered, direction, expect, test, signWires } from './app'
+import { delivered, direction, expect, test, signWires, pickMotor } from './app'
 
 const HEAD = 'kind,name,quantity,price,sheet,microfarads,volts\n'
 const GOOD = `${HEAD}motor,Rowan 25R,2,148.00,rowan-25r,,\ncapacitor,Dual 45/5,1,24.50,,45/5,440\npart,"Cap, small",40,0.20,,,\n`
@@ -91,7 +91,7 @@ test('a motor taken for a job lowers the stock; undone, it is back; a second dev
   await direction(app, 'CW').click()
   await expect(app.getByTestId('sheet-rowan-25r')).toContainText('2 left')
   await expect(app.getByTestId('sheet-rowan-33m')).toContainText('not on the van')
-  await app.getByTestId('sheet-rowan-25r').click()
+  await pickMotor(app, 'rowan-25r')
   await app.getByTestId('to-carry').click()
   await app.getByTestId('carry-motor').click()
   await expect(app.getByTestId('carry-stock-motor')).toHaveText('taken from the van, 1 left')

@@ -3,7 +3,7 @@ import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { OakServer } from '../e2e/server'
-import { signWires } from '../e2e/app'
+import { pickMotor, signWires } from '../e2e/app'
 
 const folder = resolve(__dirname, '..', 'docs', 'screenshots')
 const PHONE = { width: 390, height: 844 }
@@ -28,6 +28,7 @@ async function hold(page: Page): Promise<void> {
 /** All columns are there, and one pair is pressed. */
 async function covered(page: Page): Promise<void> {
   await page.getByText(/pairs can be met/).waitFor()
+  await page.getByTestId('row-7.5').click()
   await page.getByTestId('cell-45-7.5').click()
 }
 
@@ -55,7 +56,7 @@ async function blowerCard(page: Page): Promise<void> {
   await page.getByTestId('choose-unit').click()
   await signWires(page)
   await page.getByTestId('direction').getByRole('radio', { name: /^CCW,/ }).click()
-  await page.getByTestId('sheet-alder-33b').click()
+  await pickMotor(page, 'alder-33b')
   await page.getByTestId('motor-next').click()
   await page.getByTestId('capacitor-next').click()
   await page.getByTestId('prove').click()

@@ -11,18 +11,21 @@ interface GroupProps {
   readonly holds?: Extract<RovingRole, 'radio' | 'button'>
   /** In rows of so many, for the keys up and down. */
   readonly columns?: number
+  /** What it holds may still change places. */
+  readonly busy?: boolean
   readonly children: ReactNode
   readonly style?: StyleProp<ViewStyle>
   readonly testID?: string
 }
 
-export function Group({ label, holds = 'radio', columns, children, style, testID }: GroupProps) {
+export function Group({ label, holds = 'radio', columns, busy, children, style, testID }: GroupProps) {
   const roving = useRoving(holds, columns)
   return (
     <View
       {...roving}
       role={holds === 'radio' ? 'radiogroup' : 'group'}
       aria-label={label}
+      aria-busy={busy}
       style={style}
       testID={testID}
     >

@@ -11,6 +11,9 @@ interface PdfMake {
   ): { getBlob(done: (blob: Blob) => void): void }
 }
 
+/** For a reader’s voice: the language of its words, and its title instead of the file’s name. The kit writes no structure tags. */
+const READ_ALOUD = { language: 'en', displayTitle: true } as const
+
 async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
   const [make, fonts] = await Promise.all([
     import('pdfmake/build/pdfmake'),
@@ -19,7 +22,7 @@ async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
   const pdfMake = ((make as { default?: unknown }).default ?? make) as PdfMake
   return new Promise((done, failed) => {
     try {
-      pdfMake.createPdf(document, undefined, undefined, filesOf(fonts)).getBlob(done)
+      pdfMake.createPdf({ ...READ_ALOUD, ...document }, undefined, undefined, filesOf(fonts)).getBlob(done)
     } catch (error) {
       failed(error instanceof Error ? error : new Error(String(error)))
     }

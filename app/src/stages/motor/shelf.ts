@@ -6,7 +6,7 @@ import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { candidateOf } from '@oak/core/motor/match/criterion'
 import { selectSpeeds } from '@oak/core/motor/settings'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
-import { useOperation } from '../../parts/frame/use-operation'
+import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { leftText, vanMotors, type VanMotor } from '../../parts/stock/van-model'
 import { useVan } from '../../platform/state/app'
 
@@ -23,6 +23,8 @@ export interface ShelfRow {
 export interface Shelf {
   readonly shown: readonly ShelfRow[]
   readonly matches: readonly Match[]
+  /** Nothing is matched yet, or it was against another old motor or direction: rows may still change places. */
+  readonly isMatching: boolean
   /** What is wrong with the old plate; null: nothing. */
   readonly problem: string | null
 }
@@ -33,10 +35,12 @@ export function useShelf(job: JobDocument): Shelf {
   const motors = useMemo(() => vanMotors(van, left), [van, left])
   const sheets = useMemo(() => sheetsOf(motors, job.motor), [motors, job.motor])
   const input = useMemo(() => ({ old: oldMotorOf(job), candidates: sheets.map(candidateOf) }), [job, sheets])
-  const result = useOperation('match-motor', input)
+  const { answer: result, isCurrent } = useCurrentOperation('match-motor', input)
   const matches = result?.ok ? (result.output as MatchMotorOutput).matches : NO_MATCHES
   const problem = result && !result.ok ? result.error.message : null
-  return { shown: shelfRows(sheets, matches, motors), matches, problem }
+  // Before the first answer there is no order: rows that came in another one would move under a finger.
+  const shown = result ? shelfRows(sheets, matches, motors) : []
+  return { shown, matches, isMatching: !isCurrent, problem }
 }
 
 const NO_MATCHES: readonly Match[] = []
