@@ -1,4 +1,4 @@
-import { DAY, NIGHT, withContrast, type Palette } from './palette'
+import { DAY, NIGHT, withContrast, withForced, type Palette } from './palette'
 
 // Contrast as WCAG 2 defines it: (L1 + 0.05) / (L2 + 0.05) of the relative luminances.
 const luminance = (hex: string): number => {
@@ -35,6 +35,11 @@ describe.each<[string, Palette]>([
     for (const key of ['line', 'edge', 'quiet'] as const)
       expect(contrast(more[key], p.ground)).toBeGreaterThan(contrast(p[key], p.ground))
     expect(contrast(more.line, p.ground)).toBeGreaterThanOrEqual(3)
+  })
+  it('in the device’s own colours what stands on a button is ink on ground', () => {
+    const forced = withForced(p)
+    expect(contrast(forced.onAction, forced.ground)).toBeGreaterThanOrEqual(7)
+    expect(forced.action).toBe(forced.ground)
   })
   it('the next action reads at 7 to 1 on its button', () =>
     expect(contrast(p.onAction, p.action)).toBeGreaterThanOrEqual(7))

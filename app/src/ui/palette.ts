@@ -56,3 +56,6 @@ export const NIGHT: Palette = {
 
 /** For who asks for more contrast: no second voice, no faint line. */
 export const withContrast = (p: Palette): Palette => ({ ...p, quiet: p.ink, line: p.edge, edge: p.ink })
+
+/** Where the device sets its own few colours, a button has the ground's: what stands on it is ink. */
+export const withForced = (p: Palette): Palette => ({ ...withContrast(p), action: p.ground, onAction: p.ink })

@@ -4,7 +4,7 @@ import { useColorScheme } from 'react-native'
 import { configureFonts, DefaultTheme, PaperProvider, type MD3Theme } from 'react-native-paper'
 import { useDeviceSettings } from './device-settings'
 import { Icon, type IconName } from './Icon'
-import { DAY, NIGHT, withContrast, type Palette } from './palette'
+import { DAY, NIGHT, withContrast, withForced, type Palette } from './palette'
 
 export const FONT = 'Hyperlegible, system-ui, sans-serif'
 
@@ -63,14 +63,18 @@ const paperTheme = (p: Palette): MD3Theme => ({
   colors: colorsOf(p),
 })
 
-/** Whether the device asks for more contrast, or sets its own few colours. */
-const MORE = '(prefers-contrast: more), (forced-colors: active)'
-const query = typeof window === 'undefined' || !('matchMedia' in window) ? null : window.matchMedia(MORE)
-const heard = (tell: () => void) => {
-  query?.addEventListener('change', tell)
-  return () => query?.removeEventListener('change', tell)
+/** Whether the device asks for it, now and as it changes. */
+function mediaOf(text: string): () => boolean {
+  const query = typeof window === 'undefined' || !('matchMedia' in window) ? null : window.matchMedia(text)
+  const heard = (tell: () => void) => {
+    query?.addEventListener('change', tell)
+    return () => query?.removeEventListener('change', tell)
+  }
+  return () => useSyncExternalStore(heard, () => query?.matches ?? false)
 }
-const useWantsContrast = (): boolean => useSyncExternalStore(heard, () => query?.matches ?? false)
+const useWantsContrast = mediaOf('(prefers-contrast: more)')
+/** The device sets its own few colours. */
+const useIsForced = mediaOf('(forced-colors: active)')
 
 export function ThemeProvider({ children }: { readonly children: ReactNode }) {
   const look = useDeviceSettings((s) => s.look)
@@ -80,7 +84,11 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
   // What stands outside of React's reach: the page's own ground and its ring of focus (base.css).
   useEffect(() => void (document.documentElement.dataset.look = shown), [shown])
   const wantsMore = useWantsContrast()
-  const palette = useMemo(() => (wantsMore ? withContrast(plain) : plain), [plain, wantsMore])
+  const isForced = useIsForced()
+  const palette = useMemo(
+    () => (isForced ? withForced(plain) : wantsMore ? withContrast(plain) : plain),
+    [plain, isForced, wantsMore],
+  )
   const theme = useMemo(() => paperTheme(palette), [palette])
   return (
     <PaletteContext.Provider value={palette}>
