@@ -35,6 +35,37 @@ test('a lead dragged into a short is stopped at once with its mend; undo mends i
   await expect(app.getByTestId('hookup-card')).toBeVisible()
 })
 
+test('a finger drags a lead too; a touch that the phone takes away, as for a call, drops nothing', async ({
+  app,
+}) => {
+  await toBoard(app)
+  const cdp = await app.context().newCDPSession(app)
+  const touch = (
+    type: 'touchStart' | 'touchMove' | 'touchEnd' | 'touchCancel',
+    at?: readonly [number, number],
+  ) => cdp.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [{ x: at[0], y: at[1] }] : [] })
+  const pull = async (end: 'touchEnd' | 'touchCancel') => {
+    const from = await app.getByTestId('lead-brown/white').boundingBox()
+    const to = await app.getByTestId('board').getByTestId('post-T1').boundingBox()
+    if (!from || !to) throw new Error('lead or post is not in sight')
+    const [x, y] = [from.x + 30, from.y + 20]
+    await touch('touchStart', [x, y])
+    for (let i = 1; i <= 12; i++)
+      await touch('touchMove', [
+        x + ((to.x + to.width / 2 - x) * i) / 12,
+        // Sideways first: what begins up or down is the page's.
+        i < 4 ? y : y + ((to.y + to.height / 2 - y) * (i - 3)) / 9,
+      ])
+    await touch(end)
+  }
+  await pull('touchCancel')
+  await app.waitForTimeout(300)
+  await expect(verdict(app)).toHaveText('Proven in off and cooling.')
+  await expect(app.getByTestId('undo')).not.toHaveAccessibleName(/a lead’s place/)
+  await pull('touchEnd')
+  await expect(verdict(app)).toContainText('The brown/white lead joins the two lines: a dead short')
+})
+
 test('a lead let go between posts stays where it was', async ({ app }) => {
   await toBoard(app)
   const from = await app.getByTestId('lead-white').boundingBox()

@@ -20,10 +20,7 @@ test('a finished example is two taps away, can be looked through and played with
   await expect(app.getByTestId('first-visit')).toBeVisible()
   await expect(app.getByText('No jobs on this device yet.')).toBeVisible()
   // Nothing of it was delivered.
-  const { changes } = (await (await app.request.get(`${server.url}/api/changes?after=0`)).json()) as {
-    changes: readonly unknown[]
-  }
-  expect(changes).toEqual([])
+  expect(await server.changes()).toEqual([])
   await app.goto(server.url)
   await expect(app.getByTestId('first-visit')).toBeVisible()
 })
@@ -33,5 +30,32 @@ test.describe('with the demo', () => {
   test('where there are jobs, the picture gives way to them', async ({ app }) => {
     await expect(app.getByText('Saltmarsh Bakery, rear roof')).toBeVisible()
     await expect(app.getByTestId('first-visit')).toHaveCount(0)
+  })
+
+  test('a job opens at its next stage, and Back leads home again', async ({ app }) => {
+    await app.getByText('Saltmarsh Bakery, rear roof').click()
+    await expect(app).toHaveURL(/\/card$/)
+    await app.goBack()
+    await expect(app.getByText('Saltmarsh Bakery, rear roof')).toBeVisible()
+  })
+
+  test('on a slow link a stage waits for what the stages share, and opens', async ({ page, server }) => {
+    const said: string[] = []
+    page.on('console', (message) => said.push(message.text()))
+    page.on('pageerror', (error) => said.push(error.message))
+    let letGo: () => void = () => undefined
+    const held = new Promise<void>((resolve) => {
+      letGo = resolve
+    })
+    await page.route(/__common-\w+\.js/, async (route) => {
+      await held
+      await route.continue()
+    })
+    await page.goto(`${server.url}/job/01950000-0000-7000-8000-000000000001/board`, { waitUntil: 'commit' })
+    await expect(page.getByText('Opening…')).toBeVisible()
+    await page.waitForTimeout(1000)
+    letGo()
+    await expect(page.getByTestId('board')).toBeVisible()
+    expect(said.filter((text) => /could not be fetched|Requiring/.test(text))).toEqual([])
   })
 })

@@ -8,6 +8,7 @@ import type { CanMarking } from '../capacitor/marking'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { measuredInterval, USUAL_ACCURACY, type Measurement } from '../meter/measurement'
 import { figure } from '../quantity/display'
+import { fahrenheitOf } from '../quantity/temperature'
 import type { Interval } from '../quantity/interval'
 
 /** Where a reading is taken; the key under which a job keeps it. */
@@ -269,7 +270,7 @@ function speeds(low?: ProbeReading, medium?: ProbeReading, high?: ProbeReading):
 function shell(reading: ProbeReading | undefined): ReadingAnswer | null {
   if (!reading || reading.value === 'OL') return null
   const { low, high } = range(reading)
-  const words = `${figure(reading.value, 0)} °C (${figure(reading.value * 1.8 + 32, 0)} °F).`
+  const words = `${figure(reading.value, 0)} °C (${figure(fahrenheitOf('C', reading.value), 0)} °F).`
   return said('heat', heatOf(low, high), words)
 }
 

@@ -1,6 +1,7 @@
 // One reading as kept in a job: what was read and where, the meter's own figure, and what that meter can tell.
 import * as v from 'valibot'
 import { figure } from '../quantity/display'
+import { fahrenheitOf } from '../quantity/temperature'
 import { readingInterval, type Interval, type MeterAccuracy } from '../quantity/interval'
 
 export const QUANTITIES = ['volts', 'amps', 'microfarads', 'ohms', 'celsius'] as const
@@ -54,7 +55,7 @@ export const MeasuredValueSchema = v.union(
 /** A bound as whoever typed it reads it. */
 const boundText = (quantity: Quantity, value: number): string =>
   quantity === 'celsius'
-    ? `${figure(value)} °C (${figure(value * 1.8 + 32)} °F)`
+    ? `${figure(value)} °C (${figure(fahrenheitOf('C', value))} °F)`
     : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
 
 export const MeasurementSchema = v.pipe(

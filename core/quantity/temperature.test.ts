@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { degreesIn, degreesText, fahrenheitOf, stepsIn } from './temperature'
+import { celsiusOf, degreesIn, degreesText, fahrenheitOf, stepsIn } from './temperature'
 
 // Freezing and boiling water, and where both scales meet (definition of the scales).
 it.each([
@@ -10,6 +10,7 @@ it.each([
   expect(degreesIn('C', fahrenheit)).toBe(celsius)
   expect(degreesIn('F', fahrenheit)).toBe(fahrenheit)
   expect(fahrenheitOf('C', celsius)).toBe(fahrenheit)
+  expect([celsiusOf('F', fahrenheit), celsiusOf('C', celsius)]).toEqual([celsius, celsius])
 })
 
 it('a difference has no zero point: 9 °F are 5 °C', () => {

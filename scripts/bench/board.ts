@@ -1,7 +1,8 @@
 // The board in the browser: from the press that moves a lead to the new verdict on the screen, mends tried, with the page's thread slowed
 // four times (the worker's is not: the browser slows the page alone). Against two frames of the same page with nothing to do, in this run.
-import { chromium, type Page } from '@playwright/test'
-import { OakServer } from '../../e2e/server'
+import type { Page } from '@playwright/test'
+import { bareFrames, onDemo, slow } from './phone'
+import { median } from './median'
 
 const JOB = '/job/01950000-0000-7000-8000-000000000001/board'
 const WANTED_MS = 50
@@ -13,7 +14,6 @@ const MOVES = [
   ['black', 'T2'],
   ['black', 'T1'],
 ] as const
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 
 /** Marks the moment of every press, and of every change of the verdict's words. */
 const WATCH = `
@@ -41,32 +41,17 @@ async function answers(page: Page): Promise<number[]> {
   return found
 }
 
-const frames = (page: Page): Promise<number> =>
-  page.evaluate<number>(
-    'new Promise((done) => { const from = performance.now(); requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - from))) })',
-  )
-
-export async function benchBoard(): Promise<void> {
-  const server = await OakServer.start({ demo: true })
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
+export const benchBoard = (): Promise<void> =>
+  onDemo(JOB, async (page) => {
+    await page.getByTestId('verdict-sentence').waitFor()
+    await page.evaluate(WATCH)
+    await answers(page)
+    for (const rate of [1, 4]) {
+      await slow(page, rate)
+      const ms = median(await answers(page))
+      const bare = median(await Promise.all([bareFrames(page), bareFrames(page), bareFrames(page)]))
+      console.log(
+        `board, ${rate}× slower: ${ms.toFixed(0)} ms from press to verdict (wanted ${WANTED_MS}), ${(ms / bare).toFixed(1)} times two bare frames`,
+      )
+    }
   })
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
-  const page = await context.newPage()
-  await page.goto(server.url + JOB)
-  await page.getByTestId('verdict-sentence').waitFor()
-  await page.evaluate(WATCH)
-  await answers(page)
-  for (const rate of [1, 4]) {
-    const cdp = await context.newCDPSession(page)
-    await cdp.send('Emulation.setCPUThrottlingRate', { rate })
-    const ms = median(await answers(page))
-    const bare = median(await Promise.all([frames(page), frames(page), frames(page)]))
-    console.log(
-      `board, ${rate}× slower: ${ms.toFixed(0)} ms from press to verdict (wanted ${WANTED_MS}), ${(ms / bare).toFixed(1)} times two bare frames`,
-    )
-  }
-  await browser.close()
-  await server.close()
-}

@@ -3,14 +3,15 @@
 import type { Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { resolve } from 'node:path'
-import { chromium, type Browser } from '@playwright/test'
+import type { Browser } from '@playwright/test'
 import express from 'express'
 import { buildBarePage } from './bare-page'
+import { launch, phone, slow } from './phone'
+import { median } from './median'
 
 const ROUNDS = 7
 const SLOWER = 4
 const WANTED = { usable: 1, painted: 0.35 } as const
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 
 function serve(dist: string): Promise<Server> {
   const app = express()
@@ -28,10 +29,9 @@ interface Visit {
 
 /** Milliseconds from the first byte asked for. `sign`: what is there once the page can be used. */
 async function visit(browser: Browser, url: string, sign: string): Promise<Visit> {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
+  const context = await phone(browser)
   const page = await context.newPage()
-  const cdp = await context.newCDPSession(page)
-  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWER })
+  await slow(page, SLOWER)
   await page.addInitScript(`
     const look = () => { if (!window.__usable && (${sign})) requestAnimationFrame(() => (window.__usable ||= performance.now())) }
     new MutationObserver(look).observe(document, { childList: true, subtree: true, characterData: true })
@@ -51,10 +51,7 @@ export async function benchFirstVisit(): Promise<void> {
     serve(resolve(__dirname, '..', '..', 'app', 'dist')),
   ])
   const urlOf = (server: Server) => `http://127.0.0.1:${(server.address() as AddressInfo).port}/`
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  })
+  const browser = await launch()
   const found: { readonly bare: Visit; readonly ours: Visit }[] = []
   for (let i = 0; i < ROUNDS; i++)
     found.push({

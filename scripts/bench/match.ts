@@ -3,11 +3,11 @@ import * as v from 'valibot'
 import { LEAD_SHEETS } from '../../core/motor/lead-sheets'
 import { matchMotor } from '../../core/operations/match-motor'
 import { runOperation } from '../../core/operations/registry'
+import { median } from './median'
 
 const MOTORS = 2000
 const WANTED_MS = 50
 
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 function timeOf(work: () => unknown): number {
   const from = performance.now()
   work()

@@ -12,9 +12,9 @@ import { spiceText } from '../../core/circuit/solution/spice'
 import { sweepCapacitor } from '../../core/circuit/solution/sweep'
 import { timeSpicePoints } from '../../core/capacitor/testing/spice'
 import { circuitInput, circuitOf } from '../../core/testing/circuits'
+import { median } from './median'
 
 const WANTED_MS = 50
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 function timeOf(work: () => unknown): number {
   const from = performance.now()
   work()

@@ -6,8 +6,8 @@ import { highsStock } from '../../core/capacitor/stock-plan/testing/highs'
 import { restock } from '../../core/capacitor/coverage/restock'
 import { madeVan } from '../../core/capacitor/stock-plan/testing/vans'
 import { startHighs } from '../../core/capacitor/tap-plan/testing/highs'
+import { median } from './median'
 
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 function timeOf(work: () => unknown): number {
   const from = performance.now()
   work()

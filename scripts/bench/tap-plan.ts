@@ -2,6 +2,7 @@
 import { planTaps } from '../../core/capacitor/tap-plan/plan'
 import { highsBest, startHighs } from '../../core/capacitor/tap-plan/testing/highs'
 import { tradeInstance, type Instance } from '../../core/capacitor/tap-plan/testing/instances'
+import { median } from './median'
 
 const SIZES = [
   { sections: 6, wanted: 300 },
@@ -10,8 +11,6 @@ const SIZES = [
 ] as const
 const INSTANCES = 15
 const WARM_UP = 300
-
-const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN
 
 function timeOf(work: () => unknown, repeats: number): number {
   const from = performance.now()

@@ -10,7 +10,9 @@ import { ThemeProvider } from '../ui/theme'
 import { Words } from '../ui/Words'
 
 // The device's data is read while the page is put together.
-const started = typeof window === 'undefined' ? Promise.resolve() : startApp()
+const started = startApp()
+// What is wrong is said on the page, as soon as there is one.
+started.catch(() => undefined)
 
 export default function Root() {
   const [state, setState] = useState<'starting' | 'ready' | { readonly failed: string }>('starting')

@@ -4,7 +4,7 @@ import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
-import { degreesIn, degreesText, type TemperatureUnit } from '../../quantity/temperature'
+import { degreesIn, degreesText, fahrenheitOf, type TemperatureUnit } from '../../quantity/temperature'
 import { rotationText } from '../../rotation/view'
 import type { CHARGE_FIGURES } from '../../startup/charge/figures'
 import { makeSafe } from '../../safety/make-safe'
@@ -187,7 +187,7 @@ const valueText = ({ value, quantity }: Measurement, unit: TemperatureUnit): str
   value === 'OL'
     ? 'OL'
     : quantity === 'celsius'
-      ? degreesText(unit, degreesIn(unit, value * 1.8 + 32))
+      ? degreesText(unit, degreesIn(unit, fahrenheitOf('C', value)))
       : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
 
 type ChargeKey = keyof typeof CHARGE_FIGURES

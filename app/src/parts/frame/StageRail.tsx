@@ -37,7 +37,7 @@ export function StageRail({
   const at = STAGES.findIndex((s) => s.id === here)
   // The stage at hand is in sight, with its neighbours.
   useEffect(
-    () => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * (NARROWEST + 8)), animated: false }),
+    () => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * (NARROWEST + APART)), animated: false }),
     [at],
   )
   const roving = useRoving('tab')
@@ -46,7 +46,7 @@ export function StageRail({
       {...roving}
       role="tablist"
       aria-label="Stages"
-      style={wide ? { gap: 8, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1, gap: 8 }}
+      style={wide ? { gap: 8, padding: 12, width: 176 } : { flexDirection: 'row', flexGrow: 1, gap: APART }}
     >
       {STAGES.map((stage) => (
         <StageTab
@@ -83,6 +83,8 @@ export function StageRail({
 
 /** A thumb's width for each stage; what does not fit is scrolled to. */
 const NARROWEST = 48
+/** Between two of them, px. */
+const APART = 8
 
 interface StageTabProps {
   readonly name: string

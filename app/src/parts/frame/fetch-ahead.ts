@@ -4,11 +4,17 @@ const PAUSE_MS = 1500
 
 const waiting: (() => Promise<unknown>)[] = []
 
-/** What several parts share comes in a script of its own, after the page's: none of them may run before it. */
-const whatIsShared: Promise<unknown> =
-  typeof document === 'undefined' || document.readyState !== 'loading'
-    ? Promise.resolve()
-    : new Promise((resolve) => document.addEventListener('DOMContentLoaded', resolve, { once: true }))
+/** The page's own scripts have all run. Its state says so too late, or, as `interactive`, too early: deferred scripts run in that. */
+function isPageRun(): boolean {
+  if (document.readyState === 'complete') return true
+  const [page] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[]
+  return page !== undefined && page.domContentLoadedEventStart > 0
+}
+
+/** What several parts share comes in a script of its own, after the page's: a part that runs before it fails for good. */
+const whatIsShared: Promise<unknown> = isPageRun()
+  ? Promise.resolve()
+  : new Promise((resolve) => document.addEventListener('DOMContentLoaded', resolve, { once: true }))
 
 /** A part that cannot be fetched now, with no server and no service worker yet, is asked for until it comes. */
 async function patiently<T>(load: () => Promise<T>): Promise<T> {

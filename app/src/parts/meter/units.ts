@@ -2,8 +2,10 @@
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
 import { figure } from '@oak/core/quantity/display'
 import {
+  celsiusOf,
   degreesIn,
   degreesText,
+  fahrenheitOf,
   TEMPERATURE_UNITS,
   type TemperatureUnit,
 } from '@oak/core/quantity/temperature'
@@ -22,7 +24,7 @@ const times =
     typed * factor
 const same = times(1)
 const DEGREES: Readonly<Record<TemperatureUnit, TypedUnit>> = {
-  F: { text: '°F', toKept: (fahrenheit) => ((fahrenheit - 32) * 5) / 9 },
+  F: { text: '°F', toKept: (degrees) => celsiusOf('F', degrees) },
   C: { text: '°C', toKept: same },
 }
 
@@ -49,8 +51,6 @@ export function typedUnits(quantity: Quantity, degrees: TemperatureUnit): TypedU
   }
 }
 
-const fahrenheit = (celsius: number): number => celsius * 1.8 + 32
-
 /** "4.7 kΩ", "118.4 °F", "OL". */
 export function readingText(
   { quantity, value }: Pick<Measurement, 'quantity' | 'value'>,
@@ -65,7 +65,7 @@ export function readingText(
     case 'microfarads':
       return `${figure(value, 2)} µF`
     case 'celsius':
-      return degreesText(degrees, degreesIn(degrees, fahrenheit(value)))
+      return degreesText(degrees, degreesIn(degrees, fahrenheitOf('C', value)))
     case 'ohms':
       return value >= 1e6
         ? `${figure(value / 1e6, 2)} MΩ`

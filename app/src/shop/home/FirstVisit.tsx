@@ -22,7 +22,8 @@ export function FirstVisit() {
       theJobs().show(job, changes)
       router.navigate(`/job/${job}`)
     } catch (error) {
-      setWrong(`The example cannot be fetched now: ${String(error)}. It needs a connection once.`)
+      console.warn('The example cannot be fetched:', error)
+      setWrong('The example cannot be fetched now: it needs a connection once.')
     }
   }
   return (

@@ -6,7 +6,7 @@ import { FlatList, useWindowDimensions, View } from 'react-native'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
 import { beginJob, theJobs, useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
-import { Icon } from '../../ui/Icon'
+import { Icon, type IconName } from '../../ui/Icon'
 import { pickTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { SyncMark } from '../../parts/frame/SyncMark'
@@ -142,30 +142,11 @@ interface PlacesProps {
 
 /** Where one goes from home that is no job. */
 function Places({ wide, onSettings }: PlacesProps) {
-  const router = useRouter()
   const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-      <Tap
-        label="The van"
-        testID="to-van"
-        onPress={() => router.navigate('/van')}
-        style={{ width: 56, alignItems: 'center' }}
-      >
-        <Icon name="van" color={palette.ink} size={28} />
-        <Words size="tiny">van</Words>
-      </Tap>
-      {wide ? (
-        <Tap
-          label="The office"
-          testID="to-office"
-          onPress={() => router.navigate('/office')}
-          style={{ width: 56, alignItems: 'center' }}
-        >
-          <Icon name="list" color={palette.ink} size={28} />
-          <Words size="tiny">office</Words>
-        </Tap>
-      ) : null}
+      <Place name="van" label="The van" icon="van" />
+      {wide ? <Place name="office" label="The office" icon="list" /> : null}
       <Tap
         label="Settings, and who is working"
         testID="who"
@@ -175,5 +156,27 @@ function Places({ wide, onSettings }: PlacesProps) {
         <Icon name="person" color={palette.ink} />
       </Tap>
     </View>
+  )
+}
+
+interface PlaceProps {
+  readonly name: 'van' | 'office'
+  readonly label: string
+  readonly icon: IconName
+}
+
+function Place({ name, label, icon }: PlaceProps) {
+  const router = useRouter()
+  const palette = usePalette()
+  return (
+    <Tap
+      label={label}
+      testID={`to-${name}`}
+      onPress={() => router.navigate(`/${name}`)}
+      style={{ width: 56, alignItems: 'center' }}
+    >
+      <Icon name={icon} color={palette.ink} size={28} />
+      <Words size="tiny">{name}</Words>
+    </Tap>
   )
 }

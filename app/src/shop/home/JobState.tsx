@@ -4,13 +4,16 @@ import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
 import { momentText } from '../../ui/dates'
+import { Icon } from '../../ui/Icon'
 import { Notch } from '../../ui/Notch'
+import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { lastEdit } from './last-edit'
 
 /** Beside the job's name: its notches, and one line; then its mark. */
 export function JobState({ entry }: { readonly entry: JobEntry }) {
+  const palette = usePalette()
   const { document: job } = entry
   const next = STAGES.find((s) => s.id === nextStage(job))
   const proof = proofState(job)
@@ -31,7 +34,11 @@ export function JobState({ entry }: { readonly entry: JobEntry }) {
           {stateWords(proof, next?.name.toLowerCase() ?? '')} · {momentText(lastEdit(entry))}
         </Words>
       </View>
-      {proven ? <VerdictMark verdict={proven.verdict} size={34} /> : null}
+      {proven ? (
+        <VerdictMark verdict={proven.verdict} size={34} />
+      ) : (
+        <Icon name="more" color={palette.ink} size={30} />
+      )}
     </View>
   )
 }

@@ -28,10 +28,12 @@ interface HeatProps {
   readonly onChoose: (cell: Cell) => void
   /** Where squares are too narrow for a thumb a row is pressed, and its squares stand below. */
   readonly onRow: (fan: number) => void
+  /** The row whose squares stand below. */
+  readonly row: number | null
 }
 
 /** Met squares carry the number of capacitors and are the darker the fewer; unmet ones are crossed. */
-export function Heat({ cells, width, chosen, onChoose, onRow }: HeatProps) {
+export function Heat({ cells, width, chosen, onChoose, onRow, row }: HeatProps) {
   const palette = usePalette()
   const cw = (width - LEFT) / COMPRESSOR_VALUES.length
   const byRow = cw < THUMB
@@ -77,7 +79,7 @@ export function Heat({ cells, width, chosen, onChoose, onRow }: HeatProps) {
         <Cells cells={cells} at={at} chosen={chosen} cw={cw} ch={ch} />
       </Svg>
       {byRow ? (
-        <RowKeys onRow={onRow} ch={ch} />
+        <RowKeys onRow={onRow} row={row} ch={ch} />
       ) : (
         <CellKeys cells={cells} at={at} onChoose={onChoose} cw={cw} ch={ch} />
       )}
@@ -85,12 +87,10 @@ export function Heat({ cells, width, chosen, onChoose, onRow }: HeatProps) {
   )
 }
 
-interface RowKeysProps {
-  readonly onRow: (fan: number) => void
-  readonly ch: number
-}
+type RowKeysProps = Pick<HeatProps, 'onRow' | 'row'> & { readonly ch: number }
 
-function RowKeys({ onRow, ch }: RowKeysProps) {
+function RowKeys({ onRow, row, ch }: RowKeysProps) {
+  const palette = usePalette()
   return (
     <Group holds="button" label="Rows of one fan value" style={StyleSheet.absoluteFill}>
       {FAN_VALUES.map((fan, i) => (
@@ -98,6 +98,7 @@ function RowKeys({ onRow, ch }: RowKeysProps) {
           key={fan}
           testID={`row-${fan}`}
           label={`Fan ${figure(fan)} µF: its squares`}
+          expanded={fan === row}
           onPress={() => onRow(fan)}
           style={{
             position: 'absolute',
@@ -105,7 +106,9 @@ function RowKeys({ onRow, ch }: RowKeysProps) {
             right: 0,
             top: TOP + ch * i + APART / 2,
             height: ch - APART,
-            opacity: 0.5,
+            borderWidth: fan === row ? 3 : 0,
+            borderRadius: 6,
+            borderColor: palette.action,
           }}
         >
           {null}
@@ -121,6 +124,9 @@ interface RowCellsProps {
   readonly chosen: Cell | null
   readonly onChoose: (cell: Cell) => void
 }
+
+/** How many squares stand side by side, for the keys up and down. */
+const PER_LINE = 5
 
 /** The squares of one row, large enough for a thumb. */
 export function RowCells({ cells, fan, chosen, onChoose }: RowCellsProps) {
@@ -149,7 +155,6 @@ export function RowCells({ cells, fan, chosen, onChoose }: RowCellsProps) {
     </Group>
   )
 }
-const PER_LINE = 5
 
 interface CellKeysProps {
   readonly cells: readonly Cell[]

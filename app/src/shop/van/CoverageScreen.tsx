@@ -83,6 +83,7 @@ export function CoverageScreen() {
         width={wide ? Math.min(900, width - SIDE - 40) : width - 24}
         chosen={chosen}
         onChoose={setChosen}
+        row={row}
         onRow={setRow}
       />
       {row === null ? null : <RowCells cells={cells} fan={row} chosen={chosen} onChoose={setChosen} />}

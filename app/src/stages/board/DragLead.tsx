@@ -20,11 +20,12 @@ const SIDEWAYS = { touchAction: 'pan-y', userSelect: 'none' } as ViewStyle
 export function DragLead({ children, style, onDrag, onDrop, onCancel }: DragLeadProps) {
   const corner = useRef<View>(null)
   useDrag(
-    ({ xy: [x, y], last, canceled, first, cancel }) => {
+    ({ xy: [x, y], event, last, canceled, first, cancel }) => {
       const box = (corner.current as unknown as Element | null)?.getBoundingClientRect()
       if (!box) return cancel()
       const at = [x - box.left, y - box.top] as const
-      if (canceled) return onCancel()
+      // A touch that the phone takes away, as for a call, lets nothing go: only a finger that comes up does.
+      if (canceled || (last && event.type !== 'pointerup')) return onCancel()
       // What begins and ends in one event was no drag.
       if (last) return first ? onCancel() : onDrop(...at)
       onDrag(...at)

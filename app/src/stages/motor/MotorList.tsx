@@ -38,7 +38,9 @@ export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorList
         Motor from the van
       </Words>
       {shared.length > 0 ? <SharedUnknowns id={id} job={job} shared={shared} /> : null}
-      {shelf.shown.length === 0 ? <Words tone="quiet">Matching the motors against the old one…</Words> : null}
+      {shelf.isMatching && shelf.shown.length === 0 ? (
+        <Words tone="quiet">Matching the motors against the old one…</Words>
+      ) : null}
       <Group label="Motor from the van" busy={shelf.isMatching} style={{ gap: 8 }} testID="motors">
         {shelf.shown.map(({ sheet, match, stock }) => (
           <View key={sheet.id} style={{ gap: 8 }}>
