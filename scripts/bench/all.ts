@@ -1,5 +1,6 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
 import { benchBoard } from './board'
+import { benchDrag } from './drag'
 import { benchFirstVisit } from './first-visit'
 import { benchStages } from './stages'
 import { benchStockPlan } from './stock-plan'
@@ -17,6 +18,7 @@ async function main(): Promise<void> {
   await benchFirstVisit()
   await benchStages()
   await benchBoard()
+  await benchDrag()
 }
 
 main().catch((error: unknown) => {
