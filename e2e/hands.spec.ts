@@ -119,6 +119,36 @@ test('a reading is taken away, and every stage can undo, in words', async ({ app
   await expect(app.getByTestId('redo')).toHaveAccessibleName('Redo: a reading')
 })
 
+test('a length and a figure of the charge are taken away too; what was half typed is there again', async ({
+  app,
+}) => {
+  await toBoard(app)
+  const job = app.url().replace(/[^/]*$/, '')
+  await app.goto(`${job}mount`)
+  const shroud = app.getByTestId('length-of-shroud')
+  await shroud.click()
+  await expect(app.getByTestId('not-read')).toHaveCount(0)
+  await app.keyboard.type('6 1/2')
+  await app.keyboard.press('Escape')
+  await shroud.click()
+  await expect(app.getByTestId('length-value')).toHaveText('6 1/2')
+  await app.keyboard.press('Enter')
+  await expect(shroud).toContainText('6 1/2 in')
+  await shroud.click()
+  await app.getByTestId('not-read').click()
+  await expect(shroud).toContainText('–')
+  await app.getByTestId('undo').click()
+  await expect(shroud).toContainText('6 1/2 in')
+  await app.goto(`${job}charge`)
+  const suction = app.getByTestId('charge-suctionPsig')
+  await suction.click()
+  await enterNumber(app, '118')
+  await expect(suction).toContainText('118 psig')
+  await suction.click()
+  await app.getByTestId('not-read').click()
+  await expect(suction).toContainText('– psig')
+})
+
 test('an address of no job makes none', async ({ app, server }) => {
   for (const id of ['constructor', '01950000-0000-7000-8000-00000000dead']) {
     await app.goto(`${server.url}/job/${id}/wires`)

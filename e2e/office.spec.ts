@@ -31,6 +31,43 @@ test('the office finds a job, shows who changed what, and hands out files', asyn
   await expect(app.getByText('No job is like that.')).toBeVisible()
 })
 
+test('a long list draws only the rows in sight; a head sorts it, arrow keys go through it', async ({
+  app,
+  server,
+}) => {
+  await app.setViewportSize({ width: 1280, height: 800 })
+  const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+  const changes = Array.from({ length: 300 }, (_, i) => ({
+    id: id(20_000 + i),
+    job: id(10_000 + i),
+    path: ['title'],
+    value: `Visit ${String(i).padStart(3, '0')}`,
+    at: Date.UTC(2025, 0, 1) + i * 60_000,
+    device: id(999),
+    technician: 'Tomas',
+  }))
+  expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
+  await app.goto(`${server.url}/office`)
+  await app.getByTestId('office-search').fill('visit')
+  const table = app.getByTestId('office-table')
+  await expect(table).toHaveAttribute('aria-rowcount', '301')
+  const rows = table.getByRole('row')
+  await expect(rows.nth(1)).toContainText('Visit 299')
+  expect(await rows.count()).toBeLessThan(60)
+  const head = app.getByTestId('sort-title')
+  await head.click()
+  await expect(head).toHaveAttribute('aria-sort', 'ascending')
+  await expect(rows.nth(1)).toContainText('Visit 000')
+  await rows.nth(1).click()
+  for (let i = 0; i < 40; i++) await app.keyboard.press('ArrowDown')
+  await expect(table.locator('[aria-selected=true]')).toContainText('Visit 040')
+  await expect(table.locator('[aria-selected=true]')).toBeFocused()
+  await expect(app.getByTestId('office-job')).toContainText('Visit 040')
+  await app.keyboard.press('End')
+  await expect(table.locator('[aria-selected=true]')).toContainText('Visit 299')
+  await expect(table.locator('[aria-selected=true]')).toBeInViewport()
+})
+
 test('jobs of the same unit make its history, with the capacitor’s drift', async ({ app, server }) => {
   const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
   const before = (n: number, path: string[], value: unknown) => ({

@@ -1,11 +1,13 @@
 // An action that signs for work: it is held, not tapped, and while it is held it shows what is signed for. Let go early, and nothing is.
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { Pressable, View } from 'react-native'
-import { isByKey, tappedAt } from './PrimaryButton'
+import { View } from 'react-native'
+import { TouchableRipple } from 'react-native-paper'
+import { isByKey, tappedAt } from './pressed'
 import { readReason, useReason } from './reason'
-import { useWaiting } from './Tap'
+import { useSpoken, waiting } from './spoken'
 import { restsAt, takeTap, useResting } from './tap-rest'
 import { usePalette } from './theme'
+import { UNSEEN } from './unseen'
 import { Words } from './Words'
 
 /** For the key of the next action: this one is held, not pressed. */
@@ -15,6 +17,8 @@ const HOLD_MS = 900
 const TICK_MS = 60
 /** More than this of one tick does not count: while the page was busy, nobody knows whether the thumb was still down. */
 const MOST_MS = 2 * TICK_MS
+
+const TOO_SOON = 'Let go too soon: nothing is signed. Hold until it is full.'
 
 interface HoldButtonProps {
   /** What is signed for: "I traced these 8 wires". */
@@ -33,8 +37,10 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
   const resting = useResting()
   const reason = useReason()
   const ref = useRef<View>(null)
-  useWaiting(ref, disabled || resting)
+  useSpoken(ref, waiting(disabled || resting, disabled ? reason : null))
   const isBounce = useRef(false)
+  const isLong = useRef(false)
+  const [wasShort, setWasShort] = useState(false)
   const { share, begin, end, isSigned } = useHold(onHeld)
   return (
     <View style={{ gap: 8 }}>
@@ -53,7 +59,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
           {list}
         </View>
       )}
-      <Pressable
+      <TouchableRipple
         role="button"
         aria-label={`${text}: hold. A tap opens the list.`}
         ref={ref}
@@ -62,16 +68,21 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
         onPressIn={(event) => {
           // A bounce is short: it may begin a hold, and never ends one; as a tap it is none.
           isBounce.current = !isByKey(event) && restsAt(tappedAt(event))
+          isLong.current = false
+          setWasShort(false)
           if (!disabled) begin()
         }}
-        onPressOut={end}
-        // Without it a long press opens the browser's own menu.
-        onLongPress={() => undefined}
+        onPressOut={() => {
+          end()
+          // Too long for a tap and too short to sign.
+          if (isLong.current && !disabled && !isSigned()) setWasShort(true)
+        }}
+        // With it a long press does not open the browser's own menu.
+        onLongPress={() => (isLong.current = true)}
         onPress={(event) => {
           if (disabled) readReason(reason)
           else if (!isSigned() && !isBounce.current && (isByKey(event) || takeTap(tappedAt(event)))) onTap()
         }}
-        {...(disabled && reason ? ({ 'aria-describedby': reason } as object) : {})}
         style={{
           minHeight: 58,
           borderRadius: 10,
@@ -85,24 +96,48 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
           backgroundColor: palette.surface,
         }}
       >
-        <View
-          style={{
-            position: 'absolute',
-            left: 0,
-            top: 0,
-            bottom: 0,
-            width: `${100 * (share ?? 0)}%`,
-            backgroundColor: palette.line,
-          }}
+        <Face
+          share={share ?? 0}
+          text={text}
+          words={wasShort ? TOO_SOON : 'hold to sign, tap for one by one'}
         />
-        <Words size="strong" style={{ fontSize: 18, userSelect: 'none' }}>
-          {text}
-        </Words>
-        <Words size="tiny" style={{ userSelect: 'none' }}>
-          hold to sign, tap for one by one
-        </Words>
-      </Pressable>
+      </TouchableRipple>
+      {/* It is there before it says anything, or some readers would never speak it. */}
+      <Words live style={UNSEEN}>
+        {wasShort ? TOO_SOON : ''}
+      </Words>
     </View>
+  )
+}
+
+interface FaceProps {
+  readonly share: number
+  readonly text: string
+  readonly words: string
+}
+
+/** What it says, over how far the hold is. */
+function Face({ share, text, words }: FaceProps) {
+  const palette = usePalette()
+  return (
+    <>
+      <View
+        style={{
+          position: 'absolute',
+          left: 0,
+          top: 0,
+          bottom: 0,
+          width: `${100 * share}%`,
+          backgroundColor: palette.line,
+        }}
+      />
+      <Words size="strong" style={{ fontSize: 18, userSelect: 'none' }}>
+        {text}
+      </Words>
+      <Words size="tiny" style={{ userSelect: 'none' }}>
+        {words}
+      </Words>
+    </>
   )
 }
 

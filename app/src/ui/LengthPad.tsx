@@ -19,6 +19,9 @@ import {
   type InchDraft,
 } from './length-text'
 import type { LengthUnit } from './device-settings'
+import { LEFT, useHalfTyped } from './half-typed'
+import { NotRead } from './NotRead'
+import { PadValue } from './PadValue'
 import { NumberPad } from './NumberPad'
 import { isOnControl } from './on-control'
 import { PrimaryButton } from './PrimaryButton'
@@ -38,6 +41,8 @@ export interface LengthPadProps {
   readonly onClose: () => void
   /** Takes inches; returns what is wrong with them, or null. */
   readonly onSet: (inches: number) => string | null
+  /** Takes away what is on record; returns what is wrong with that, or null. Left out where nothing is. */
+  readonly takeAway?: (() => string | null) | undefined
 }
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'] as const
@@ -45,7 +50,7 @@ const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'] as const
 const LAST = { row: ['0', 'backspace'], 'row-reverse': ['backspace', '0'] } as const
 
 export function LengthPad(props: LengthPadProps) {
-  const { title, hint, value, unit, onUnit, onClose, onSet } = props
+  const { title, hint, value, unit, onUnit, onClose, onSet, takeAway } = props
   const choice = (
     <Choice<LengthUnit>
       label="Unit"
@@ -69,6 +74,7 @@ export function LengthPad(props: LengthPadProps) {
         onClose={onClose}
         onSet={(mm) => onSet(mm / MM_PER_INCH)}
         above={choice}
+        takeAway={takeAway}
       />
     )
   return <InchPad {...props} choice={choice} />
@@ -80,17 +86,19 @@ function InchPad({
   value,
   onClose,
   onSet,
+  takeAway,
   choice,
 }: LengthPadProps & { readonly choice: React.ReactNode }) {
-  const palette = usePalette()
-  const [draft, setDraft] = useState(draftOf(value))
-  const [fresh, setFresh] = useState(true)
+  const left = useHalfTyped(title)
+  const [draft, setDraft] = useState(draftOf(left.kept === null ? value : (typedInches(left.kept) ?? value)))
+  const [fresh, setFresh] = useState(left.kept === null)
   const [problem, setProblem] = useState<string | null>(null)
   // What a keyboard typed, as it was typed; null: the keys on the glass are used.
-  const [typed, setTyped] = useState<string | null>(null)
+  const [typed, setTyped] = useState<string | null>(left.kept)
   const change = (next: typeof draft) => {
     setDraft(next)
     setTyped(null)
+    left.keep(draftText(next))
     setFresh(false)
     setProblem(null)
   }
@@ -99,12 +107,18 @@ function InchPad({
   const set = () => {
     const read = typed === null ? { inches: inchesOf(draft) } : readTyped(typed)
     const wrong = 'why' in read ? read.why : onSet(read.inches)
-    if (wrong) setProblem(wrong)
-    else onClose()
+    if (wrong) return setProblem(wrong)
+    left.letGo()
+    onClose()
   }
   useLengthKeys((key) => {
     if (key === 'Enter') return set()
-    setTyped((now) => typeLength(now ?? '', key))
+    const next = typeLength(typed ?? '', key)
+    const inches = typedInches(next)
+    // The keys on the glass go on from what was typed.
+    if (inches !== null) change(draftOf(inches))
+    setTyped(next)
+    left.keep(next)
     setProblem(null)
   })
   const shown = typed ?? draftText(draft)
@@ -113,37 +127,29 @@ function InchPad({
   return (
     <Sheet title={title} open onClose={onClose} testID="length-pad">
       {low ? null : choice}
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'baseline',
-          gap: 8,
-          borderBottomWidth: 3,
-          borderColor: problem ? palette.stop : palette.ink,
-        }}
-      >
-        <Words size="figure" testID="length-value" live style={{ flex: 1, textAlign: 'right' }}>
-          {shown}
-        </Words>
-        <Words size="title" tone="quiet">
-          in
-        </Words>
-      </View>
+      <PadValue title={title} unit="in" text={shown} isWrong={problem !== null} testID="length-value" />
       {low ? setButton : null}
       {problem ? (
         <Words tone="stop" size="strong" live testID="length-problem">
           {problem}
         </Words>
-      ) : hint ? (
+      ) : hint || left.kept !== null ? (
         <Words size="small" tone="quiet">
-          {hint}
+          {left.kept === null ? hint : LEFT}
         </Words>
       ) : null}
       <InchKeys draft={draft} change={change} digit={digit} />
       {low ? choice : null}
+      {takeAway ? <NotRead takeAway={takeAway} onClose={onClose} /> : null}
       {low ? null : setButton}
     </Sheet>
   )
+}
+
+/** null: it is no length, or not yet. */
+function typedInches(text: string): number | null {
+  const read = readTyped(text)
+  return 'inches' in read ? read.inches : null
 }
 
 /** Digits, fractions and Enter of a keyboard; what it does with Ctrl, Alt or Meta is the browser's. */

@@ -4,8 +4,10 @@ import { useWindowDimensions, View } from 'react-native'
 import { useThumbRow } from './hand'
 import { Icon } from './Icon'
 import { isPadKey, oneWanted, pastedText, pressKey, readPad, turnSign } from './number-text'
-import { useHalfTyped } from './half-typed'
+import { LEFT, useHalfTyped } from './half-typed'
 import { isOnControl } from './on-control'
+import { NotRead } from './NotRead'
+import { PadValue } from './PadValue'
 import { PrimaryButton, QuietButton } from './PrimaryButton'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
@@ -28,12 +30,12 @@ export interface NumberPadProps {
   readonly hint?: string
   /** Above the figure, such as where a reading comes from. */
   readonly above?: ReactNode
+  /** Takes away what is on record; returns what is wrong with that, or null. Left out where nothing is. */
+  readonly takeAway?: (() => string | null) | undefined
   /** Beside the keys, such as OL. */
   readonly extra?: ReactNode
 }
 
-/** Of a figure that was left on the pad. */
-const LEFT = 'Typed before and not set: go on with it, or delete it.'
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9']
 /** Under the thumb stands what mends. */
 const LAST_ROW = { row: ['.', '0', 'backspace'], 'row-reverse': ['backspace', '0', '.'] } as const
@@ -44,14 +46,10 @@ export function NumberPad(props: NumberPadProps) {
 }
 
 function OpenPad(props: NumberPadProps) {
-  const { title, unit, value, onClose, onSet, onSetTwo, mayBeBelow, hint, above, extra } = props
-  const palette = usePalette()
+  const { title, unit, value, onClose, onSet, onSetTwo, mayBeBelow, hint, above, extra, takeAway } = props
   const draft = useHalfTyped(`${title}, ${unit}`)
   const [text, setText] = useState(draft.kept ?? (value === null ? '' : String(value).replace('-', '−')))
   const [problem, setProblem] = useState<string | null>(null)
-  const field = useRef<View>(null)
-  // The field has the focus first, so that typing and Enter do what they do in any field.
-  useEffect(() => field.current?.focus(), [])
 
   // Two keys may come before the pad is drawn again: what is on it by then is held here.
   const shown = useRef({ text, fresh: draft.kept === null })
@@ -81,39 +79,14 @@ function OpenPad(props: NumberPadProps) {
   return (
     <Sheet title={title} open onClose={onClose} testID="number-pad">
       {low ? null : above}
-      <View
-        ref={field}
-        tabIndex={0}
-        role="spinbutton"
-        aria-label={`${title}, ${unit}`}
-        aria-valuetext={text || 'empty'}
-        style={{
-          flexDirection: 'row',
-          alignItems: 'baseline',
-          gap: 8,
-          borderBottomWidth: 3,
-          borderColor: problem ? palette.stop : palette.ink,
-          minHeight: 52,
-        }}
-      >
-        <Words
-          size="figure"
-          testID="pad-value"
-          live
-          style={{ flex: 1, textAlign: 'right', opacity: text ? 1 : 0.55 }}
-        >
-          {text || '0'}
-        </Words>
-        <Words size="title" tone="quiet">
-          {unit}
-        </Words>
-      </View>
+      <PadValue title={title} unit={unit} text={text} isWrong={problem !== null} testID="pad-value" />
       {low ? setButton : null}
       <PadWords problem={problem} hint={draft.kept === null ? hint : LEFT} />
       <DigitKeys press={press} />
       {mayBeBelow ? <BelowZero onPress={() => show(turnSign(shown.current.text))} /> : null}
       {low ? above : null}
       {extra}
+      {takeAway ? <NotRead takeAway={takeAway} onClose={onClose} /> : null}
       {low ? null : setButton}
     </Sheet>
   )

@@ -1,11 +1,16 @@
-// The one next action, named for what it does; and its quieter sister for everything else.
-import { View, type GestureResponderEvent } from 'react-native'
+// The kit's button in the app's three weights: the one next action, named for what it does; its quieter sister for everything else; and a
+// small one for a row of several.
+import { useRef } from 'react'
+import type { GestureResponderEvent, TextStyle, View, ViewStyle } from 'react-native'
+import { Button } from 'react-native-paper'
 import { Icon, type IconName } from './Icon'
-import { Tap } from './Tap'
 import type { Palette } from './palette'
+import { isByKey, tappedAt } from './pressed'
+import { readReason, useReason } from './reason'
+import { useSpoken, waiting } from './spoken'
 import { takeTap, useResting } from './tap-rest'
 import { usePalette } from './theme'
-import { Words } from './Words'
+import { sizeOf, type TextSize } from './type-sizes'
 
 interface ButtonProps {
   readonly text: string
@@ -15,76 +20,129 @@ interface ButtonProps {
   readonly icon?: IconName
 }
 
-export function PrimaryButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
+export function PrimaryButton(props: ButtonProps) {
   const palette = usePalette()
   const resting = useResting()
+  const { onPress } = props
   return (
-    <Tap
-      onPress={(event) => void ((isByKey(event) || takeTap(tappedAt(event))) && onPress())}
-      disabled={disabled}
+    <Base
+      {...props}
+      mode="contained"
       resting={resting}
-      testID={testID}
-      label={text}
+      onPress={(event) => void ((isByKey(event) || takeTap(tappedAt(event))) && onPress())}
+      color={palette.onAction}
+      ground={palette.action}
+      size="action"
+      height={58}
+    />
+  )
+}
+
+export function QuietButton(props: ButtonProps) {
+  const palette = usePalette()
+  return (
+    <Base
+      {...props}
+      mode="outlined"
+      color={palette.ink}
+      size="strong"
+      height={48}
+      style={{ borderWidth: 2, borderColor: palette.ink }}
+    />
+  )
+}
+
+export interface SmallButtonProps extends ButtonProps {
+  /** What the eye has from the place; it begins with the words in sight. */
+  readonly label?: string
+  /** Of one that is on or off. */
+  readonly selected?: boolean
+  /** The first, or the one that is done: its edge is bold. */
+  readonly bold?: boolean
+  /** Something is still to be put there. */
+  readonly empty?: boolean
+}
+
+export function SmallButton({ selected, bold = selected, empty, ...props }: SmallButtonProps) {
+  const palette = usePalette()
+  return (
+    <Base
+      {...props}
+      mode="outlined"
+      selected={selected}
+      color={palette.ink}
+      ground={bold ? palette.surface : undefined}
+      size={bold ? 'strong' : 'small'}
+      height={48}
       style={{
-        minHeight: 58,
-        borderRadius: 10,
-        alignItems: 'center',
-        paddingHorizontal: 16,
-        ...(disabled ? waits(palette) : { backgroundColor: palette.action }),
+        borderRadius: 8,
+        borderWidth: bold ? 3 : 1.5,
+        borderColor: bold || empty ? palette.ink : palette.edge,
+        borderStyle: empty ? 'dashed' : 'solid',
       }}
+    />
+  )
+}
+
+interface BaseProps extends Omit<ButtonProps, 'onPress'> {
+  readonly onPress: (event: GestureResponderEvent) => void
+  readonly mode: 'contained' | 'outlined'
+  readonly color: string
+  readonly ground?: string
+  readonly size: TextSize
+  /** Of what is pressed, px. */
+  readonly height: number
+  readonly style?: ViewStyle
+  readonly label?: string
+  readonly selected?: boolean
+  readonly resting?: boolean
+}
+
+/** The kit's labels keep to one line and end in dots; ours say all they have to say. */
+const WRAPS = {
+  flexShrink: 1,
+  marginHorizontal: 0,
+  marginVertical: 0,
+  whiteSpace: 'pre-wrap',
+  overflow: 'visible',
+} as TextStyle
+
+/** The kit draws the icon 16 px into the label's margin. */
+const BESIDE_ICON: TextStyle = { marginLeft: 16 + 8 }
+
+function Base(props: BaseProps) {
+  const { text, onPress, disabled, testID, icon, mode, size, height, style, label, selected } = props
+  const palette = usePalette()
+  const reason = useReason()
+  const ref = useRef<View>(null)
+  useSpoken(ref, {
+    ...waiting(disabled || props.resting, disabled ? reason : null),
+    'aria-pressed': selected,
+  })
+  const color = disabled ? palette.quiet : props.color
+  return (
+    <Button
+      mode={mode}
+      touchableRef={ref as never}
+      // It stays in reach of a keyboard and an ear: they must hear that it is there, and why it waits.
+      onPress={disabled ? () => readReason(reason) : onPress}
+      accessibilityLabel={label}
+      testID={testID}
+      icon={icon ? () => <Icon name={icon} color={color} /> : undefined}
+      textColor={color}
+      buttonColor={disabled ? palette.ground : props.ground}
+      style={[{ minWidth: 48, justifyContent: 'center' }, style, disabled ? waits(palette) : null]}
+      contentStyle={{ minHeight: height, paddingLeft: icon ? 0 : 12, paddingRight: 12 }}
+      labelStyle={[sizeOf(size), WRAPS, icon ? BESIDE_ICON : null]}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}>
-        {icon ? <Icon name={icon} color={disabled ? palette.quiet : palette.onAction} /> : null}
-        <Words size="strong" tone={disabled ? 'quiet' : 'onAction'} style={{ fontSize: 19 }}>
-          {text}
-        </Words>
-      </View>
-    </Tap>
+      {text}
+    </Button>
   )
 }
 
 /** What cannot be pressed yet: dashed, its words as readable as any. */
-const waits = (palette: Palette) =>
-  ({
-    borderWidth: 2,
-    borderStyle: 'dashed',
-    borderColor: palette.edge,
-    backgroundColor: palette.ground,
-  }) as const
-
-/** By keyboard, or by what reads the screen aloud: neither bounces, and a browser counts no clicks of theirs. */
-export const isByKey = ({ nativeEvent }: GestureResponderEvent): boolean =>
-  'key' in nativeEvent || ('detail' in nativeEvent && nativeEvent.detail === 0)
-
-/** When the finger tapped, ms on the page's clock; not when the page came to it. */
-export const tappedAt = ({ nativeEvent }: GestureResponderEvent): number =>
-  // A click has the browser's own name for it, a touch React Native's.
-  'timeStamp' in nativeEvent ? Number(nativeEvent.timeStamp) : nativeEvent.timestamp
-
-export function QuietButton({ text, onPress, disabled, testID, icon }: ButtonProps) {
-  const palette = usePalette()
-  return (
-    <Tap
-      onPress={onPress}
-      disabled={disabled}
-      testID={testID}
-      label={text}
-      style={{
-        minHeight: 52,
-        borderRadius: 10,
-        borderWidth: 2,
-        borderColor: palette.ink,
-        alignItems: 'center',
-        paddingHorizontal: 14,
-        ...(disabled ? waits(palette) : {}),
-      }}
-    >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        {icon ? <Icon name={icon} color={disabled ? palette.quiet : palette.ink} size={22} /> : null}
-        <Words size="strong" tone={disabled ? 'quiet' : 'ink'}>
-          {text}
-        </Words>
-      </View>
-    </Tap>
-  )
-}
+const waits = (palette: Palette): ViewStyle => ({
+  borderWidth: 2,
+  borderStyle: 'dashed',
+  borderColor: palette.edge,
+})

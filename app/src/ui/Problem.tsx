@@ -1,5 +1,6 @@
-// What is wrong, in words, announced when it appears; nothing while nothing is wrong.
-import { Words } from './Words'
+// What is wrong, in words, by the kit's helper text; announced when it appears; nothing while nothing is wrong.
+import { HelperText } from 'react-native-paper'
+import { sizeOf } from './type-sizes'
 
 export interface ProblemProps {
   readonly text: string | null | undefined
@@ -8,7 +9,13 @@ export interface ProblemProps {
 
 export const Problem = ({ text, testID }: ProblemProps) =>
   text ? (
-    <Words tone="stop" size="strong" live testID={testID}>
+    <HelperText
+      type="error"
+      padding="none"
+      testID={testID}
+      accessibilityLiveRegion="polite"
+      style={[sizeOf('strong'), { paddingVertical: 0 }]}
+    >
       {text}
-    </Words>
+    </HelperText>
   ) : null

@@ -3,9 +3,8 @@ import type { ReactNode } from 'react'
 import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
 import { useBackCloses } from './back-closes'
 import { useThumbRow } from './hand'
-import { Icon } from './Icon'
+import { IconTap } from './IconTap'
 import { ReasonProvider } from './reason'
-import { Tap } from './Tap'
 import { usePalette } from './theme'
 import { isLow, isWide } from './wide'
 import { Words } from './Words'
@@ -74,9 +73,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
           <Words size="title" heading={2} style={{ flex: 1, marginHorizontal: 16 }} lines={2}>
             {title}
           </Words>
-          <Tap label="Close" onPress={onClose} style={{ width: 56, height: 56, alignItems: 'center' }}>
-            <Icon name="close" color={palette.ink} />
-          </Tap>
+          <IconTap icon="close" label="Close" onPress={onClose} width={56} />
         </View>
         <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, paddingTop: 8, gap: 14 }}>
           <ReasonProvider value={null}>{children}</ReasonProvider>

@@ -1,16 +1,14 @@
-// A thing to press: 48 px at least, keyboard and screen reader included.
-import { useLayoutEffect, useRef, type ReactNode, type RefObject } from 'react'
-import {
-  Pressable,
-  Text,
-  type View,
-  type GestureResponderEvent,
-  type StyleProp,
-  type ViewStyle,
-} from 'react-native'
+// A thing to press that has a picture, or more than its name on it: 48 px at least, keyboard and screen reader included.
+import { useRef, type ReactNode } from 'react'
+import { Text, type View, type GestureResponderEvent, type StyleProp, type ViewStyle } from 'react-native'
+import { TouchableRipple } from 'react-native-paper'
 import { readReason, useReason } from './reason'
+import { useSpoken, waiting } from './spoken'
 import { usePalette } from './theme'
 import { UNSEEN } from './unseen'
+
+/** The kit fades the ground for 150 ms; a tap is answered at once, and so is a change to night. */
+const AT_ONCE = { transition: 'none' } as ViewStyle
 
 export interface TapProps {
   readonly children: ReactNode
@@ -46,10 +44,10 @@ export function Tap({
   const palette = usePalette()
   const reason = useReason()
   const ref = useRef<View>(null)
-  useWaiting(ref, disabled || resting)
+  useSpoken(ref, waiting(disabled || resting, disabled ? reason : null))
   const state = spokenState(role, selected)
   return (
-    <Pressable
+    <TouchableRipple
       ref={ref}
       // It stays in reach of a keyboard and an ear: they must hear that it is there, and why it waits.
       onPress={disabled ? () => readReason(reason) : onPress}
@@ -61,6 +59,7 @@ export function Tap({
         {
           minHeight: 48,
           minWidth: 48,
+          ...AT_ONCE,
           justifyContent: 'center',
           cursor: disabled ? 'auto' : undefined,
           backgroundColor: pressed && !disabled ? palette.line : undefined,
@@ -68,22 +67,14 @@ export function Tap({
         style,
       ]}
       {...state}
-      {...(disabled && reason ? ({ 'aria-describedby': reason } as object) : {})}
     >
-      {children}
-      {more ? <Text style={UNSEEN}>, {more}</Text> : null}
-    </Pressable>
+      {/* The kit takes one child. */}
+      <>
+        {children}
+        {more ? <Text style={UNSEEN}>, {more}</Text> : null}
+      </>
+    </TouchableRipple>
   )
-}
-
-/** `aria-disabled`, set by hand: React Native's web makes a disabled button of it, and keyboards pass those over. */
-export function useWaiting(ref: RefObject<View | null>, waits = false): void {
-  // Before it is painted: what waits must not look ready for even one tap.
-  useLayoutEffect(() => {
-    const element = ref.current as unknown as Element | null
-    if (waits) element?.setAttribute('aria-disabled', 'true')
-    else element?.removeAttribute('aria-disabled')
-  }, [ref, waits])
 }
 
 /** What a screen reader says of its state: checked, selected or pressed, by what it is. */

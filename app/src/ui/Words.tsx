@@ -1,23 +1,13 @@
-// Text in the app's few sizes and voices. Nothing below 13 px: it is read in the sun.
+// Text in the app's few sizes and voices.
 import type { ReactNode, Ref } from 'react'
 import { Text, type StyleProp, type TextStyle } from 'react-native'
 import type { Palette } from './palette'
-import { TEXT_SCALE } from './text-scale'
-import { FONT, usePalette } from './theme'
-
-const SIZES = {
-  tiny: { fontSize: 13, lineHeight: 16, fontWeight: '500' },
-  small: { fontSize: 15, lineHeight: 20, fontWeight: '450' },
-  body: { fontSize: 17, lineHeight: 23, fontWeight: '450' },
-  strong: { fontSize: 17, lineHeight: 23, fontWeight: '700' },
-  title: { fontSize: 22, lineHeight: 27, fontWeight: '700' },
-  large: { fontSize: 30, lineHeight: 34, fontWeight: '750' },
-  figure: { fontSize: 36, lineHeight: 40, fontWeight: '700' },
-} as const
+import { usePalette } from './theme'
+import { sizeOf, type TextSize } from './type-sizes'
 
 export interface WordsProps {
   readonly children: ReactNode
-  readonly size?: keyof typeof SIZES
+  readonly size?: TextSize
   readonly tone?: 'ink' | 'quiet' | 'action' | 'onAction' | 'proven' | 'watch' | 'stop' | 'cannotTell'
   readonly style?: StyleProp<TextStyle>
   readonly lines?: number
@@ -47,12 +37,8 @@ export function Words({
   unheard,
 }: WordsProps) {
   const palette: Palette = usePalette()
-  const scale = fixed ? 1 : TEXT_SCALE
   const look = {
-    ...SIZES[size],
-    fontSize: SIZES[size].fontSize * scale,
-    lineHeight: SIZES[size].lineHeight * scale,
-    fontFamily: FONT,
+    ...sizeOf(size, fixed),
     color: palette[tone],
     fontVariant: ['tabular-nums'],
   } as TextStyle

@@ -2,6 +2,9 @@
 // has it again.
 import { useState } from 'react'
 
+/** Of a figure that was left on a pad. */
+export const LEFT = 'Typed before and not set: go on with it, or delete it.'
+
 const kept = new Map<string, string>()
 
 export interface HalfTyped {

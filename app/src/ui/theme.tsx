@@ -5,8 +5,9 @@ import { configureFonts, DefaultTheme, PaperProvider, type MD3Theme } from 'reac
 import { useDeviceSettings } from './device-settings'
 import { Icon, type IconName } from './Icon'
 import { DAY, NIGHT, withContrast, withForced, type Palette } from './palette'
+import { FONT, sizeOf, type TextSize } from './type-sizes'
 
-export const FONT = 'Hyperlegible, system-ui, sans-serif'
+export { FONT }
 
 const PaletteContext = createContext<Palette>(DAY)
 export const usePalette = (): Palette => useContext(PaletteContext)
@@ -55,13 +56,55 @@ const colorsOf = (p: Palette): MD3Theme['colors'] => ({
   },
 })
 
+/** The kit's names for sizes of type, and ours for them. */
+const TYPE: Readonly<Record<keyof Omit<MD3Theme['fonts'], 'default'>, TextSize>> = {
+  displayLarge: 'figure',
+  displayMedium: 'figure',
+  displaySmall: 'figure',
+  headlineLarge: 'large',
+  headlineMedium: 'large',
+  headlineSmall: 'title',
+  titleLarge: 'title',
+  titleMedium: 'strong',
+  titleSmall: 'strong',
+  labelLarge: 'strong',
+  labelMedium: 'small',
+  labelSmall: 'tiny',
+  bodyLarge: 'body',
+  bodyMedium: 'small',
+  bodySmall: 'tiny',
+}
+const FONTS = configureFonts({
+  config: {
+    fontFamily: FONT,
+    ...Object.fromEntries(
+      Object.entries(TYPE).map(([name, size]) => [name, { ...sizeOf(size), letterSpacing: 0 }]),
+    ),
+  },
+})
+
 const paperTheme = (p: Palette): MD3Theme => ({
   ...DefaultTheme,
   dark: p.dark,
+  // The kit multiplies it by 5 for what is pressed: 10 px.
   roundness: 2,
-  fonts: configureFonts({ config: { fontFamily: FONT } }),
+  fonts: FONTS,
   colors: colorsOf(p),
 })
+
+/** Icons are ours. No ripples: each reads the layout at a press, on a slow phone before the press is answered. */
+const SETTINGS = {
+  icon: ({
+    name,
+    color,
+    size,
+  }: {
+    readonly name: unknown
+    readonly color?: string
+    readonly size: number
+  }) => <Icon name={name as IconName} color={color} size={size} />,
+  rippleEffectEnabled: false,
+}
 
 /** Whether the device asks for it, now and as it changes. */
 function mediaOf(text: string): () => boolean {
@@ -92,12 +135,7 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
   const theme = useMemo(() => paperTheme(palette), [palette])
   return (
     <PaletteContext.Provider value={palette}>
-      <PaperProvider
-        theme={theme}
-        settings={{
-          icon: ({ name, color, size }) => <Icon name={name as IconName} color={color} size={size} />,
-        }}
-      >
+      <PaperProvider theme={theme} settings={SETTINGS}>
         {children}
       </PaperProvider>
     </PaletteContext.Provider>

@@ -208,6 +208,26 @@ describe('a hold that signs', () => {
     expect(signed).toBe(1)
     expect(tapped).toBe(0)
   })
+  it('let go too soon for a signature and too late for a tap, it says so, until it is held again', () => {
+    const soon = /Let go too soon: nothing is signed/
+    const button = screen.getByRole('button')
+    // A key has no such gap: it is a tap until it has signed.
+    fireEvent.keyUp(button, { key: 'Enter' })
+    tapped = 0
+    pass(600)
+    fireEvent.mouseDown(button, { button: 0, buttons: 1 })
+    pass(600)
+    expect(screen.queryByText(soon)).toBeNull()
+    fireEvent.mouseUp(button, { button: 0 })
+    pass(60)
+    expect([signed, tapped]).toEqual([0, 0])
+    expect(screen.getAllByText(soon).some((e) => e.getAttribute('aria-live') === 'polite')).toBe(true)
+    fireEvent.mouseDown(button, { button: 0, buttons: 1 })
+    pass(60)
+    expect(screen.queryByText(soon)).toBeNull()
+    pass(1000)
+    expect(signed).toBe(1)
+  })
   it('does not count the time in which the page was too busy to see the thumb leave', () => {
     now += 5000
     act(() => jest.advanceTimersByTime(60))

@@ -9,7 +9,7 @@ import { USUAL_TERMS } from '@oak/core/job/report/report'
 import { editJob, useVan } from '../../platform/state/app'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
-import { Tap } from '../../ui/Tap'
+import { IconTap } from '../../ui/IconTap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { SignaturePad } from './SignaturePad'
@@ -112,13 +112,11 @@ function EstimateLines({ estimate, id }: { readonly estimate: PanelProps['estima
             {line.kind === 'labour' ? ' h' : ''} × {moneyText(line.cents)}
           </Words>
           <Words size="strong">{moneyText(estimate.totals.lines[i] ?? 0)}</Words>
-          <Tap
+          <IconTap
+            icon="close"
             label={`${line.text}: take it off`}
             onPress={() => editJob(id, [{ path: ['estimateLines', line.id], value: null }])}
-            style={{ width: 48, alignItems: 'center' }}
-          >
-            <Words>×</Words>
-          </Tap>
+          />
         </View>
       ))}
     </>

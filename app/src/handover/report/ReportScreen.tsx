@@ -14,9 +14,9 @@ import { useOperation } from '../../parts/frame/use-operation'
 import { editJob, useChanges } from '../../platform/state/app'
 import { useDegrees } from '../../parts/meter/units'
 import { Choice } from '../../ui/Choice'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
+import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
+import { IconTap } from '../../ui/IconTap'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { EstimatePanel } from './EstimatePanel'
 
@@ -79,6 +79,8 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
           <Words tone="stop" size="strong" live testID="report-problem">
             {state.wrong}
           </Words>
+        ) : state === 'writing' ? (
+          <Waits size="small" live text="The report is being made…" />
         ) : undefined
       }
       action={
@@ -166,7 +168,6 @@ function Names({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
 }
 
 function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const palette = usePalette()
   const [text, setText] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
   const add = () => {
@@ -187,28 +188,19 @@ function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocumen
           >
             {item.text}
           </Words>
-          <Tap
-            label={item.declined ? `${item.text}: not declined after all` : `${item.text}: declined`}
+          <SmallButton
+            text="declined"
+            label={`declined: ${item.text}`}
             selected={item.declined}
             onPress={() =>
               editJob(id, [{ path: ['recommended', key], value: { ...item, declined: !item.declined } }])
             }
-            style={{
-              paddingHorizontal: 10,
-              borderRadius: 8,
-              borderWidth: item.declined ? 3 : 1.5,
-              borderColor: item.declined ? palette.ink : palette.edge,
-            }}
-          >
-            <Words size="small">declined</Words>
-          </Tap>
-          <Tap
+          />
+          <IconTap
+            icon="close"
             label={`${item.text}: take it off`}
             onPress={() => editJob(id, [{ path: ['recommended', key], value: null }])}
-            style={{ width: 48, alignItems: 'center' }}
-          >
-            <Words>×</Words>
-          </Tap>
+          />
         </View>
       ))}
       <TextField

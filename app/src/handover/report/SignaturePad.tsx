@@ -1,69 +1,76 @@
-// A name drawn with a finger: strokes as a path, 1000 across.
-import { useRef, useState } from 'react'
+// A name drawn with a finger, on the kept pad of that name; what is kept are its strokes as a path, 1000 across.
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { View } from 'react-native'
-import Svg, { Path } from 'react-native-svg'
+import Pad, { type PointGroup } from 'signature_pad'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { pathOf } from './signature-path'
 
 const HEIGHT = 112
 
 export function SignaturePad({ onChange }: { readonly onChange: (path: string | null) => void }) {
   const palette = usePalette()
-  const [path, setPath] = useState('')
-  const drawing = useRef(false)
-  const add = (event: React.PointerEvent, command: 'M' | 'L') => {
-    const box = event.currentTarget.getBoundingClientRect()
-    const scale = 1000 / box.width
-    const at = (x: number) => Math.max(0, Math.round(x * scale))
-    const next = `${path}${command}${at(event.clientX - box.left)} ${at(event.clientY - box.top)}`
-    if (next.length > 39_000) return
-    setPath(next)
-    onChange(next)
-  }
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const pad = useRef<Pad>(null)
+  const [drawn, setDrawn] = useState(false)
+  const ended = useEffectEvent(() => {
+    const path = canvas.current && pad.current && pathOf(pad.current.toData(), canvas.current.clientWidth)
+    setDrawn(Boolean(path))
+    onChange(path || null)
+  })
+  useEffect(() => {
+    const element = canvas.current
+    if (!element) return
+    let width = element.clientWidth
+    const made = new Pad(element, { penColor: palette.ink, minWidth: 1, maxWidth: 2.5 })
+    const draw = (strokes: readonly PointGroup[], scale: number) => {
+      sharpen(element)
+      made.fromData(strokes.map((stroke) => scaled(stroke, scale, palette.ink)))
+    }
+    // Night falls: what is drawn stays.
+    draw(pad.current?.toData() ?? [], 1)
+    pad.current = made
+    made.addEventListener('endStroke', () => ended())
+    // The phone is turned over: what is drawn goes with it.
+    const turned = () => {
+      const strokes = made.toData()
+      draw(strokes, element.clientWidth / width)
+      width = element.clientWidth
+    }
+    window.addEventListener('resize', turned)
+    return () => {
+      made.off()
+      window.removeEventListener('resize', turned)
+    }
+  }, [palette.ink])
   return (
     <View style={{ gap: 8 }}>
       <Words size="small" tone="quiet">
         Draw it, or leave it typed.
       </Words>
-      <div
+      <canvas
+        ref={canvas}
         data-testid="signature"
         role="img"
-        aria-label={path ? 'A signature is drawn' : 'Field for a drawn signature'}
+        aria-label={drawn ? 'A signature is drawn' : 'Field for a drawn signature'}
         style={{
+          width: '100%',
           height: HEIGHT,
+          boxSizing: 'border-box',
           border: `2px solid ${palette.ink}`,
           borderRadius: 10,
           background: palette.surface,
           touchAction: 'none',
         }}
-        onPointerDown={(e) => {
-          drawing.current = true
-          e.currentTarget.setPointerCapture(e.pointerId)
-          add(e, 'M')
-        }}
-        onPointerMove={(e) => (drawing.current ? add(e, 'L') : undefined)}
-        onPointerUp={() => {
-          drawing.current = false
-        }}
-      >
-        <Svg width="100%" height={HEIGHT} viewBox="0 0 1000 320" preserveAspectRatio="xMinYMin meet">
-          <Path
-            d={path}
-            fill="none"
-            stroke={palette.ink}
-            strokeWidth={7}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-        </Svg>
-      </div>
+      />
       <QuietButton
         text="Draw it again"
         icon="undo"
-        disabled={path === ''}
+        disabled={!drawn}
         onPress={() => {
-          setPath('')
+          pad.current?.clear()
+          setDrawn(false)
           onChange(null)
         }}
         testID="signature-clear"
@@ -71,3 +78,17 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
     </View>
   )
 }
+
+/** As many dots as the screen has, and one to a px for the pen. */
+function sharpen(canvas: HTMLCanvasElement): void {
+  const dots = Math.max(1, window.devicePixelRatio)
+  canvas.width = canvas.clientWidth * dots
+  canvas.height = canvas.clientHeight * dots
+  canvas.getContext('2d')?.scale(dots, dots)
+}
+
+const scaled = (stroke: PointGroup, scale: number, penColor: string): PointGroup => ({
+  ...stroke,
+  penColor,
+  points: stroke.points.map((point) => ({ ...point, x: point.x * scale, y: point.y * scale })),
+})

@@ -4,11 +4,11 @@ import { useState, type ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { ON_PAPER } from '../../platform/files/paper'
-import { Icon } from '../../ui/Icon'
 import { useThumbRow } from '../../ui/hand'
 import { ReasonProvider } from '../../ui/reason'
 import { SyncMark } from './SyncMark'
 import { Tap } from '../../ui/Tap'
+import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
@@ -125,20 +125,13 @@ interface HeaderProps {
 
 /** The job's name with the way home; undo, redo, what is delivered. */
 function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
-  const palette = usePalette()
   const router = useRouter()
   const { said, ...steps } = undoRedo
-  const row = useThumbRow()
   return (
-    <View role="banner" style={{ flexDirection: row, alignItems: 'center', gap: 8, paddingHorizontal: 8 }}>
-      <Tap
-        label="All jobs"
-        testID="to-home"
-        onPress={() => router.navigate('/')}
-        style={{ width: 52, alignItems: 'center' }}
-      >
-        <Icon name="back" color={palette.ink} />
-      </Tap>
+    <TopBar
+      role="banner"
+      back={{ label: 'All jobs', testID: 'to-home', onPress: () => router.navigate('/') }}
+    >
       <View style={{ flex: 1 }}>
         {said === null ? (
           <Words size="strong" heading={1} lines={1}>
@@ -157,6 +150,6 @@ function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
         </Tap>
       ) : null}
       <SyncMark />
-    </View>
+    </TopBar>
   )
 }

@@ -2,9 +2,8 @@
 import { useEffect, useEffectEvent, useState } from 'react'
 import type { JobId } from '@oak/core/job/job-id'
 import { redoJob, undoJob, useSteps } from '../../platform/state/app'
-import { Icon, type IconName } from '../../ui/Icon'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
+import type { IconName } from '../../ui/Icon'
+import { IconTap } from '../../ui/IconTap'
 import { editWords } from './edit-words'
 
 /** How long it is said what was taken back, ms. */
@@ -59,17 +58,14 @@ interface StepProps {
 }
 
 function Step({ name, icon, words, onPress, testID }: StepProps) {
-  const palette = usePalette()
   return (
-    <Tap
+    <IconTap
+      icon={icon}
       label={words ? `${name}: ${words}` : `${name}: nothing yet`}
       disabled={!words}
       onPress={onPress}
       testID={testID}
-      style={{ width: 48, alignItems: 'center' }}
-    >
-      <Icon name={icon} color={words ? palette.ink : palette.edge} size={24} />
-    </Tap>
+    />
   )
 }
 

@@ -3,7 +3,7 @@
 import { lazy, Suspense, useState, type ComponentType, type ReactNode } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
-import { Words } from '../../ui/Words'
+import { Waits } from '../../ui/Waits'
 import { fetchedAhead } from './fetch-ahead'
 
 export interface StageProps {
@@ -13,7 +13,7 @@ export interface StageProps {
 
 const OPENING = (
   <View style={{ padding: 20 }}>
-    <Words size="title">Opening…</Words>
+    <Waits size="title" text="Opening…" />
   </View>
 )
 

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
 import { Choice } from '../../ui/Choice'
+import { NotRead } from '../../ui/NotRead'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -92,7 +93,7 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
       }
       extra={
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <NotRead job={job} probe={probe} onClose={onClose} />
+          <IfRead job={job} probe={probe} onClose={onClose} />
           {units.length > 1 ? (
             <View style={{ flex: 2 }}>
               <Choice
@@ -122,17 +123,16 @@ function Typed({ job, title, quantity, probe, hint, onClose, take, choice }: Hal
   )
 }
 
-/** A reading that was taken by mistake is taken away; it is asked for again. */
-function NotRead({ job, probe, onClose }: Pick<Half, 'job' | 'probe' | 'onClose'>) {
+/** Of a reading that is on record. */
+function IfRead({ job, probe, onClose }: Pick<Half, 'job' | 'probe' | 'onClose'>) {
   const { measurements } = useJob(job)
   if (!measurements[probe]) return null
-  const takeAway = () => {
-    editJob(job, [{ path: ['measurements', probe], value: null }])
-    onClose()
-  }
   return (
     <View style={{ flex: 1 }}>
-      <QuietButton text="Not read" icon="trash" testID="not-read" onPress={takeAway} />
+      <NotRead
+        takeAway={() => editJob(job, [{ path: ['measurements', probe], value: null }])}
+        onClose={onClose}
+      />
     </View>
   )
 }

@@ -7,9 +7,8 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Photo } from '@oak/core/job/fields'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
-import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { pinAt, pinTargets, withoutPin, withPin, type PinTarget } from './pins'
@@ -170,7 +169,6 @@ function Targets({
   readonly onPick: (target: PinTarget) => void
   readonly onCancel: () => void
 }) {
-  const palette = usePalette()
   const [note, setNote] = useState('')
   const targets = pinTargets(job.unit ? unitTypeById(job.unit) : undefined, job.wires)
   return (
@@ -178,14 +176,7 @@ function Targets({
       <Words size="strong">What is it?</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {targets.map((target) => (
-          <Tap
-            key={target.kind + target.of}
-            label={target.words}
-            onPress={() => onPick(target)}
-            style={{ borderRadius: 8, borderWidth: 1.5, borderColor: palette.edge, paddingHorizontal: 12 }}
-          >
-            <Words size="small">{target.words}</Words>
-          </Tap>
+          <SmallButton key={target.kind + target.of} text={target.words} onPress={() => onPick(target)} />
         ))}
       </View>
       <TextField

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { NumberPad } from '../../ui/NumberPad'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -44,14 +44,12 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
           {title}
         </Words>
         {onRead ? (
-          <Tap
+          <SmallButton
+            text="Type a line"
             label={`Type a line of it: ${title}`}
             testID={`${testID}-read`}
             onPress={onRead}
-            style={{ borderRadius: 8, borderWidth: 2, borderColor: palette.ink, paddingHorizontal: 12 }}
-          >
-            <Words size="strong">Type a line</Words>
-          </Tap>
+          />
         ) : null}
         <Rivet />
       </View>

@@ -5,6 +5,7 @@ import type { StepState } from '@oak/core/safety/progress'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
+import { SmallButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
 
 const STATE_WORDS: Readonly<Record<StepState, string>> = {
@@ -32,7 +33,7 @@ export interface StepRowProps {
 export function StepRow({ state, text, detail, value, onPress, onWaive, testID }: StepRowProps) {
   const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', gap: 8 }}>
+    <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
       <Tap
         testID={testID}
         more={state === 'open' ? STATE_WORDS.open : undefined}
@@ -89,22 +90,13 @@ interface WaiveProps {
 }
 
 function Waive({ waived, text, onPress, testID }: WaiveProps) {
-  const palette = usePalette()
   return (
-    <Tap
+    <SmallButton
       testID={testID}
+      text={waived ? 'undo' : 'waive'}
       label={waived ? `Undo the waiver: ${text}` : `Waive: ${text}`}
       onPress={onPress}
-      style={{
-        width: 64,
-        borderRadius: 10,
-        borderWidth: 1.5,
-        borderColor: palette.edge,
-        alignItems: 'center',
-      }}
-    >
-      <Words size="small">{waived ? 'undo' : 'waive'}</Words>
-    </Tap>
+    />
   )
 }
 

@@ -10,6 +10,7 @@ import { Icon, type IconName } from '../../ui/Icon'
 import { pickTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { SyncMark } from '../../parts/frame/SyncMark'
+import { IconTap } from '../../ui/IconTap'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
@@ -142,19 +143,11 @@ interface PlacesProps {
 
 /** Where one goes from home that is no job. */
 function Places({ wide, onSettings }: PlacesProps) {
-  const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Place name="van" label="The van" icon="van" />
       {wide ? <Place name="office" label="The office" icon="list" /> : null}
-      <Tap
-        label="Settings, and who is working"
-        testID="who"
-        onPress={onSettings}
-        style={{ width: 48, alignItems: 'center' }}
-      >
-        <Icon name="person" color={palette.ink} />
-      </Tap>
+      <IconTap icon="person" label="Settings, and who is working" testID="who" onPress={onSettings} />
     </View>
   )
 }

@@ -2,85 +2,68 @@
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
-import { DataTable } from 'react-native-paper'
-import { momentText } from '../../ui/dates'
-import { TextField } from '../../ui/TextField'
+import { saveTextFile } from '../../platform/files/pick-file'
 import { useJobs } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
-import { Choice } from '../../ui/Choice'
-import { Icon } from '../../ui/Icon'
-import { saveTextFile } from '../../platform/files/pick-file'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { PageHeading } from '../../parts/frame/PageHeading'
 import { SyncMark } from '../../parts/frame/SyncMark'
-import { Tap } from '../../ui/Tap'
+import { Choice } from '../../ui/Choice'
+import { QuietButton } from '../../ui/PrimaryButton'
+import { TextField } from '../../ui/TextField'
 import { usePalette } from '../../ui/theme'
-import { VerdictMark } from '../../ui/VerdictMark'
+import { TopBar } from '../../ui/TopBar'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
-import { rowsOf, type Asked, type OfficeRow, type SortKey } from './office-model'
+import { JobsTable, ROW } from './JobsTable'
+import { officeRows, type Asked } from './office-model'
 import { OneJob } from './OneJob'
-import { PageHeading } from '../../parts/frame/PageHeading'
-
-const COLUMNS: readonly {
-  readonly key: SortKey
-  readonly name: string
-  readonly share: number
-  readonly wide: boolean
-}[] = [
-  { key: 'title', name: 'Job', share: 3, wide: false },
-  { key: 'site', name: 'Place', share: 3, wide: true },
-  { key: 'technician', name: 'Who', share: 1.6, wide: true },
-  { key: 'next', name: 'Next', share: 1.2, wide: false },
-  { key: 'at', name: 'Changed', share: 1.8, wide: false },
-]
-const PAGE = 50
+import { useOfficeTable } from './use-office-table'
 
 export function OfficeScreen() {
   const palette = usePalette()
   const router = useRouter()
-  const wide = isWide(useWindowDimensions().width)
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
   const jobs = useJobs((s) => s.jobs)
   const [asked, setAsked] = useState<Asked>({ text: '', state: 'all', sort: 'at', down: true })
   const [chosen, setChosen] = useState<string | null>(null)
-  const [page, setPage] = useState(0)
-  const rows = useMemo(() => rowsOf(Object.values(jobs), asked), [jobs, asked])
-  const ask = (more: Partial<Asked>) => {
-    setAsked({ ...asked, ...more })
-    setPage(0)
-  }
+  const all = useMemo(() => officeRows(Object.values(jobs)), [jobs])
+  const rows = useOfficeTable(all, asked)
   const entry = jobs[chosen ?? ''] ?? (wide && rows[0] ? jobs[rows[0].id] : undefined)
-  const table = (
-    <JobsTable
-      asked={asked}
-      ask={ask}
-      rows={rows}
-      page={page}
-      wide={wide}
-      entry={entry}
-      setChosen={setChosen}
-      setPage={setPage}
-      jobs={jobs}
-    />
+  const list = (
+    <>
+      <AskFor asked={asked} ask={(more) => setAsked({ ...asked, ...more })} />
+      <View style={wide ? { flex: 1 } : { height: Math.min((rows.length + 1) * ROW, height / 2) }}>
+        <JobsTable
+          rows={rows}
+          asked={asked}
+          wide={wide}
+          chosen={entry?.id ?? null}
+          onSort={(sort) =>
+            setAsked({ ...asked, sort, down: sort === asked.sort ? !asked.down : sort === 'at' })
+          }
+          onChoose={setChosen}
+        />
+      </View>
+      {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
+      <QuietButton
+        text={`Readings of these ${rows.length} as CSV`}
+        icon="save"
+        disabled={rows.length === 0}
+        onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
+        testID="office-csv"
+      />
+    </>
   )
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <View style={{ flexDirection: 'row', alignItems: 'center', paddingRight: 12 }}>
-        <Tap
-          label="All jobs"
-          testID="to-home"
-          onPress={() => router.navigate('/')}
-          style={{ width: 52, height: 50, alignItems: 'center' }}
-        >
-          <Icon name="back" color={palette.ink} />
-        </Tap>
+      <TopBar back={{ label: 'All jobs', testID: 'to-home', onPress: () => router.navigate('/') }}>
         <PageHeading size="title" style={{ flex: 1 }} title="Office" />
         <SyncMark />
-      </View>
+      </TopBar>
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
-          <ScrollView style={{ flex: 1 }} contentContainerStyle={{ padding: 16 }}>
-            {table}
-          </ScrollView>
+          <View style={{ flex: 1, padding: 16, gap: 8 }}>{list}</View>
           <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
             {entry ? (
               <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
@@ -90,8 +73,8 @@ export function OfficeScreen() {
           </View>
         </View>
       ) : (
-        <ScrollView contentContainerStyle={{ padding: 12, gap: 16 }}>
-          {table}
+        <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
+          {list}
           {entry ? <OneJob key={entry.id} entry={entry} /> : null}
         </ScrollView>
       )}
@@ -99,21 +82,14 @@ export function OfficeScreen() {
   )
 }
 
-interface JobsTableProps {
+interface AskForProps {
   readonly asked: Asked
   readonly ask: (more: Partial<Asked>) => void
-  readonly rows: OfficeRow[]
-  readonly page: number
-  readonly wide: boolean
-  readonly entry: JobEntry | undefined
-  readonly setChosen: (value: string | null) => void
-  readonly setPage: (value: number) => void
-  readonly jobs: Readonly<Record<string, JobEntry>>
 }
 
-function JobsTable({ asked, ask, rows, page, wide, entry, setChosen, setPage, jobs }: JobsTableProps) {
+function AskFor({ asked, ask }: AskForProps) {
   return (
-    <View style={{ gap: 8 }}>
+    <>
       <TextField
         label="Search jobs, places, units, people"
         value={asked.text}
@@ -131,92 +107,9 @@ function JobsTable({ asked, ask, rows, page, wide, entry, setChosen, setPage, jo
           { value: 'open', text: 'open' },
         ]}
       />
-      <Table
-        rows={rows.slice(page * PAGE, (page + 1) * PAGE)}
-        asked={asked}
-        wide={wide}
-        chosen={entry?.id ?? null}
-        onSort={(sort) => ask({ sort, down: sort === asked.sort ? !asked.down : sort === 'at' })}
-        onChoose={setChosen}
-      />
-      {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
-      {rows.length > PAGE ? (
-        <DataTable.Pagination
-          page={page}
-          numberOfPages={Math.ceil(rows.length / PAGE)}
-          onPageChange={setPage}
-          label={`${page * PAGE + 1} to ${Math.min(rows.length, (page + 1) * PAGE)} of ${rows.length}`}
-        />
-      ) : null}
-      <QuietButton
-        text={`Readings of these ${rows.length} as CSV`}
-        icon="save"
-        disabled={rows.length === 0}
-        onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
-        testID="office-csv"
-      />
-    </View>
+    </>
   )
 }
 
 const saveReadings = async (entries: readonly JobEntry[]) =>
   saveTextFile('readings.csv', 'text/csv', (await import('../../platform/csv')).readingsCsv(entries))
-
-interface TableProps {
-  readonly rows: readonly OfficeRow[]
-  readonly asked: Asked
-  readonly wide: boolean
-  readonly chosen: string | null
-  readonly onSort: (key: SortKey) => void
-  readonly onChoose: (id: string) => void
-}
-
-function Table({ rows, asked, wide, chosen, onSort, onChoose }: TableProps) {
-  const palette = usePalette()
-  const columns = COLUMNS.filter((c) => wide || !c.wide)
-  const cell = (row: OfficeRow, key: SortKey) => (key === 'at' ? momentText(row.at) : row[key])
-  return (
-    <DataTable testID="office-table">
-      <DataTable.Header>
-        {columns.map((c) => (
-          <DataTable.Title
-            key={c.key}
-            style={{ flex: c.share }}
-            onPress={() => onSort(c.key)}
-            testID={`sort-${c.key}`}
-          >
-            <Words size="small" style={{ fontWeight: '700' }}>
-              {c.name}
-              {asked.sort === c.key ? (asked.down ? ' ↓' : ' ↑') : ''}
-            </Words>
-          </DataTable.Title>
-        ))}
-      </DataTable.Header>
-      {rows.map((row) => (
-        <DataTable.Row
-          key={row.id}
-          onPress={() => onChoose(row.id)}
-          testID={`office-${row.id}`}
-          style={{
-            backgroundColor: row.id === chosen ? palette.surface : undefined,
-            borderLeftWidth: 5,
-            borderLeftColor: row.id === chosen ? palette.ink : 'transparent',
-          }}
-        >
-          {columns.map((c, i) => (
-            <DataTable.Cell key={c.key} style={{ flex: c.share, minWidth: 0, overflow: 'hidden' }}>
-              <View
-                style={{ flexDirection: 'row', alignItems: 'center', gap: 8, width: '100%', paddingRight: 8 }}
-              >
-                {i === 0 ? <VerdictMark verdict={row.proven ? 'proven' : 'cannotTell'} size={20} /> : null}
-                <Words size="small" lines={1} style={{ flex: 1, minWidth: 0 }}>
-                  {cell(row, c.key)}
-                </Words>
-              </View>
-            </DataTable.Cell>
-          ))}
-        </DataTable.Row>
-      ))}
-    </DataTable>
-  )
-}

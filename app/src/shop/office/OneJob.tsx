@@ -9,8 +9,7 @@ import { stageState, STAGES } from '../../parts/frame/stages'
 import { useOperation } from '../../parts/frame/use-operation'
 import type { JobEntry } from '../../platform/state/jobs'
 import { exactText } from '../../ui/dates'
-import { QuietButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
+import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { historyLines, type HistoryLine } from './office-model'
@@ -111,26 +110,19 @@ interface StageChipsProps {
 
 function StageChips({ job, id }: StageChipsProps) {
   const router = useRouter()
-  const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {STAGES.map((stage) => {
         const state = stageState(job, stage.id)
         return (
-          <Tap
+          <SmallButton
             key={stage.id}
+            text={stage.name}
             label={`${stage.name}, ${state}: open it`}
+            bold={state === 'done'}
+            empty={state === 'empty'}
             onPress={() => router.navigate(`/job/${id}/${stage.id}`)}
-            style={{
-              paddingHorizontal: 10,
-              borderRadius: 8,
-              borderWidth: state === 'done' ? 3 : 1.5,
-              borderStyle: state === 'empty' ? 'dashed' : 'solid',
-              borderColor: state === 'empty' ? palette.edge : palette.ink,
-            }}
-          >
-            <Words size="small">{stage.name}</Words>
-          </Tap>
+          />
         )
       })}
     </View>

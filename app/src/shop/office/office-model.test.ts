@@ -1,7 +1,8 @@
+import { createTable } from '@tanstack/react-table'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import type { JobEntry } from '../../platform/state/jobs'
 import { readingsCsv } from '../../platform/csv/readings'
-import { historyLines, rowsOf } from './office-model'
+import { historyLines, officeRows, tableOf, type Asked } from './office-model'
 
 const change = (id: string, at: number, value: unknown, technician = 'Ines', path = ['title']) => ({
   id,
@@ -22,12 +23,28 @@ const JOBS = [
   entry('b', { title: 'Clinic', site: 'Gull Street' }, 200),
   entry('c', { title: 'Gone', removed: true }, 400),
 ]
-const ids = (more = {}) =>
-  rowsOf(JOBS, { text: '', state: 'all', sort: 'at', down: true, ...more }).map((r) => r.id)
+const ids = (more: Partial<Asked> = {}, jobs = JOBS) => {
+  const asked: Asked = { text: '', state: 'all', sort: 'at', down: true, ...more }
+  const table = createTable({
+    ...tableOf(officeRows(jobs), asked),
+    onStateChange: () => undefined,
+    renderFallbackValue: null,
+  })
+  return table.getRowModel().rows.map((r) => r.id)
+}
 
 it('lists what was not removed, latest first, and sorts by any column', () => {
   expect(ids()).toEqual(['a', 'b'])
   expect(ids({ sort: 'site', down: false })).toEqual(['b', 'a'])
+  expect([ids({ sort: 'title', down: false }), ids({ sort: 'title', down: true })]).toEqual([
+    ['a', 'b'],
+    ['b', 'a'],
+  ])
+})
+it('keeps jobs that are alike in one order, whatever order the device has them in', () => {
+  const alike = ['q', 'p', 'r'].map((id) => entry(id, { title: 'Same' }, 5))
+  for (const jobs of [alike, [...alike].reverse()])
+    expect(ids({ sort: 'title', down: false }, jobs)).toEqual(['p', 'q', 'r'])
 })
 it('finds by every word, whatever the case, and by state', () => {
   expect(ids({ text: 'HARBOUR bak' })).toEqual(['a'])
@@ -41,6 +58,12 @@ it('tells every change with who and when, and whether it stands', () => {
     ['title', 'First', 'Ines', false],
   ])
   expect(historyLines({ changes: [change('1', 1, 'x'.repeat(300))] })[0]?.value).toHaveLength(120)
+})
+it('a value of several parts is told in words, not in braces', () => {
+  const told = (value: unknown) => historyLines({ changes: [change('1', 1, value)] })[0]?.value
+  expect(told({ state: 'done', volts: 0.3, by: null })).toBe('state done, volts 0.3')
+  expect(told({ sections: [40, 5], range: { low: 1, high: 2 } })).toBe('sections 40, 5, range low 1, high 2')
+  expect([told(true), told(7.5), told(null)]).toEqual(['true', '7.5', 'cleared'])
 })
 it('readings go out one a row, and no cell is run by a spreadsheet', () => {
   const measurement = {

@@ -1,4 +1,11 @@
 // What the office shows of the jobs: rows to search and sort, a job's history in words. No rendering here.
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  type Row,
+} from '@tanstack/react-table'
 import { compareChanges } from '@oak/core/job/change'
 import { historyOf } from '@oak/core/job/fold'
 import { standingProof } from '@oak/core/job/standing-proof'
@@ -47,22 +54,49 @@ export interface Asked {
   readonly down: boolean
 }
 
-/** Every word stands somewhere in the row, whatever the case. */
-export function rowsOf(entries: readonly JobEntry[], { text, state, sort, down }: Asked): OfficeRow[] {
+/** Every word stands somewhere in the row, whatever the case; and it is in that state. */
+function isAskedFor(row: OfficeRow, { text, state }: Asked): boolean {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const rows = entries.filter((e) => !e.document.removed).map(officeRow)
-  const found = rows.filter(
-    (row) =>
-      (state === 'all' || row.proven === (state === 'proven')) &&
-      words.every((word) =>
-        `${row.title} ${row.site} ${row.unit} ${row.technician}`.toLowerCase().includes(word),
-      ),
-  )
-  const sign = down ? -1 : 1
-  return found.sort(
-    (a, b) => sign * (sort === 'at' ? a.at - b.at : a[sort].localeCompare(b[sort])) || (a.id < b.id ? -1 : 1),
-  )
+  const all = `${row.title} ${row.site} ${row.unit} ${row.technician}`.toLowerCase()
+  return (state === 'all' || row.proven === (state === 'proven')) && words.every((word) => all.includes(word))
 }
+
+/** What was not removed. In the order of ids, so that rows alike in what they are sorted by keep their places. */
+export const officeRows = (entries: readonly JobEntry[]): OfficeRow[] =>
+  entries
+    .filter((e) => !e.document.removed)
+    .map(officeRow)
+    .sort((a, b) => (a.id < b.id ? -1 : 1))
+
+/** How the table sorts and filters; `rows` as `officeRows` gives them. */
+export const tableOf = (rows: OfficeRow[], asked: Asked) => ({
+  data: rows,
+  columns: COLUMNS,
+  state: { sorting: [{ id: asked.sort, desc: asked.down }], globalFilter: asked },
+  getRowId: (row: OfficeRow) => row.id,
+  // It looks at the row, not at a column: words may stand in several of them.
+  globalFilterFn: ({ original }: Row<OfficeRow>) => isAskedFor(original, asked),
+  getColumnCanGlobalFilter: () => true,
+  // There are no pages to go back to the first of.
+  autoResetAll: false,
+  ...ROW_MODELS,
+})
+
+/** Made once: a table that gets others works all its rows out again. */
+const ROW_MODELS = {
+  getCoreRowModel: getCoreRowModel<OfficeRow>(),
+  getFilteredRowModel: getFilteredRowModel<OfficeRow>(),
+  getSortedRowModel: getSortedRowModel<OfficeRow>(),
+}
+
+const column = createColumnHelper<OfficeRow>()
+const COLUMNS = SORTS.map((key) =>
+  column.accessor(key, {
+    id: key,
+    sortingFn: (a, b) =>
+      key === 'at' ? a.original.at - b.original.at : a.original[key].localeCompare(b.original[key]),
+  }),
+)
 
 export interface HistoryLine {
   readonly id: string
@@ -89,8 +123,18 @@ export const historyLines = ({ changes }: Pick<JobEntry, 'changes'>): HistoryLin
       stands,
     }))
 
+/** "state done, volts 0.3": what has no value is left out. */
+function plainText(value: unknown): string {
+  if (Array.isArray(value)) return value.map(plainText).join(', ')
+  if (typeof value !== 'object' || value === null) return String(value)
+  return Object.entries(value)
+    .filter(([, part]) => part !== null && part !== undefined && part !== '')
+    .map(([name, part]) => `${name} ${plainText(part)}`)
+    .join(', ')
+}
+
 function valueText(value: unknown): string {
   if (value === null) return 'cleared'
-  const text = typeof value === 'string' ? value : JSON.stringify(value)
+  const text = plainText(value)
   return text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text
 }

@@ -17,10 +17,9 @@ import {
 } from '@oak/core/motor/tag-draft'
 import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
 import { PlateCard } from '../../parts/plates/PlateCard'
-import { Icon } from '../../ui/Icon'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
+import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
@@ -35,23 +34,14 @@ interface TagHeadProps {
 }
 
 export function TagHead({ leave, from }: TagHeadProps) {
-  const palette = usePalette()
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-      <Tap
-        label="Back"
-        testID="tag-back"
-        onPress={leave}
-        style={{ width: 52, height: 50, alignItems: 'center' }}
-      >
-        <Icon name="back" color={palette.ink} />
-      </Tap>
+    <TopBar back={{ label: 'Back', testID: 'tag-back', onPress: leave }}>
       <PageHeading
         size="strong"
         style={{ flex: 1 }}
         title={from ? 'Change a tag' : 'Read the tag on the leads'}
       />
-    </View>
+    </TopBar>
   )
 }
 

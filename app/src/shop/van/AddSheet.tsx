@@ -13,11 +13,8 @@ import { editVan, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
 import { PickOne } from '../../ui/PickOne'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
-import { Words } from '../../ui/Words'
 
 type Details = Record<string, unknown>
 const START: Readonly<Record<StockKind, Details>> = {
@@ -135,7 +132,6 @@ function CanFields({
   readonly details: Details
   readonly onChange: (details: Details) => void
 }) {
-  const palette = usePalette()
   const [pad, setPad] = useState<number | null>(null)
   const values = details.microfarads as number[]
   const set = (i: number, value: number) => {
@@ -145,7 +141,6 @@ function CanFields({
     })
     return null
   }
-  const box = { paddingHorizontal: 14, borderRadius: 8, borderWidth: 1.5, borderColor: palette.ink } as const
   return (
     <View style={{ gap: 10 }}>
       <Choice<string>
@@ -156,26 +151,26 @@ function CanFields({
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {values.map((value, i) => (
-          <Tap key={i} label={`Section ${figure(value)} µF: change`} onPress={() => setPad(i)} style={box}>
-            <Words size="strong">{figure(value)} µF</Words>
-          </Tap>
+          <SmallButton
+            key={i}
+            text={`${figure(value)} µF`}
+            label={`${figure(value)} µF, section ${i + 1}: change`}
+            onPress={() => setPad(i)}
+          />
         ))}
-        <Tap
-          label="Add a section"
+        <SmallButton
+          empty
+          text="add µF"
+          label="add µF: a section"
           testID="add-value"
           onPress={() => setPad(values.length)}
-          style={[box, { borderStyle: 'dashed' }]}
-        >
-          <Words size="strong">add µF</Words>
-        </Tap>
+        />
         {values.length > 0 ? (
-          <Tap
-            label="Take the last section away"
+          <SmallButton
+            text="less"
+            label="less: take the last section away"
             onPress={() => onChange({ ...details, microfarads: values.slice(0, -1) })}
-            style={[box, { borderStyle: 'dashed' }]}
-          >
-            <Words>less</Words>
-          </Tap>
+          />
         ) : null}
       </View>
       <Choice<string>

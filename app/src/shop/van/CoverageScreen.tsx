@@ -6,8 +6,7 @@ import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/cove
 import type { CoverageOutput } from '@oak/core/operations/coverage'
 import { stockParts } from '../../parts/stock/stock-plan-model'
 import { useVan } from '../../platform/state/app'
-import { Icon } from '../../ui/Icon'
-import { Tap } from '../../ui/Tap'
+import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
@@ -105,17 +104,9 @@ export function CoverageScreen() {
   )
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-        <Tap
-          label="The van"
-          testID="coverage-back"
-          onPress={() => router.navigate('/van')}
-          style={{ width: 52, height: 50, alignItems: 'center' }}
-        >
-          <Icon name="back" color={palette.ink} />
-        </Tap>
-        <PageHeading size="title" title="What the van covers" />
-      </View>
+      <TopBar back={{ label: 'The van', testID: 'coverage-back', onPress: () => router.navigate('/van') }}>
+        <PageHeading size="title" style={{ flex: 1 }} title="What the van covers" />
+      </TopBar>
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <View style={{ flex: 1 }}>

@@ -8,6 +8,7 @@ import { httpCounter } from '../counter/http-counter'
 import { useJobs, useVan } from '../../platform/state/app'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { runCancellable } from '../../platform/workers/operations'
 import { boundText, catalogueOf, pastCalls } from './coverage-model'
@@ -154,17 +155,15 @@ function Answer({ state, nameOf }: { readonly state: State; readonly nameOf: (pa
     case 'idle':
       return null
     case 'asking':
-      return (
-        <Words size="strong" live>
-          Asking the counter for its prices…
-        </Words>
-      )
+      return <Waits size="strong" live text="Asking the counter for its prices…" />
     case 'working':
       return (
-        <Words
+        <Waits
           size="strong"
           testID="restock-share"
-        >{`Working it out: ${figure(100 * state.share, 0)} %`}</Words>
+          text={`Working it out: ${figure(100 * state.share, 0)} %`}
+          share={state.share}
+        />
       )
     case 'stopped':
       return (

@@ -8,11 +8,11 @@ import { STOCK_KINDS, type StockKind } from '@oak/core/van/stock-line'
 import { CounterSheet } from '../counter/CounterSheet'
 import { useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
-import { Icon } from '../../ui/Icon'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { Tap } from '../../ui/Tap'
+import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
@@ -133,30 +133,14 @@ function OpenedSheet({ opened, kind, van, onClose }: OpenedSheetProps) {
 
 function VanHead() {
   const router = useRouter()
-  const palette = usePalette()
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        paddingRight: 8,
-        paddingBottom: 8,
-        maxWidth: 792,
-        width: '100%',
-        alignSelf: 'center',
-      }}
+    <TopBar
+      back={{ label: 'All jobs', testID: 'to-home', onPress: () => router.navigate('/') }}
+      style={{ paddingBottom: 8, maxWidth: 792, width: '100%', alignSelf: 'center' }}
     >
-      <Tap
-        label="All jobs"
-        testID="to-home"
-        onPress={() => router.navigate('/')}
-        style={{ width: 52, height: 50, alignItems: 'center' }}
-      >
-        <Icon name="back" color={palette.ink} />
-      </Tap>
       <PageHeading size="title" style={{ flex: 1 }} title="The van" />
       <SyncMark />
-    </View>
+    </TopBar>
   )
 }
 

@@ -8,11 +8,8 @@ import { MotorVolts } from '../../parts/unit/MotorVolts'
 import { FrameGround } from '../../parts/unit/FrameGround'
 import { SilentOutputs } from '../../parts/unit/SilentOutputs'
 import { SupplyRow } from '../../parts/supply/SupplyRow'
+import { SmallButton } from '../../ui/PrimaryButton'
 import { Choice } from '../../ui/Choice'
-import { Icon, type IconName } from '../../ui/Icon'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
-import { Words } from '../../ui/Words'
 import { BoardPicture } from './BoardPicture'
 import { ModeFigures } from './ModeFigures'
 import type { BoardState } from './use-board'
@@ -77,42 +74,16 @@ interface BoardToolsProps extends Pick<BoardPanelProps, 'wide' | 'onOpen'> {
 function BoardTools({ wide, psc, onOpen }: BoardToolsProps) {
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
-      {wide ? null : <Small text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />}
-      {psc ? <Small text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" /> : null}
+      {wide ? null : (
+        <View style={{ flexGrow: 1 }}>
+          <SmallButton text="Old" icon="list" onPress={() => onOpen('old')} testID="show-old" />
+        </View>
+      )}
+      {psc ? (
+        <View style={{ flexGrow: 1 }}>
+          <SmallButton text="What if" icon="curve" onPress={() => onOpen('curve')} testID="what-if" />
+        </View>
+      ) : null}
     </View>
-  )
-}
-
-interface SmallProps {
-  readonly text: string
-  readonly icon: IconName
-  readonly onPress: () => void
-  readonly disabled?: boolean
-  readonly testID: string
-}
-
-/** Beside the picture: a tool, not the next action. */
-function Small({ text, icon, onPress, disabled, testID }: SmallProps) {
-  const palette = usePalette()
-  return (
-    <Tap
-      onPress={onPress}
-      disabled={disabled}
-      testID={testID}
-      label={text}
-      style={{
-        flexGrow: 1,
-        borderRadius: 8,
-        borderWidth: 1.5,
-        borderColor: palette.edge,
-        paddingHorizontal: 3,
-        alignItems: 'center',
-      }}
-    >
-      <View style={{ flexDirection: 'row', gap: 4, alignItems: 'center' }}>
-        <Icon name={icon} color={palette.ink} size={18} />
-        <Words size="tiny">{text}</Words>
-      </View>
-    </Tap>
   )
 }

@@ -22,6 +22,7 @@ import { editJob, useChanges } from '../../platform/state/app'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { isWide } from '../../ui/wide'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { placePhrase } from './board-model'
 import { OldHookup } from './OldHookup'
@@ -52,7 +53,11 @@ export function BoardScreen({ id, job }: { readonly id: JobId; readonly job: Job
       title="Hookup board"
       picture={
         <View style={{ gap: 12, paddingVertical: 40 }}>
-          <Words size="title">{heading}</Words>
+          {hookup.kind === 'working' ? (
+            <Waits size="title" text={heading} />
+          ) : (
+            <Words size="title">{heading}</Words>
+          )}
           <Problem text={problem} testID="board-problem" />
           {hookup.kind === 'failed' ? <SaveToSend id={id} job={job} /> : null}
         </View>

@@ -9,7 +9,7 @@ import { useVan } from '../../platform/state/app'
 import { leftText, offeredCans } from '../../parts/stock/van-model'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -135,45 +135,29 @@ interface SectionKeysProps {
 }
 
 function SectionKeys({ can, chosen, setChosen, setPad }: SectionKeysProps) {
-  const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
       {can.sections.map((section) => (
-        <Tap
+        <SmallButton
           key={section.id}
-          label={`Section ${figure(section.microfarads)} µF: change`}
+          text={`${figure(section.microfarads)} µF`}
+          label={`${figure(section.microfarads)} µF section: change`}
           testID={`section-${section.id}`}
           selected={chosen === section.id}
           onPress={() => setChosen(section.id)}
-          style={{
-            paddingHorizontal: 14,
-            borderRadius: 8,
-            borderWidth: chosen === section.id ? 3 : 1.5,
-            borderColor: palette.ink,
-            backgroundColor: palette.surface,
-          }}
-        >
-          <Words size="strong">{figure(section.microfarads)} µF</Words>
-        </Tap>
+        />
       ))}
       {can.sections.length < MAX_SECTIONS ? (
-        <Tap
-          label="Add a section"
+        <SmallButton
+          empty
+          text="add"
+          label="add a section"
           testID="add-section"
           onPress={() => {
             setChosen(null)
             setPad({ section: null })
           }}
-          style={{
-            paddingHorizontal: 14,
-            borderRadius: 8,
-            borderWidth: 1.5,
-            borderStyle: 'dashed',
-            borderColor: palette.ink,
-          }}
-        >
-          <Words size="strong">add</Words>
-        </Tap>
+        />
       ) : null}
     </View>
   )

@@ -154,6 +154,9 @@ function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
   const { name, unit } = CHARGE_NAMES[field]
   const kept = job.chargeFigures[field] ?? null
   const isWarmth = unit === null
+  const noMeter = job.measurements[chargeProbe(field)]
+    ? [{ path: ['measurements', chargeProbe(field)], value: null }]
+    : []
   return (
     <NumberPad
       open
@@ -165,10 +168,13 @@ function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
       onSet={(value) =>
         editJob(id, [
           { path: ['chargeFigures', field], value: isWarmth ? fahrenheitOf(degrees, value) : value },
-          ...(job.measurements[chargeProbe(field)]
-            ? [{ path: ['measurements', chargeProbe(field)], value: null }]
-            : []),
+          ...noMeter,
         ])
+      }
+      takeAway={
+        kept === null
+          ? undefined
+          : () => editJob(id, [{ path: ['chargeFigures', field], value: null }, ...noMeter])
       }
       extra={
         isWarmth ? (

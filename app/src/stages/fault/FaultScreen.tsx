@@ -11,6 +11,7 @@ import { editJob } from '../../platform/state/app'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { ChooseUnit } from '../../parts/unit/ChooseUnit'
 import { CauseBars } from './CauseBars'
@@ -36,7 +37,7 @@ function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument 
         id={id}
         job={job}
         title="Find the fault"
-        picture={<Words size="title">Working it out…</Words>}
+        picture={<Waits size="title" text="Working it out…" />}
       />
     )
   if (!result.ok)

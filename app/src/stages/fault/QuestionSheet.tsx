@@ -6,7 +6,7 @@ import type { Measurement } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -125,20 +125,12 @@ function Readings({
               ) : null}
             </Tap>
             {kept ? (
-              <Tap
-                more={`take the reading ${probe.title} off the record`}
+              <SmallButton
+                text="clear"
+                label={`clear, take the reading ${probe.title} off the record`}
                 testID={`clear-${probe.probe}`}
                 onPress={() => void onMeasure(probe.probe, null)}
-                style={{
-                  width: 56,
-                  alignItems: 'center',
-                  borderRadius: 10,
-                  borderWidth: 1.5,
-                  borderColor: palette.edge,
-                }}
-              >
-                <Words size="small">clear</Words>
-              </Tap>
+              />
             ) : null}
           </View>
         )

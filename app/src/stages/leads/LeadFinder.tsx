@@ -15,12 +15,12 @@ import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
 import { NumberPad } from '../../ui/NumberPad'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { findInput, frameProbe, leadNames, pairProbe } from './leads-model'
 import { TreePicture } from './TreePicture'
-import { Chip, LeadChip, Pairs, AddLead } from './LeadParts'
+import { LeadChip, Pairs, AddLead } from './LeadParts'
 
 type Asked = { readonly probe: string; readonly title: string }
 
@@ -219,9 +219,7 @@ function LeadsPicture({ record, names, setAsked, job, setOpen, found, result, as
           />
         ))}
         {record.leads.length < 12 ? (
-          <Chip label="add a lead" testID="add-ohm-lead" onPress={() => setOpen('add')}>
-            <Words size="strong">add a lead</Words>
-          </Chip>
+          <SmallButton empty text="add a lead" testID="add-ohm-lead" onPress={() => setOpen('add')} />
         ) : null}
       </View>
       {found ? (

@@ -1,5 +1,5 @@
 // Leads and pairs as keys: a press reads one.
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ColourCode, Insulation } from '@oak/core/motor/colour'
@@ -11,36 +11,6 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { pairProbe, pairsOf } from './leads-model'
-
-export function Chip({
-  label,
-  testID,
-  onPress,
-  children,
-}: {
-  readonly label: string
-  readonly testID: string
-  readonly onPress: () => void
-  readonly children: ReactNode
-}) {
-  const palette = usePalette()
-  return (
-    <Tap
-      label={label}
-      testID={testID}
-      onPress={onPress}
-      style={{
-        borderRadius: 8,
-        borderWidth: 1.5,
-        borderStyle: 'dashed',
-        borderColor: palette.ink,
-        paddingHorizontal: 14,
-      }}
-    >
-      {children}
-    </Tap>
-  )
-}
 
 /** A lead; a press reads it to the frame. */
 export function LeadChip({

@@ -10,6 +10,7 @@ import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
 import { VerdictMark } from '../../ui/VerdictMark'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { listed } from '@oak/core/quantity/display'
 import { criterionName, sentenceBeside, sharedUnknowns } from '@oak/core/motor/match/shared-unknowns'
@@ -39,7 +40,7 @@ export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorList
       </Words>
       {shared.length > 0 ? <SharedUnknowns id={id} job={job} shared={shared} /> : null}
       {shelf.isMatching && shelf.shown.length === 0 ? (
-        <Words tone="quiet">Matching the motors against the old one…</Words>
+        <Waits tone="quiet" text="Matching the motors against the old one…" />
       ) : null}
       <Group label="Motor from the van" busy={shelf.isMatching} style={{ gap: 8 }} testID="motors">
         {shelf.shown.map(({ sheet, match, stock }) => (

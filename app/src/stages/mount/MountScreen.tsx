@@ -174,6 +174,11 @@ function MountPicture({
           onUnit={setUnit}
           onClose={() => setPad(null)}
           onSet={(inches) => editJob(id, [{ path: ['mountInches', pad], value: inches }])}
+          takeAway={
+            job.mountInches[pad] === undefined
+              ? undefined
+              : () => editJob(id, [{ path: ['mountInches', pad], value: null }])
+          }
         />
       ) : null}
     </View>

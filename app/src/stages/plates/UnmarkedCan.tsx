@@ -13,6 +13,7 @@ import { Choice } from '../../ui/Choice'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { SmallButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
 
 const SIZE = 300
@@ -64,13 +65,10 @@ export function UnmarkedCan({ job, onAsk, onClear }: UnmarkedCanProps) {
       {answer ? <Finding answer={answer} /> : null}
       <BladeHints blades={blades} setBlades={setBlades} />
       {PAIRS.some(([a, b]) => job.measurements[probeOf(a, b)]) ? (
-        <Tap
-          label="Clear the three readings"
+        <SmallButton
+          text="Clear the three readings"
           onPress={() => PAIRS.forEach(([a, b]) => job.measurements[probeOf(a, b)] && onClear(probeOf(a, b)))}
-          style={{ alignItems: 'center' }}
-        >
-          <Words size="small">Clear the three readings</Words>
-        </Tap>
+        />
       ) : null}
     </View>
   )

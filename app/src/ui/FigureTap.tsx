@@ -1,0 +1,36 @@
+// A figure to enter: what it is worth now, with what it is under it.
+import { Tap } from './Tap'
+import { usePalette } from './theme'
+import { Words } from './Words'
+
+interface FigureTapProps {
+  readonly text: string
+  readonly what: string
+  /** For the ear, after what is in sight. */
+  readonly more?: string
+  readonly onPress: () => void
+  readonly testID?: string
+}
+
+export function FigureTap({ text, what, more, onPress, testID }: FigureTapProps) {
+  const palette = usePalette()
+  return (
+    <Tap
+      more={more}
+      onPress={onPress}
+      testID={testID}
+      style={{
+        borderRadius: 8,
+        borderWidth: 1.5,
+        borderColor: palette.ink,
+        backgroundColor: palette.surface,
+        paddingHorizontal: 10,
+      }}
+    >
+      <Words size="strong">{text}</Words>
+      <Words size="tiny" tone="quiet">
+        {what}
+      </Words>
+    </Tap>
+  )
+}

@@ -1,0 +1,42 @@
+// What is being worked on, in words at once; after a second the kit's bar with it, so that a long wait is seen to go on.
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { ProgressBar } from 'react-native-paper'
+import { usePalette } from './theme'
+import { Words, type WordsProps } from './Words'
+
+/** A wait shorter than this is over before a bar is understood, ms. Our judgement. */
+const LONG_MS = 1000
+
+interface WaitsProps extends Pick<WordsProps, 'size' | 'tone' | 'live' | 'testID'> {
+  readonly text: string
+  /** How much is done, 0 to 1; without it nobody knows. */
+  readonly share?: number
+}
+
+export function Waits({ text, share, ...words }: WaitsProps) {
+  const palette = usePalette()
+  const [long, setLong] = useState(false)
+  useEffect(() => {
+    const clock = setTimeout(() => setLong(true), LONG_MS)
+    return () => clearTimeout(clock)
+  }, [])
+  return (
+    <View style={{ gap: 8 }}>
+      <Words {...words}>{text}</Words>
+      {long && (share !== undefined || !wantsStill()) ? (
+        <ProgressBar
+          aria-label={text}
+          indeterminate={share === undefined}
+          progress={share}
+          color={palette.ink}
+          style={{ height: 6, borderRadius: 3, backgroundColor: palette.line }}
+        />
+      ) : null}
+    </View>
+  )
+}
+
+/** Whoever cannot bear moving things has the words. */
+const wantsStill = (): boolean =>
+  'matchMedia' in window && window.matchMedia('(prefers-reduced-motion: reduce)').matches
