@@ -1,3 +1,4 @@
+import { DRAWN } from '../testing/shaft'
 import fc from 'fast-check'
 import { UNIT_TYPES } from '../wiring/unit-types'
 import { HUB_CLEARANCE_INCHES, placeBlade, type ShaftEnd } from './blade-position'
@@ -6,24 +7,6 @@ import { adviseDrains } from './drains'
 import { judgeStud } from './studs'
 import { centreWheel } from './wheel'
 
-// A drawing worked by hand. Motor hangs from the grille by its base: old body 6 1/2 in, hub's near side 2 in from its face, so 8 1/2 in
-// from the grille. New body 5 1/2 in: the same 8 1/2 in from the grille is 3 in from the new face, an inch further out. Hub 1 1/4 in
-// long, so its far side is at 4 1/4 in; on a 5 in shaft 3/4 in is left. The set screw in the middle of the hub is at 3 5/8 in; a flat of
-// 2 in reaches down to 3 in: it bites. With a flat of 1 in it begins at 4 in: 3/8 in short.
-const DRAWN: ShaftEnd = {
-  way: 'base',
-  oldBody: 6.5,
-  newBody: 5.5,
-  band: null,
-  oldHub: 2,
-  shroud: null,
-  hubToEdge: 0,
-  hubLength: 1.25,
-  shaft: 5,
-  flat: 2,
-  screw: null,
-  roomBeyond: null,
-}
 const at = (more: Partial<ShaftEnd>) => placeBlade({ ...DRAWN, ...more })
 const codes = (more: Partial<ShaftEnd>) => at(more).notes.map((n) => [n.code, n.inches])
 

@@ -9,15 +9,17 @@ interface FigureTapProps {
   /** For the ear, after what is in sight. */
   readonly more?: string
   readonly onPress: () => void
+  readonly disabled?: boolean
   readonly testID?: string
 }
 
-export function FigureTap({ text, what, more, onPress, testID }: FigureTapProps) {
+export function FigureTap({ text, what, more, onPress, disabled, testID }: FigureTapProps) {
   const palette = usePalette()
   return (
     <Tap
       more={more}
       onPress={onPress}
+      disabled={disabled}
       testID={testID}
       style={{
         borderRadius: 8,
@@ -25,10 +27,13 @@ export function FigureTap({ text, what, more, onPress, testID }: FigureTapProps)
         borderColor: palette.ink,
         backgroundColor: palette.surface,
         paddingHorizontal: 10,
+        paddingVertical: 5,
       }}
     >
-      <Words size="strong">{text}</Words>
-      <Words size="tiny" tone="quiet">
+      <Words size="strong" lines={2}>
+        {text}
+      </Words>
+      <Words size="tiny" tone="quiet" lines={2}>
         {what}
       </Words>
     </Tap>

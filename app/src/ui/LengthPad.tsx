@@ -25,6 +25,7 @@ import { PadValue } from './PadValue'
 import { NumberPad } from './NumberPad'
 import { isOnControl } from './on-control'
 import { PrimaryButton } from './PrimaryButton'
+import { Problem } from './Problem'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
@@ -130,9 +131,7 @@ function InchPad({
       <PadValue title={title} unit="in" text={shown} isWrong={problem !== null} testID="length-value" />
       {low ? setButton : null}
       {problem ? (
-        <Words tone="stop" size="strong" live testID="length-problem">
-          {problem}
-        </Words>
+        <Problem text={problem} testID="length-problem" />
       ) : hint || left.kept !== null ? (
         <Words size="small" tone="quiet">
           {left.kept === null ? hint : LEFT}

@@ -9,6 +9,7 @@ import { isOnControl } from './on-control'
 import { NotRead } from './NotRead'
 import { PadValue } from './PadValue'
 import { PrimaryButton, QuietButton } from './PrimaryButton'
+import { Problem } from './Problem'
 import { Sheet } from './Sheet'
 import { Tap } from './Tap'
 import { usePalette } from './theme'
@@ -142,9 +143,7 @@ function refusalOf(
 
 function PadWords({ problem, hint }: { readonly problem: string | null; readonly hint: string | undefined }) {
   return problem ? (
-    <Words tone="stop" size="strong" live testID="pad-problem">
-      {problem}
-    </Words>
+    <Problem text={problem} testID="pad-problem" />
   ) : hint ? (
     <Words size="small" tone="quiet">
       {hint}

@@ -1,4 +1,5 @@
 import type { StockPart } from '../stock-plan/part'
+import { partOf } from '../stock-plan/testing/parts'
 import { madeVan } from '../stock-plan/testing/vans'
 import { coverageOf, coverCell } from './coverage'
 import { bestPurchases } from './purchases'
@@ -7,16 +8,7 @@ import { startHighs } from '../tap-plan/testing/highs'
 import fc from 'fast-check'
 import { restock, type PastCall, type RestockInput } from './restock'
 
-const part = (id: string, values: number[], cents = 1000): StockPart => ({
-  id,
-  name: id,
-  volts: 440,
-  tolerancePercent: 6,
-  keptFor: null,
-  quantity: 1,
-  cents,
-  sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })),
-})
+const part = (id: string, values: number[], cents = 1000): StockPart => partOf(id, values, { cents })
 const INPUT = { compressors: [40, 45], fans: [5, 7.5], volts: 370, tolerancePercent: 6, mostParts: 2 }
 
 describe('coverage', () => {

@@ -2,18 +2,10 @@ import fc from 'fast-check'
 import { USUAL_AIMS } from '../stock-plan/aims'
 import type { StockPart } from '../stock-plan/part'
 import { planFromStock } from '../stock-plan/plan'
+import { partOf } from '../stock-plan/testing/parts'
 import { waysToMeet } from './ways'
 
-const part = (id: string, values: readonly number[]): StockPart => ({
-  id,
-  name: id,
-  volts: 440,
-  tolerancePercent: 6,
-  keptFor: null,
-  quantity: 1,
-  cents: 1000,
-  sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })),
-})
+const part = partOf
 const LOADS = [
   { load: 'A', microfarads: 40, volts: 370 },
   { load: 'B', microfarads: 7.5, volts: 370 },

@@ -3,19 +3,10 @@ import { USUAL_AIMS } from './aims'
 import { alike } from './alike'
 import { allOptions, MOST_OPTIONS } from './options'
 import type { StockPart } from './part'
+import { partOf } from './testing/parts'
 import { planFromStock } from './plan'
 
-const part = (id: string, values: number[], more: Partial<StockPart> = {}): StockPart => ({
-  id,
-  name: id,
-  volts: 440,
-  tolerancePercent: 6,
-  keptFor: null,
-  quantity: 1,
-  cents: 1000,
-  sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })),
-  ...more,
-})
+const part = partOf
 
 describe('like parts on one shelf', () => {
   it('are told apart by what a plan looks at, and by nothing else', () => {

@@ -7,20 +7,12 @@ import type { StockPart } from './part'
 import { searchStock } from './search'
 import { startHighs } from '../tap-plan/testing/highs'
 import { highsStock } from './testing/highs'
+import { partOf } from './testing/parts'
 import { madeVan } from './testing/vans'
 import { exhaustiveStock } from './testing/exhaustive'
 
-const part = (id: string, values: number[], more: Partial<StockPart> = {}): StockPart => ({
-  id,
-  name: id,
-  volts: 440,
-  tolerancePercent: 6,
-  keptFor: null,
-  quantity: 1,
-  cents: 1000 * values.length,
-  sections: values.map((microfarads, i) => ({ id: `${i}`, microfarads, measured: null, dead: false })),
-  ...more,
-})
+const part = (id: string, values: number[], more: Partial<StockPart> = {}): StockPart =>
+  partOf(id, values, { cents: 1000 * values.length, ...more })
 const VAN = [
   part('dual', [45, 5]),
   part('six', [25, 20, 10, 5, 5, 2.5]),

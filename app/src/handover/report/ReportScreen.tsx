@@ -76,9 +76,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
       }
       strip={
         typeof state === 'object' ? (
-          <Words tone="stop" size="strong" live testID="report-problem">
-            {state.wrong}
-          </Words>
+          <Problem text={state.wrong} testID="report-problem" />
         ) : state === 'writing' ? (
           <Waits size="small" live text="The report is being made…" />
         ) : undefined

@@ -51,7 +51,8 @@ const list = (values: readonly (string | number)[], unit: string): string | null
   values.length === 0
     ? null
     : `${values.map((x) => (typeof x === 'number' ? figure(x) : x)).join(' / ')} ${unit}`
-const number = (key: string, label: string, unit: string, value: number | null): PlateField => ({
+/** A figure with its unit; blank where it is not known. */
+export const numberField = (key: string, label: string, unit: string, value: number | null): PlateField => ({
   key,
   label,
   text: value === null ? null : `${figure(value)} ${unit}`,
@@ -96,10 +97,10 @@ export function motorFields(plate: MotorPlate | null): PlateField[] {
       STANDARD_HORSEPOWER.map((h) => ({ value: h, text: `${h} hp` })),
       p.horsepower.length === 1 ? (p.horsepower[0] as string) : '',
     ),
-    { ...number('rpm', 'speed', 'rpm', p.rpm[0] ?? null), text: list(p.rpm, 'rpm') },
+    { ...numberField('rpm', 'speed', 'rpm', p.rpm[0] ?? null), text: list(p.rpm, 'rpm') },
     voltsField(p.volts),
-    { ...number('amps', 'amps', 'A', p.amps[0] ?? null), text: list(p.amps, 'A') },
-    number('microfarads', 'its capacitor', 'µF', p.microfarads),
+    { ...numberField('amps', 'amps', 'A', p.amps[0] ?? null), text: list(p.amps, 'A') },
+    numberField('microfarads', 'its capacitor', 'µF', p.microfarads),
     pick(
       'rotation',
       'turns',
@@ -118,7 +119,7 @@ export function motorFields(plate: MotorPlate | null): PlateField[] {
       p.reversible ? 'reversible' : turn ? turnKey(turn) : '',
     ),
     phaseField(p.phase),
-    number('poles', 'poles', 'poles', p.poles),
+    numberField('poles', 'poles', 'poles', p.poles),
   ]
 }
 
@@ -127,10 +128,10 @@ export function unitFields(plate: UnitPlate | null): PlateField[] {
   return [
     voltsField(p.volts),
     phaseField(p.phase),
-    number('fanAmps', 'fan', 'A', p.fanAmps),
-    number('compressorAmps', 'compressor', 'A', p.compressorAmps),
-    number('circuitAmps', 'circuit, at least', 'A', p.circuitAmps),
-    number('maxFuseAmps', 'fuse, at most', 'A', p.maxFuseAmps),
+    numberField('fanAmps', 'fan', 'A', p.fanAmps),
+    numberField('compressorAmps', 'compressor', 'A', p.compressorAmps),
+    numberField('circuitAmps', 'circuit, at least', 'A', p.circuitAmps),
+    numberField('maxFuseAmps', 'fuse, at most', 'A', p.maxFuseAmps),
   ]
 }
 
@@ -138,7 +139,7 @@ export function canFields(marking: CanMarking | null): PlateField[] {
   const [first, second] = marking?.sections ?? []
   return [
     {
-      ...number('section-0', second === undefined ? 'marked' : 'HERM', 'µF', first ?? null),
+      ...numberField('section-0', second === undefined ? 'marked' : 'HERM', 'µF', first ?? null),
       text:
         first !== undefined
           ? `${figure(first)} µF`
@@ -146,9 +147,9 @@ export function canFields(marking: CanMarking | null): PlateField[] {
             ? `${figure(marking.range.low)}–${figure(marking.range.high)} µF`
             : null,
     },
-    number('section-1', second === undefined ? 'second section' : 'FAN', 'µF', second ?? null),
-    number('volts', 'volts', 'V', marking?.volts ?? null),
-    number('tolerancePercent', 'tolerance ±', '%', marking?.tolerancePercent ?? null),
+    numberField('section-1', second === undefined ? 'second section' : 'FAN', 'µF', second ?? null),
+    numberField('volts', 'volts', 'V', marking?.volts ?? null),
+    numberField('tolerancePercent', 'tolerance ±', '%', marking?.tolerancePercent ?? null),
   ]
 }
 

@@ -3,8 +3,8 @@ import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
 import { MOTOR_KINDS, type MotorKind } from '@oak/core/motor/kind'
 import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
 import { voltsName } from '@oak/core/motor/volts-choice'
-import { figure, rangeFigure } from '@oak/core/quantity/display'
-import type { PlateField } from '../../parts/plates/plate-fields'
+import { rangeFigure } from '@oak/core/quantity/display'
+import { numberField, type PlateField } from '../../parts/plates/plate-fields'
 
 const KIND_NAMES: Readonly<Record<MotorKind, string>> = {
   'psc-outdoor': 'outdoor',
@@ -28,12 +28,6 @@ function voltsOf(text: string): Pick<TagDraft, 'volts' | 'voltsChoices'> {
 
 /** What stands on the tag's upper half. */
 export function tagFields(draft: TagDraft): PlateField[] {
-  const number = (key: string, label: string, unit: string, value: number | null): PlateField => ({
-    key,
-    label,
-    text: value === null ? null : `${figure(value)} ${unit}`,
-    entry: { kind: 'number', unit, value },
-  })
   const pick = (
     key: string,
     label: string,
@@ -58,10 +52,10 @@ export function tagFields(draft: TagDraft): PlateField[] {
       VOLTS.map((value) => ({ value, text: `${value} V` })),
       draft.voltsChoices.length > 0 ? draft.voltsChoices.map(voltsName).join('/') : rangeFigure(draft.volts),
     ),
-    number('rpm', 'speed', 'rpm', draft.rpm),
+    numberField('rpm', 'speed', 'rpm', draft.rpm),
     ...(draft.capacitor
       ? [
-          number('microfarads', 'its capacitor', 'µF', draft.capacitor.microfarads),
+          numberField('microfarads', 'its capacitor', 'µF', draft.capacitor.microfarads),
           pick(
             'capacitorVolts',
             'its rating',

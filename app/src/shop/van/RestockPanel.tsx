@@ -6,6 +6,7 @@ import { figure } from '@oak/core/quantity/display'
 import type { stockParts } from '../../parts/stock/stock-plan-model'
 import { httpCounter } from '../counter/http-counter'
 import { useJobs, useVan } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Waits } from '../../ui/Waits'
@@ -172,11 +173,7 @@ function Answer({ state, nameOf }: { readonly state: State; readonly nameOf: (pa
         </Words>
       )
     case 'wrong':
-      return (
-        <Words tone="stop" size="strong" live>
-          {state.message}
-        </Words>
-      )
+      return <Problem text={state.message} />
     case 'answered':
       return <Found output={state.output} known={state.known} nameOf={nameOf} />
   }

@@ -13,6 +13,7 @@ import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
 import { useCurrentOperation } from '../../parts/frame/use-operation'
+import { Problem } from '../../ui/Problem'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { editJob, useVan } from '../../platform/state/app'
 import { offeredCans } from '../../parts/stock/van-model'
@@ -74,9 +75,7 @@ export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job:
       evidence={<CanEvidence plan={plan} can={can} id={id} job={job} shared={shared} />}
       strip={
         problem ? (
-          <Words tone="stop" size="strong" live>
-            {problem}
-          </Words>
+          <Problem text={problem} />
         ) : job.canPut ? (
           <HandStrip hookup={hookup} />
         ) : (

@@ -7,6 +7,7 @@ import type { FitStepsOutput } from '@oak/core/operations/fit-steps'
 import { useOperation } from '../../parts/frame/use-operation'
 import { StepRow } from '../../parts/ticks/StepRow'
 import { editJob } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { Words } from '../../ui/Words'
 
 /** Nothing while unit, wires, motor or can are not on record. */
@@ -16,12 +17,7 @@ export function FitSteps({ id, job }: { readonly id: string; readonly job: JobDo
   const input = useMemo(() => JSON.parse(text) as unknown, [text])
   const result = useOperation('fit-steps', input)
   if (!result) return null
-  if (!result.ok)
-    return (
-      <Words tone="stop" size="strong" live>
-        {result.error.message}
-      </Words>
-    )
+  if (!result.ok) return <Problem text={result.error.message} />
   const { steps, instead, unknowns } = result.output as FitStepsOutput
   const done = steps.filter((s) => job.fitted[s.id]).length
   return (

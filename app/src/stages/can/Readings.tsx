@@ -9,6 +9,7 @@ import { figure, percentText } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
 import { USUAL_ACCURACY, type Measurement } from '@oak/core/meter/measurement'
+import { Problem } from '../../ui/Problem'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
@@ -166,12 +167,7 @@ function Result({
   )
   const result = useOperation('microfarads', input)
   if (!result) return null
-  if (!result.ok)
-    return (
-      <Words tone="stop" size="strong" live>
-        {result.error.message}
-      </Words>
-    )
+  if (!result.ok) return <Problem text={result.error.message} />
   const { microfarads, low, high, deviationPercent, verdict } = result.output as Answer
   const shown = verdict && VERDICTS[verdict]
   return (

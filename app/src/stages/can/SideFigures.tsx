@@ -4,10 +4,8 @@ import { runningProbe, type CanSide } from '@oak/core/job/inputs/old-can-input'
 import { figure } from '@oak/core/quantity/display'
 import { type Measurement } from '@oak/core/meter/measurement'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
+import { FigureTap } from '../../ui/FigureTap'
 import { NumberPad } from '../../ui/NumberPad'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
-import { Words } from '../../ui/Words'
 import { type Draft } from './reading-draft'
 
 export const FIELDS = [
@@ -67,32 +65,18 @@ interface FigureKeysProps {
 }
 
 export function FigureKeys({ side, now, setOpen }: FigureKeysProps) {
-  const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
       {FIELDS.map(({ key, text, unit }) => (
-        <Tap
-          key={key}
-          more={`${side} ${text}${now[key] === null ? ', not read' : ''}`}
-          testID={`${side}-${key}`}
-          onPress={() => setOpen(key)}
-          style={{
-            flex: 1,
-            borderRadius: 8,
-            borderWidth: 1.5,
-            borderColor: palette.ink,
-            backgroundColor: palette.surface,
-            alignItems: 'center',
-            paddingVertical: 5,
-          }}
-        >
-          <Words size="strong">
-            {now[key] === null ? '–' : figure(now[key])} {unit}
-          </Words>
-          <Words size="tiny" tone="quiet">
-            {key === 'amps' ? 'start lead' : key === 'volts' ? 'across it' : 'rated'}
-          </Words>
-        </Tap>
+        <View key={key} style={{ flex: 1 }}>
+          <FigureTap
+            text={`${now[key] === null ? '–' : figure(now[key])} ${unit}`}
+            what={key === 'amps' ? 'start lead' : key === 'volts' ? 'across it' : 'rated'}
+            more={`${side} ${text}${now[key] === null ? ', not read' : ''}`}
+            testID={`${side}-${key}`}
+            onPress={() => setOpen(key)}
+          />
+        </View>
       ))}
     </View>
   )

@@ -7,6 +7,8 @@ import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob, useVan } from '../../platform/state/app'
+import { FigureTap } from '../../ui/FigureTap'
+import { Problem } from '../../ui/Problem'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
 import { Tap } from '../../ui/Tap'
@@ -23,7 +25,6 @@ type Key = (typeof FIELDS)[number]['key']
 type Draft = Partial<Record<Key, number>>
 
 export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const palette = usePalette()
   const old = job.canMarking?.range
   const [asked, setAsked] = useState(job.startWanted !== null)
   const [draft, setDraft] = useState<Draft>({
@@ -56,28 +57,15 @@ export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: 
       {asked ? (
         <View style={{ flexDirection: 'row', gap: 8 }}>
           {FIELDS.map(({ key, text, unit }) => (
-            <Tap
-              key={key}
-              testID={`start-${key}`}
-              more={`start capacitor ${text}${now[key] ? '' : ', not entered'}`}
-              onPress={() => setPad(key)}
-              style={{
-                flex: 1,
-                borderRadius: 8,
-                borderWidth: 1.5,
-                borderColor: palette.ink,
-                backgroundColor: palette.surface,
-                alignItems: 'center',
-                paddingVertical: 5,
-              }}
-            >
-              <Words size="strong">
-                {now[key] ? figure(now[key]) : '–'} {unit}
-              </Words>
-              <Words size="tiny" tone="quiet">
-                {text}
-              </Words>
-            </Tap>
+            <View key={key} style={{ flex: 1 }}>
+              <FigureTap
+                text={`${now[key] ? figure(now[key]) : '–'} ${unit}`}
+                what={text}
+                more={`start capacitor ${text}${now[key] ? '' : ', not entered'}`}
+                testID={`start-${key}`}
+                onPress={() => setPad(key)}
+              />
+            </View>
           ))}
         </View>
       ) : null}
@@ -114,12 +102,7 @@ function Fits({
   )
   const result = useOperation('capacitor-plan', input)
   if (!result) return null
-  if (!result.ok)
-    return (
-      <Words tone="stop" size="strong" live>
-        {result.error.message}
-      </Words>
-    )
+  if (!result.ok) return <Problem text={result.error.message} />
   const { start } = result.output as CapacitorPlanOutput
   return (
     <View style={{ gap: 8 }} testID="start-fits">

@@ -8,6 +8,7 @@ import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -46,11 +47,7 @@ function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument 
         id={id}
         job={job}
         title="Find the fault"
-        picture={
-          <Words tone="stop" size="strong" live testID="fault-problem">
-            {result.error.message}
-          </Words>
-        }
+        picture={<Problem text={result.error.message} testID="fault-problem" />}
       />
     )
   const d = result.output as DiagnoseOutput

@@ -17,13 +17,13 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { Choice } from '../../ui/Choice'
 import { LengthPad } from '../../ui/LengthPad'
 import { setDeviceSetting, useDeviceSettings, type LengthUnit } from '../../ui/device-settings'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import type { Verdict } from '../../ui/VerdictMark'
-import { Words } from '../../ui/Words'
 import { FIGURE_WORDS, figuresFor, worstEnd } from './mount-model'
 import { SectionPicture } from './SectionPicture'
 import { Evidence, Figures, FarEnd } from './MountEvidence'
@@ -69,9 +69,7 @@ export function MountScreen({ id, job }: { readonly id: JobId; readonly job: Job
       evidence={<Evidence id={id} job={job} output={output} unit={unit} blower={blower} onPress={setPad} />}
       strip={
         result && !result.ok ? (
-          <Words tone="stop" size="strong" live>
-            {result.error.message}
-          </Words>
+          <Problem text={result.error.message} />
         ) : worst ? (
           <VerdictLine
             mark={MARKS[worst.verdict]}

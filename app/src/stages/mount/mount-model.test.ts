@@ -1,23 +1,10 @@
 import { MOUNT_FIGURES } from '@oak/core/job/inputs/mount-input'
 import { placeBlade, type ShaftEnd } from '@oak/core/mounting/blade-position'
+import { DRAWN } from '@oak/core/testing/shaft'
 import { FIGURE_WORDS, figuresFor, sentenceOf, worstEnd } from './mount-model'
 
-const END: ShaftEnd = {
-  way: 'base',
-  oldBody: 6.5,
-  newBody: 5.5,
-  band: null,
-  oldHub: 2,
-  shroud: null,
-  hubToEdge: 0,
-  hubLength: 1.25,
-  shaft: 5,
-  flat: 2,
-  screw: null,
-  roomBeyond: null,
-}
 const end = (more: Partial<ShaftEnd> = {}) =>
-  placeBlade({ ...END, ...more }) as Parameters<typeof sentenceOf>[0]
+  placeBlade({ ...DRAWN, ...more }) as Parameters<typeof sentenceOf>[0]
 
 it('says where the hub goes and how that differs from before', () => {
   expect(sentenceOf(end(), 'in')).toBe('Set the hub 3 in from the new face, 1 in further out than before.')

@@ -1,22 +1,9 @@
 import { placeBlade } from '@oak/core/mounting/blade-position'
+import { DRAWN } from '@oak/core/testing/shaft'
 import { drawSection } from './section-layout'
 
-const END = {
-  way: 'base' as const,
-  oldBody: 6.5,
-  newBody: 5.5,
-  band: null,
-  oldHub: 2,
-  shroud: null,
-  hubToEdge: 0,
-  hubLength: 1.25,
-  shaft: 5,
-  flat: 2,
-  screw: null,
-  roomBeyond: null,
-}
 const draw = (more = {}) => {
-  const end = { ...END, ...more }
+  const end = { ...DRAWN, ...more }
   return drawSection({
     end: placeBlade(end) as never,
     oldHub: end.oldHub,

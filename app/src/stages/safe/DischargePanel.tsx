@@ -4,10 +4,9 @@ import { View } from 'react-native'
 import { peakOf, SAFE_VOLTS, type Discharge } from '@oak/core/capacitor/discharge'
 import type { DischargeRecord } from '@oak/core/job/fields'
 import { figure } from '@oak/core/quantity/display'
+import { FigureTap } from '../../ui/FigureTap'
 import { NumberPad } from '../../ui/NumberPad'
 import { QuietButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
-import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { ChargePicture } from './ChargePicture'
@@ -112,32 +111,18 @@ interface FieldKeysProps {
 }
 
 function FieldKeys({ fields, running, setOpen }: FieldKeysProps) {
-  const palette = usePalette()
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
       {fields.map((field) => (
-        <Tap
-          key={field.key}
-          testID={`discharge-${field.key}`}
-          disabled={running}
-          onPress={() => setOpen(field.key)}
-          style={{
-            flex: 1,
-            borderRadius: 8,
-            borderWidth: 1.5,
-            borderColor: palette.ink,
-            backgroundColor: palette.surface,
-            paddingHorizontal: 8,
-            paddingVertical: 6,
-          }}
-        >
-          <Words size="strong" lines={2}>
-            {field.value}
-          </Words>
-          <Words size="tiny" tone="quiet" lines={2}>
-            {field.label}
-          </Words>
-        </Tap>
+        <View key={field.key} style={{ flex: 1 }}>
+          <FigureTap
+            text={field.value}
+            what={field.label}
+            testID={`discharge-${field.key}`}
+            disabled={running}
+            onPress={() => setOpen(field.key)}
+          />
+        </View>
       ))}
     </View>
   )

@@ -11,6 +11,7 @@ import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { useOperation } from '../../parts/frame/use-operation'
 import { SilentOutputs } from '../../parts/unit/SilentOutputs'
 import { editJob } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { Choice } from '../../ui/Choice'
 import { InsulationLabel } from '../../ui/Swatch'
 import { usePalette } from '../../ui/theme'
@@ -36,12 +37,7 @@ export function SpeedsPanel({
       </Words>
     )
   if (!result) return null
-  if (!result.ok)
-    return (
-      <Words tone="stop" size="strong" live>
-        {result.error.message}
-      </Words>
-    )
+  if (!result.ok) return <Problem text={result.error.message} />
   const plan = result.output as SpeedPlan
   const leadOf = (tap: string) => sheet.leads.find((lead) => lead.id === tap) ?? null
   const speeds = sheet.settings.speed.map((s) => s.speed)

@@ -12,6 +12,7 @@ import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { editJob } from '../../platform/state/app'
+import { Problem } from '../../ui/Problem'
 import { Choice } from '../../ui/Choice'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
@@ -38,9 +39,7 @@ export function StartupScreen({ id, job }: { readonly id: JobId; readonly job: J
       evidence={<StartupEvidence output={output} job={job} setAsked={setAsked} id={id} />}
       strip={
         result && !result.ok ? (
-          <Words tone="stop" size="strong" live>
-            {result.error.message}
-          </Words>
+          <Problem text={result.error.message} />
         ) : output ? (
           <VerdictLine
             mark={MARKS[output.verdict]}
