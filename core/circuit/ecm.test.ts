@@ -46,6 +46,7 @@ describe('a motor without a capacitor', () => {
     const answer = workOutHookup(shared(unit))
     expect([answer.proof.verdict, answer.proof.hazards, answer.refusals]).toEqual(['proven', [], []])
     expect(answer.plan.unused).toEqual(['FAN'])
+    expect([answer.plan.feasible, answer.plan.proven]).toEqual([true, true])
     expect(answer.placements.filter(({ goes }) => goes.kind === 'post' && goes.post === 'CAN-FAN')).toEqual(
       [],
     )

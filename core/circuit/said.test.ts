@@ -1,4 +1,5 @@
 // What people read of a proof: which reason leads, which lead is named. Expected from the copper, by hand.
+import { BLOWER_CAN } from '../testing/circuits'
 import { hookupWith, onPost, requestFor } from '../testing/fixtures'
 import { expectedModes } from '../startup/expected'
 import { hookupPosts } from '../wiring/hookup-posts'
@@ -111,4 +112,43 @@ it('a motor without a capacitor has no volts across one', () => {
     speed: 'high',
   })
   expect(proof.modes.map((m) => m.solution.motor.capacitorVolts)).toEqual(proof.modes.map(() => null))
+})
+
+describe('the lead that carries the line current', () => {
+  const lineOf = (request: Parameters<typeof hookupWith>[0], moves: Parameters<typeof hookupWith>[1] = {}) =>
+    hookupWith(request, moves).proof.modes.find((m) => m.fanRuns)?.solution.motor.line
+  const turned = (id: string, sheetId: string, more: Parameters<typeof requestFor>[2] = {}) => {
+    const request = requestFor(id, sheetId, more)
+    return { ...request, sheet: { ...request.sheet, leads: [...request.sheet.leads].reverse() } }
+  }
+  it('is motor common’s, in whatever order the tag names its leads; landed nowhere it is none', () => {
+    const forth = requestFor()
+    const back = turned('cooling-1-pole-shared-capacitor', 'rowan-25r')
+    expect([lineOf(forth), lineOf(back)]).toEqual(['black', 'black'])
+    expect(lineOf(forth, { black: { kind: 'insulated' } })).toBeNull()
+  })
+  it('of a blower is its line lead’s', () => {
+    const { sheet } = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+    const line = sheet.leads.find((l) => l.role === 'line')?.id
+    expect(lineOf(requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN }))).toBe(line)
+    expect(lineOf(turned('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN }))).toBe(line)
+  })
+})
+
+it('a winding lead on the chassis is told as that', () => {
+  const { proof } = hookupWith(requestFor(), { white: onPost('GND') })
+  expect(proof.hazards.filter((h) => h.code === 'winding-on-earth').map((h) => h.message)).toEqual([
+    'The white lead is a winding lead: on the chassis it makes the frame part of the circuit.',
+  ])
+})
+it('line voltage on one end of the 24 V coil is enough to be told', () => {
+  const request = requestFor()
+  const wires = [
+    ...request.wires,
+    { id: 'stray', from: 'T1', to: 'A1', segments: [], traced: true, stated: [] },
+  ]
+  const { proof } = hookupWith({ ...request, wires }, {})
+  expect(proof.hazards.filter((h) => h.code === 'line-on-coil').map((h) => h.message)).toEqual([
+    'A wire of the unit puts line voltage on the 24 V coil: it blows the low-voltage fuse (cooling).',
+  ])
 })

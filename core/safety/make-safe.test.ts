@@ -13,6 +13,15 @@ it('a one-pole contactor leaves its un-switched side live, with the motor and ca
     'Thermostat off is not dead: T2 on the contactor stays on line 2, and through it every lead of the stopped motor.',
   )
 })
+it('of what stays live it is told where a wire of the motor hangs', () => {
+  const unit = unitOf('cooling-1-pole-shared-capacitor')
+  // The run wire is on T2; C and the compressor's R have only wires of the unit.
+  expect(makeSafe(unit, tracedWires(unit)).liveWithOff.map((p) => [p.post, p.motorWire])).toEqual([
+    ['T2', true],
+    ['C', false],
+    ['COMP-R', false],
+  ])
+})
 it('a two-pole contactor takes both down', () => {
   expect(live('cooling-2-pole-shared-capacitor')).toEqual([])
   expect(makeSafe(unitOf('cooling-2-pole-shared-capacitor'), []).sentence).toContain(
@@ -72,6 +81,13 @@ describe('proving dead reaches every terminal that is touched', () => {
     expect(pairs('fan-coil-three-speed')).toEqual(expect.arrayContaining(['HI to N', 'MED to N', 'LO to N']))
     expect(pairs('electric-furnace-relay-sequencer')).toEqual(
       expect.arrayContaining(['R-IN to L2', 'R-NO to L2', 'R-NC to L2', 'S-IN to L2', 'S-OUT to L2']),
+    )
+  })
+  it('each says what it is proven against: the chassis, or on a blower the line that is never switched', () => {
+    const what = (id: string, pair: string) => makeSafe(unitOf(id), []).prove.find((p) => p.id === pair)?.what
+    expect(what('heat-pump-1-pole-shared-capacitor', 'T1 to GND')).toBe('T1 on the contactor to the chassis')
+    expect(what('electric-furnace-relay-sequencer', 'S-IN to L2')).toBe(
+      'fan in on the sequencer to the line that is never switched',
     )
   })
   it('a capacitor that stays is named, discharged and read by itself', () => {

@@ -18,7 +18,11 @@ it('begins with what to open', () =>
     sentence: 'Not safe yet: 9 of 9 steps to go.',
   }))
 it('is safe when everything was opened, proven and discharged', () =>
-  expect(safeProgress(SAFE, all())).toMatchObject({ state: 'safe', next: null }))
+  expect(safeProgress(SAFE, all())).toMatchObject({
+    state: 'safe',
+    next: null,
+    sentence: 'Opened, proven dead and discharged.',
+  }))
 it('is not safe on a tick without a reading', () =>
   expect(safeProgress(SAFE, { ...all(), 'prove L1 to L2': done() })).toMatchObject({
     state: 'open',

@@ -112,6 +112,18 @@ describe('direction', () => {
     expect(oneWay.text).toContain('Backwards, and this motor turns CCW only: it has no plug to change.')
     expect(oneWay.steps).toEqual([])
   })
+  it('a plug that stands open for a direction: what is newly open is left so, what was open already is not told', () => {
+    const rotation = [
+      { direction: 'CW', join: [['yellow', 'purple']], open: ['orange'] },
+      { direction: 'CCW', join: [], open: ['orange', 'yellow', 'purple'] },
+    ]
+    const plug = { ...sheet, settings: { ...sheet.settings, rotation } }
+    expect(test({ sheet: plug, set: 'CW', advised: 'CCW' }).steps).toEqual([
+      'Part yellow from purple.',
+      'Leave yellow open, capped by itself.',
+      'Leave purple open, capped by itself.',
+    ])
+  })
   it('a motor without a capacitor is not asked for one', () =>
     expect(test({ sheet: leadSheetById('teal-33e')! }).causes.join()).not.toContain('capacitor'))
   it('a wheel is looked at, not felt at the register', () =>
@@ -169,6 +181,16 @@ describe('start-up as a whole', () => {
       sentence: 'It turns the right way and draws no more than it may.',
       causes: [],
     }))
+  it('a reading that the meter leaves on both sides of its limit is read again', () => {
+    expect(start({ readings: [reading(1.47, 1.57)] })).toMatchObject({
+      verdict: 'cannotTell',
+      sentence: 'A reading lies too near its limit for this meter.',
+    })
+    expect(start({ readings: [reading(1.7, 1.75, { door: 'open' })] })).toMatchObject({
+      verdict: 'cannotTell',
+      sentence: 'Read cooling again with the door closed.',
+    })
+  })
   it('nothing read: cannot tell, direction first', () =>
     expect(start({ direction: { ...base.direction, turned: null }, readings: [] })).toMatchObject({
       verdict: 'cannotTell',

@@ -4,7 +4,8 @@ import { isSplit } from '../solution/build'
 import { leadPoint } from '../network'
 import { stop, type Hazard, type HazardCode } from '../hazard'
 import { copperIn, type ModeCopper, type Source } from '../potential'
-import type { ModeId } from '../../wiring/unit-type'
+import type { LeadId } from '../../motor/lead-id'
+import { postOf, type ModeId } from '../../wiring/unit-type'
 import { type ProofView, isMisplaced, landedLeadsOn, leadName } from '../view'
 
 const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean; what: string }[] = [
@@ -67,17 +68,27 @@ function windingsOnEarth(view: ProofView): Hazard[] {
     for (const { mode, copper, sources } of view.modes.values()) {
       const found = sources(point)
       if (!found.includes('earth') || found.includes('line1') || found.includes('line2')) continue
+      const leads = landedLeadsOn(view, copper, point)
+      // A lead that is on the chassis itself is told of by its own name.
+      if (leads.some((lead) => isOnChassis(view, lead))) continue
       return [
         stop(
           'winding-on-earth',
           `${capital(leadName(set))} reaches the chassis: the frame becomes part of the circuit.`,
-          landedLeadsOn(view, copper, point),
+          leads,
           [mode],
         ),
       ]
     }
   return []
 }
+
+/** Where the ground lead belongs, and no other. */
+const isOnChassis = ({ hookup }: ProofView, lead: LeadId): boolean =>
+  !hookup.leads.some((l) => l.lead.id === lead && l.use.kind === 'land' && l.use.as === 'ground') &&
+  hookup.placements.some(
+    (p) => p.lead === lead && p.goes.kind === 'post' && postOf(hookup.unit, p.goes.post)?.kind === 'earth',
+  )
 
 const anyGroup = (
   { posts }: ProofView,

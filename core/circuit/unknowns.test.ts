@@ -1,0 +1,30 @@
+// What keeps a proof back, each thing by its own name; expected from the unit's posts and the colours noted.
+import { hookupWith, requestFor, tracedWires } from '../testing/fixtures'
+import type { NamedWire } from '../wiring/wire'
+
+const REQUEST = requestFor()
+const unknowns = (wires: readonly NamedWire[]) => hookupWith({ ...REQUEST, wires }, {}).proof.unknowns
+const change = (more: Readonly<Record<string, Partial<NamedWire>>>) =>
+  tracedWires(REQUEST.unit).map((w) => ({ ...w, ...more[w.id] }))
+const red: Partial<NamedWire> = { segments: [{ colour: 'RD', stripe: null }] }
+
+it('a wire that is not traced, by colour and post; what nothing tells of it beside it', () => {
+  expect(unknowns(change({ 'fan-a': { ...red, traced: false } }))).toEqual([
+    'the red wire on T1 on the contactor is not traced.',
+    'what the red wire on T1 on the contactor does is not known.',
+  ])
+})
+it('up to three are named at once; more are counted first', () => {
+  const open = { traced: false }
+  expect(unknowns(change({ 'comp-c': open, 'comp-r': open }))[0]).toBe(
+    'the wire from T1 on the contactor to C on the compressor and the wire from T2 on the contactor to R on the compressor are not traced.',
+  )
+  const four = unknowns(change({ 'comp-c': open, 'comp-r': open, 'comp-s': open, tie: open }))
+  expect(four[0]).toBe('4 wires are not traced.')
+  expect(four.slice(1, 5).every((text) => /^the wire from .* is not traced\.$/.test(text))).toBe(true)
+})
+it('two wires with one job are both named', () => {
+  expect(unknowns(change({ 'fan-b': { ...red, from: 'L1' } }))).toContain(
+    'the wire on T1 on the contactor and the red wire on L1 on the contactor both come out as motor common: trace both again.',
+  )
+})
