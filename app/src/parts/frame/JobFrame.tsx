@@ -13,6 +13,7 @@ import { usePalette } from '../../ui/theme'
 import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { UNSEEN } from '../../ui/unseen'
+import { Later } from './Later'
 import { PageHeading } from './PageHeading'
 import { ShortcutSheet, useJobShortcuts } from './ShortcutSheet'
 import { NEXT_ACTION } from './shortcuts'
@@ -94,7 +95,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
           </View>
           <View style={{ width: 380 }} role="complementary" aria-label="Reasons and next action">
             <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, gap: 14 }}>
-              {evidence}
+              <Later>{evidence}</Later>
             </ScrollView>
             {foot}
           </View>
@@ -106,7 +107,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
             {low ? <View style={{ marginHorizontal: -12, marginTop: -12 }}>{above}</View> : null}
             {low ? stripView : null}
             <View id={ON_PAPER}>{picture}</View>
-            {evidence}
+            <Later>{evidence}</Later>
           </ScrollView>
           {foot}
         </View>

@@ -12,6 +12,7 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { figure } from '@oak/core/quantity/display'
 import { COMPRESSOR_LOAD, FAN_LOAD, sectionPost } from '@oak/core/wiring/new-can'
 import type { PostId } from '@oak/core/wiring/unit-type'
+import { Later } from '../../parts/frame/Later'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { QuietButton } from '../../ui/PrimaryButton'
@@ -51,31 +52,33 @@ export function CanStage(props: CanStageProps) {
       <WantedNotes job={job} side="FAN" />
       {shared ? <WantedNotes job={job} side="HERM" /> : null}
       <Posts {...props} />
-      {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? (
-        <QuietButton
-          text="Best from the van"
-          icon="van"
-          onPress={() => setListing(true)}
-          testID="best-from-van"
+      <Later>
+        {Object.values(van.stock).some((line) => line.kind === 'capacitor') ? (
+          <QuietButton
+            text="Best from the van"
+            icon="van"
+            onPress={() => setListing(true)}
+            testID="best-from-van"
+          />
+        ) : null}
+        {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
+        <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
+        {shared ? <HardStart id={id} job={job} can={can} /> : null}
+        {shared ? <StartCapacitor id={id} job={job} /> : null}
+        <Choice
+          label="Plan"
+          value={job.prefer}
+          onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])}
+          options={[
+            { value: 'exact', text: 'closest value' },
+            {
+              value: 'simple',
+              text: 'fewest jumpers',
+              hint: `within ±${figure(job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT)} %`,
+            },
+          ]}
         />
-      ) : null}
-      {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
-      <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
-      {shared ? <HardStart id={id} job={job} can={can} /> : null}
-      {shared ? <StartCapacitor id={id} job={job} /> : null}
-      <Choice
-        label="Plan"
-        value={job.prefer}
-        onChange={(prefer) => editJob(id, [{ path: ['prefer'], value: prefer }])}
-        options={[
-          { value: 'exact', text: 'closest value' },
-          {
-            value: 'simple',
-            text: 'fewest jumpers',
-            hint: `within ±${figure(job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT)} %`,
-          },
-        ]}
-      />
+      </Later>
     </View>
   )
 }

@@ -19,6 +19,7 @@ import type { UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import type { NamedWire } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
+import { Later } from '../../parts/frame/Later'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
@@ -145,35 +146,37 @@ function Steps({ safe, job, progress, onSet, onRead }: StepsProps) {
           />
         ))}
       </View>
-      <View style={{ gap: 8 }}>
-        <Words size="strong" heading={2}>
-          Prove dead, line by line
-        </Words>
-        <Words size="small" testID="meter-words">
-          {safe.meter}
-        </Words>
-        {safe.prove.map((step) => {
-          const record = job.safe[read(step)]
-          return (
-            <StepRow
-              key={step.id}
-              testID={`step-${step.id.replaceAll(' ', '-')}`}
-              state={progress.states[read(step)] ?? 'open'}
-              text={step.between.join(' to ')}
-              detail={step.what}
-              value={
-                record?.volts === undefined || record.volts === null
-                  ? undefined
-                  : readingText({ quantity: 'volts', value: record.volts })
-              }
-              onPress={() => onRead(read(step))}
-              onWaive={() =>
-                onSet(read(step), record?.state === 'waived' ? null : { state: 'waived', volts: null })
-              }
-            />
-          )
-        })}
-      </View>
+      <Later>
+        <View style={{ gap: 8 }}>
+          <Words size="strong" heading={2}>
+            Prove dead, line by line
+          </Words>
+          <Words size="small" testID="meter-words">
+            {safe.meter}
+          </Words>
+          {safe.prove.map((step) => {
+            const record = job.safe[read(step)]
+            return (
+              <StepRow
+                key={step.id}
+                testID={`step-${step.id.replaceAll(' ', '-')}`}
+                state={progress.states[read(step)] ?? 'open'}
+                text={step.between.join(' to ')}
+                detail={step.what}
+                value={
+                  record?.volts === undefined || record.volts === null
+                    ? undefined
+                    : readingText({ quantity: 'volts', value: record.volts })
+                }
+                onPress={() => onRead(read(step))}
+                onWaive={() =>
+                  onSet(read(step), record?.state === 'waived' ? null : { state: 'waived', volts: null })
+                }
+              />
+            )
+          })}
+        </View>
+      </Later>
     </View>
   )
 }
