@@ -38,6 +38,14 @@ const itemsOf = (group: Element, role: RovingRole): HTMLElement[] =>
 const isChosen = (item: Element): boolean =>
   ['aria-checked', 'aria-selected', 'aria-pressed'].some((state) => item.getAttribute(state) === 'true')
 
+/** Only what changes is written: it is asked after every drawing, and each write costs. */
+function giveStop(items: readonly HTMLElement[], stop: HTMLElement | undefined): void {
+  for (const item of items) {
+    const tabIndex = item === stop ? 0 : -1
+    if (item.tabIndex !== tabIndex) item.tabIndex = tabIndex
+  }
+}
+
 /** Gives the group's element its one Tab stop: what is chosen, else the first. Items keep their own `onPress`. */
 export function useRoving(role: RovingRole, columns = 1) {
   const ref = useRef<View>(null)
@@ -48,7 +56,7 @@ export function useRoving(role: RovingRole, columns = 1) {
     if (!element) return
     const items = itemsOf(element, role)
     const stop = items.find((item) => item === document.activeElement) ?? items.find(isChosen) ?? items[0]
-    items.forEach((item) => (item.tabIndex = item === stop ? 0 : -1))
+    giveStop(items, stop)
   })
   const onKeyDown = (event: KeyboardEvent) => {
     const element = group()
@@ -59,7 +67,7 @@ export function useRoving(role: RovingRole, columns = 1) {
     if (next === null) return
     event.preventDefault()
     event.stopPropagation()
-    items.forEach((item, i) => (item.tabIndex = i === next ? 0 : -1))
+    giveStop(items, items[next])
     items[next]?.focus()
   }
   // React Native's types know no keys; its web views take them.
