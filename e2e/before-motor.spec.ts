@@ -233,9 +233,10 @@ test.describe('with the simulated meter', () => {
     await app.getByRole('radio', { name: 'clamp meter' }).click()
     await expect(app.getByTestId('meter-value')).toContainText('A')
     await server.kill()
-    await expect(app.getByTestId('meter-gone')).toHaveText(
-      'The meter is gone: its line dropped. Try again, or type the reading.',
-    )
+    const gone = 'The meter is gone: its line dropped. Try again, or type the reading.'
+    await expect(app.getByTestId('meter-gone')).toHaveText(gone)
+    // To the ear by a region that was there before.
+    await expect(app.getByTestId('meter-said')).toHaveText(gone)
     await app.getByRole('radio', { name: 'type it' }).click()
     await enterNumber(app, '8.9')
     await expect(app.getByTestId('read-amps-motor')).toContainText('8.9 A')

@@ -4,6 +4,7 @@ import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-n
 import { useBackCloses } from './back-closes'
 import { useThumbRow } from './hand'
 import { IconTap } from './IconTap'
+import { useSheetOpen } from './open-sheets'
 import { ReasonProvider } from './reason'
 import { usePalette } from './theme'
 import { isLow, isWide } from './wide'
@@ -26,6 +27,7 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
   const wide = isWide(width)
   const row = useThumbRow()
   useBackCloses(open, onClose)
+  useSheetOpen(open)
   if (!open) return null
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none" {...{ 'aria-label': title }}>

@@ -7,9 +7,6 @@ import { useSpoken, waiting } from './spoken'
 import { usePalette } from './theme'
 import { UNSEEN } from './unseen'
 
-/** The kit fades the ground for 150 ms; a tap is answered at once, and so is a change to night. */
-const AT_ONCE = { transition: 'none' } as ViewStyle
-
 export interface TapProps {
   readonly children: ReactNode
   readonly onPress: (event: GestureResponderEvent) => void
@@ -59,7 +56,6 @@ export function Tap({
         {
           minHeight: 48,
           minWidth: 48,
-          ...AT_ONCE,
           justifyContent: 'center',
           cursor: disabled ? 'auto' : undefined,
           backgroundColor: pressed && !disabled ? palette.line : undefined,

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { Choice } from './Choice'
 import { HoldButton } from './HoldButton'
 import { NumberPad } from './NumberPad'
+import { isSheetOpen } from './open-sheets'
 import { PickOne } from './PickOne'
 import { Sheet } from './Sheet'
 import { InsulationLabel, SwatchGrid } from './Swatch'
@@ -255,6 +256,24 @@ describe('wire colours', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'Stripe: no stripe' }))
     expect(picked).toEqual(['WH', null])
   })
+})
+
+it('a sheet has the keys from the moment it is drawn until it is gone', () => {
+  expect(isSheetOpen()).toBe(false)
+  const sheet = (open: boolean) => (
+    <ThemeProvider>
+      <Sheet title="Why" open={open} onClose={() => undefined}>
+        <InsulationLabel insulation={null} />
+      </Sheet>
+    </ThemeProvider>
+  )
+  const { rerender, unmount } = render(sheet(true))
+  expect(isSheetOpen()).toBe(true)
+  rerender(sheet(false))
+  expect(isSheetOpen()).toBe(false)
+  rerender(sheet(true))
+  unmount()
+  expect(isSheetOpen()).toBe(false)
 })
 
 it('a sheet is a named dialogue with a way out', () => {

@@ -1,5 +1,6 @@
 // The letters that do what a tap does, while no field and no sheet has the keys.
 import { useEffect, useEffectEvent } from 'react'
+import { isSheetOpen } from '../../ui/open-sheets'
 
 export interface Shortcut {
   readonly key: string
@@ -14,7 +15,7 @@ const TAKES_LETTERS = 'input, textarea, select, [contenteditable="true"], [role=
 /** Whether a key is meant for the page: no modifier, no field, no sheet over it. */
 function isForPage(event: Pick<KeyboardEvent, 'ctrlKey' | 'metaKey' | 'altKey' | 'target'>): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey) return false
-  if (document.querySelector('[role="dialog"]')) return false
+  if (isSheetOpen()) return false
   return !(event.target instanceof Element && event.target.closest(TAKES_LETTERS))
 }
 

@@ -10,7 +10,9 @@ import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { usePalette } from '../../ui/theme'
+import { UNSEEN } from '../../ui/unseen'
 import { Words } from '../../ui/Words'
+import { useSettled } from './settled'
 import type { MeterReading } from './port'
 import { editJob, useJob } from '../../platform/state/app'
 import { simulatedMeter } from './simulated-meter'
@@ -200,6 +202,8 @@ function Display({ gone, reading }: DisplayProps) {
   const readingText = useReadingText()
   const degrees = useDegrees()
   const palette = usePalette()
+  const text = reading ? readingText(reading) : '– –'
+  const settled = useSettled(text)
   return (
     <View
       style={{
@@ -213,17 +217,19 @@ function Display({ gone, reading }: DisplayProps) {
         minHeight: 150,
         justifyContent: 'center',
       }}
-      accessible
-      aria-live="polite"
     >
+      {/* It is there before it says anything, or some readers would never speak it. */}
+      <Words live style={UNSEEN} testID="meter-said">
+        {gone ?? (reading ? settled : '')}
+      </Words>
       {gone ? (
-        <Words tone="stop" size="strong" live testID="meter-gone" style={{ textAlign: 'center' }}>
+        <Words tone="stop" size="strong" unheard testID="meter-gone" style={{ textAlign: 'center' }}>
           {gone}
         </Words>
       ) : (
         <>
           <Words testID="meter-value" style={{ fontSize: 56, lineHeight: 62, fontWeight: '700' }}>
-            {reading ? readingText(reading) : '– –'}
+            {text}
           </Words>
           <Words size="small" tone="quiet">
             {reading ? reading.meter : 'waiting for the meter'}
