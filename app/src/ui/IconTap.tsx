@@ -12,12 +12,11 @@ interface IconTapProps {
   readonly label: string
   readonly onPress: () => void
   readonly disabled?: boolean
-  readonly size?: number
   readonly width?: number
   readonly testID?: string
 }
 
-export function IconTap({ icon, label, onPress, disabled, size = 24, width = 48, testID }: IconTapProps) {
+export function IconTap({ icon, label, onPress, disabled, width = 48, testID }: IconTapProps) {
   const palette = usePalette()
   const ref = useRef<View>(null)
   useLayoutEffect(() => {
@@ -29,7 +28,7 @@ export function IconTap({ icon, label, onPress, disabled, size = 24, width = 48,
     <IconButton
       ref={ref}
       icon={icon}
-      size={size}
+      size={24}
       iconColor={disabled ? palette.edge : palette.ink}
       accessibilityLabel={label}
       onPress={disabled ? () => undefined : onPress}

@@ -3,6 +3,7 @@ import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { View } from 'react-native'
 import Pad, { type PointGroup } from 'signature_pad'
 import { QuietButton } from '../../ui/PrimaryButton'
+import { Problem } from '../../ui/Problem'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { pathOf } from './signature-path'
@@ -14,9 +15,12 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
   const canvas = useRef<HTMLCanvasElement>(null)
   const pad = useRef<Pad>(null)
   const [drawn, setDrawn] = useState(false)
+  const [isCut, setIsCut] = useState(false)
   const ended = useEffectEvent(() => {
-    const path = canvas.current && pad.current && pathOf(pad.current.toData(), canvas.current.clientWidth)
-    setDrawn(Boolean(path))
+    if (!canvas.current || !pad.current) return
+    const { path, cut } = pathOf(pad.current.toData(), canvas.current.clientWidth)
+    setDrawn(path !== '')
+    setIsCut(cut)
     onChange(path || null)
   })
   useEffect(() => {
@@ -64,6 +68,14 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
           touchAction: 'none',
         }}
       />
+      <Problem
+        text={
+          isCut
+            ? 'It is longer than the record takes: the end of it is not kept. Draw it again, shorter.'
+            : null
+        }
+        testID="signature-cut"
+      />
       <QuietButton
         text="Draw it again"
         icon="undo"
@@ -71,6 +83,7 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
         onPress={() => {
           pad.current?.clear()
           setDrawn(false)
+          setIsCut(false)
           onChange(null)
         }}
         testID="signature-clear"

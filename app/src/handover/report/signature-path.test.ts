@@ -14,19 +14,20 @@ describe('a drawn name as a path', () => {
       { points: [{ x: 100, y: 5.04 }] },
     ]
     // By hand: 1000/400 = 2.5 px of the record to one of the pad.
-    expect(pathOf(strokes, 400)).toBe('M25 50L500 63M250 13')
+    expect(pathOf(strokes, 400)).toEqual({ path: 'M25 50L500 63M250 13', cut: false })
   })
   it('has nothing above or left of the pad, where a finger ran out of it', () => {
-    expect(pathOf([{ points: [{ x: -3, y: -0.1 }] }], 1000)).toBe('M0 0')
+    expect(pathOf([{ points: [{ x: -3, y: -0.1 }] }], 1000).path).toBe('M0 0')
   })
   it('is empty where nothing is drawn', () => {
-    expect(pathOf([], 300)).toBe('')
+    expect(pathOf([], 300)).toEqual({ path: '', cut: false })
   })
-  it('ends with a whole stroke before it is longer than the record takes', () => {
-    // A point of a long stroke has up to "L4999 7" = 7 letters: two such strokes fit, a third does not.
-    const path = pathOf([line(2500), line(2500), line(2500)], 1000)
-    expect(path.length).toBeLessThanOrEqual(39_000)
-    expect(path.match(/M/g)).toHaveLength(2)
-    expect(path.endsWith('L2499 7')).toBe(true)
+  it('ends before it is longer than the record takes, and says so, also within one stroke', () => {
+    // "M0 7", then 9 + 90 + 900 points of 4, 5 and 6 letters: 5,890; then 7 each. 39,000 hold (39,000 − 5,890) / 7 = 4,730 of those.
+    const { path, cut } = pathOf([line(6000)], 1000)
+    expect([path.length, cut]).toEqual([39_000, true])
+    expect(path.endsWith('L5729 7')).toBe(true)
+    expect(pathOf([line(5730)], 1000).cut).toBe(false)
+    expect(pathOf([line(5730), line(1)], 1000).cut).toBe(true)
   })
 })
