@@ -12,42 +12,7 @@ const HEIGHT = 112
 
 export function SignaturePad({ onChange }: { readonly onChange: (path: string | null) => void }) {
   const palette = usePalette()
-  const canvas = useRef<HTMLCanvasElement>(null)
-  const pad = useRef<Pad>(null)
-  const [drawn, setDrawn] = useState(false)
-  const [isCut, setIsCut] = useState(false)
-  const ended = useEffectEvent(() => {
-    if (!canvas.current || !pad.current) return
-    const { path, cut } = pathOf(pad.current.toData(), canvas.current.clientWidth)
-    setDrawn(path !== '')
-    setIsCut(cut)
-    onChange(path || null)
-  })
-  useEffect(() => {
-    const element = canvas.current
-    if (!element) return
-    let width = element.clientWidth
-    const made = new Pad(element, { penColor: palette.ink, minWidth: 1, maxWidth: 2.5 })
-    const draw = (strokes: readonly PointGroup[], scale: number) => {
-      sharpen(element)
-      made.fromData(strokes.map((stroke) => scaled(stroke, scale, palette.ink)))
-    }
-    // Night falls: what is drawn stays.
-    draw(pad.current?.toData() ?? [], 1)
-    pad.current = made
-    made.addEventListener('endStroke', () => ended())
-    // The phone is turned over: what is drawn goes with it.
-    const turned = () => {
-      const strokes = made.toData()
-      draw(strokes, element.clientWidth / width)
-      width = element.clientWidth
-    }
-    window.addEventListener('resize', turned)
-    return () => {
-      made.off()
-      window.removeEventListener('resize', turned)
-    }
-  }, [palette.ink])
+  const { canvas, drawn, isCut, clear } = useDrawing(palette.ink, onChange)
   return (
     <View style={{ gap: 8 }}>
       <Words size="small" tone="quiet">
@@ -80,16 +45,58 @@ export function SignaturePad({ onChange }: { readonly onChange: (path: string | 
         text="Draw it again"
         icon="undo"
         disabled={!drawn}
-        onPress={() => {
-          pad.current?.clear()
-          setDrawn(false)
-          setIsCut(false)
-          onChange(null)
-        }}
+        onPress={clear}
         testID="signature-clear"
       />
     </View>
   )
+}
+
+/** The pad on its canvas; what is drawn, and whether all of it is kept. */
+function useDrawing(ink: string, onChange: (path: string | null) => void) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const pad = useRef<Pad>(null)
+  const [drawn, setDrawn] = useState(false)
+  const [isCut, setIsCut] = useState(false)
+  const ended = useEffectEvent(() => {
+    if (!canvas.current || !pad.current) return
+    const { path, cut } = pathOf(pad.current.toData(), canvas.current.clientWidth)
+    setDrawn(path !== '')
+    setIsCut(cut)
+    onChange(path || null)
+  })
+  useEffect(() => {
+    const element = canvas.current
+    if (!element) return
+    let width = element.clientWidth
+    const made = new Pad(element, { penColor: ink, minWidth: 1, maxWidth: 2.5 })
+    const draw = (strokes: readonly PointGroup[], scale: number) => {
+      sharpen(element)
+      made.fromData(strokes.map((stroke) => scaled(stroke, scale, ink)))
+    }
+    // Night falls: what is drawn stays.
+    draw(pad.current?.toData() ?? [], 1)
+    pad.current = made
+    made.addEventListener('endStroke', () => ended())
+    // The phone is turned over: what is drawn goes with it.
+    const turned = () => {
+      const strokes = made.toData()
+      draw(strokes, element.clientWidth / width)
+      width = element.clientWidth
+    }
+    window.addEventListener('resize', turned)
+    return () => {
+      made.off()
+      window.removeEventListener('resize', turned)
+    }
+  }, [ink])
+  const clear = () => {
+    pad.current?.clear()
+    setDrawn(false)
+    setIsCut(false)
+    onChange(null)
+  }
+  return { canvas, drawn, isCut, clear }
 }
 
 /** As many dots as the screen has, and one to a px for the pen. */
