@@ -2,6 +2,7 @@
 // place of the file's own, and run here under the words that tests are written in: a tenth of a second in place of a whole Jest.
 import { build, type Plugin } from 'esbuild'
 import { expect } from 'expect'
+import { fn, spyOn } from 'jest-mock'
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { constants, runInThisContext } from 'node:vm'
@@ -66,25 +67,57 @@ async function bundled(question: Question): Promise<string> {
 }
 
 type Body = () => unknown
+/** What is done around each case of a file or of one `describe`. */
+interface Scope {
+  readonly before: Body[]
+  readonly after: Body[]
+}
+interface Case {
+  readonly name: string
+  readonly body: Body
+  /** From the outermost in. */
+  readonly scopes: readonly Scope[]
+}
 
 /** The words of a test file. Each file's cases run in their order, after the file is read; the first failure ends all. */
 function words() {
-  const cases: { readonly name: string; readonly body: Body }[] = []
-  const after: Body[] = []
-  const it = (name: string, body: Body) => void cases.push({ name, body })
-  const describe = (_: string, body: Body) => void body()
+  const cases: Case[] = []
+  let scopes: readonly Scope[] = []
+  const within = (body: Body) => {
+    const outer = scopes
+    scopes = [...outer, { before: [], after: [] }]
+    body()
+    scopes = outer
+  }
+  const it = (name: string, body: Body) => void cases.push({ name, body, scopes })
+  const describe = (_: string, body: Body) => within(body)
   const each = (one: (name: string, body: Body) => void) =>
     bind(one as unknown as Parameters<typeof bind>[0], false)
   Object.assign(it, { each: each(it) })
   Object.assign(describe, { each: each(describe) })
-  const afterEach = (body: Body) => void after.push(body)
-  return { cases, after, globals: { it, test: it, describe, expect, afterEach } }
+  const beforeEach = (body: Body) => void scopes.at(-1)?.before.push(body)
+  const afterEach = (body: Body) => void scopes.at(-1)?.after.push(body)
+  return {
+    cases,
+    within,
+    globals: { it, test: it, describe, expect, beforeEach, afterEach, jest: { fn, spyOn } },
+  }
+}
+
+async function runCase({ name, body, scopes }: Case): Promise<void> {
+  try {
+    for (const { before } of scopes) for (const prepare of before) await prepare()
+    await body()
+    for (const { after } of [...scopes].reverse()) for (const tidy of after) await tidy()
+  } catch (error) {
+    throw new Error(`${name}: ${String(error)}`)
+  }
 }
 
 async function run(code: string): Promise<void> {
   const files: { readonly test: string; readonly load: Body }[] = []
   const require = createRequire(join(ROOT, 'package.json'))
-  const { cases, after, globals } = words()
+  const { cases, within, globals } = words()
   const names = Object.keys(globals)
   // The bundle is a program made here, of this repository's own tests.
   const program = runInThisContext(
@@ -94,16 +127,9 @@ async function run(code: string): Promise<void> {
   const file = (test: string, load: Body) => void files.push({ test, load })
   program(require, { exports: {} }, {}, file, ...Object.values(globals))
   for (const { load } of files) {
-    cases.length = after.length = 0
-    load()
-    for (const { name, body } of cases) {
-      try {
-        await body()
-        for (const tidy of after) await tidy()
-      } catch (error) {
-        throw new Error(`${name}: ${String(error)}`)
-      }
-    }
+    cases.length = 0
+    within(load)
+    for (const one of cases) await runCase(one)
   }
 }
 

@@ -1,5 +1,5 @@
 import { join } from 'node:path'
-import { askCounter, EMPTY_CATALOGUE, readCatalogue } from './simulated-counter'
+import { askCounter, EMPTY_CATALOGUE, lookingMs, readCatalogue } from './simulated-counter'
 
 const catalogue = readCatalogue(join(__dirname, '..', '..', 'demo', 'counter.json'))
 const names = (kind: 'motor' | 'capacitor' | 'blade' | 'part', text: string) =>
@@ -27,3 +27,5 @@ it('says out of stock by a stock of none, with the day where it is known', () =>
 })
 it('has nothing where none is connected', () =>
   expect(askCounter(EMPTY_CATALOGUE, { kind: 'motor', text: '' }).parts).toEqual([]))
+it('looks for half a second at least, and for 1.6 s at the most', () =>
+  expect([0, 0.5, 1].map(lookingMs)).toEqual([500, 1050, 1600]))

@@ -44,5 +44,5 @@ export function askCounter(
   }
 }
 
-/** How long a person at a counter looks, ms: between the two, by chance. */
-export const LOOKING_MS = [500, 1600] as const
+/** How long a person at a counter looks, ms: half a second at least, a good second and a half at the most. `random` from 0 to 1. */
+export const lookingMs = (random: number): number => 500 + 1100 * random

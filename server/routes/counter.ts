@@ -3,7 +3,7 @@ import { Router } from 'express'
 import * as v from 'valibot'
 import { problemsOf } from '@oak/core/quantity/problem'
 import { STOCK_KINDS } from '@oak/core/van/stock-line'
-import { askCounter, LOOKING_MS, type Catalogue } from '../counter/simulated-counter'
+import { askCounter, lookingMs, type Catalogue } from '../counter/simulated-counter'
 import { refuse } from '../errors'
 
 const MAX_WAITING = 16
@@ -24,11 +24,7 @@ export function counterRoutes(catalogue: Catalogue, random: () => number = Math.
         { path: '', message: 'The counter is busy: too many are waiting.' },
       ])
     waiting += 1
-    const [least, most] = LOOKING_MS
-    const look = setTimeout(
-      () => res.json(askCounter(catalogue, query.output)),
-      least + (most - least) * random(),
-    )
+    const look = setTimeout(() => res.json(askCounter(catalogue, query.output)), lookingMs(random()))
     res.on('close', () => {
       waiting -= 1
       clearTimeout(look)

@@ -1,0 +1,107 @@
+import request from 'supertest'
+import { change, openTestApp, refusal, uuid, type ChangesAnswer, type TestApp } from '../testing/test-app'
+
+let one: TestApp
+beforeEach(async () => void (one = await openTestApp()))
+afterEach(() => one.db.destroy())
+const get = async (query: string) =>
+  (await request(one.app).get(`/api/changes?${query}`)).body as ChangesAnswer
+
+describe('changes', () => {
+  it('put twice are kept once', async () => {
+    expect((await one.put([change(1), change(2)])).body).toEqual({ added: [uuid(1), uuid(2)], known: [] })
+    expect((await one.put([change(2), change(3)])).body).toEqual({ added: [uuid(3)], known: [uuid(2)] })
+    expect((await one.all()).changes).toEqual([change(1), change(2), change(3)])
+  })
+  it('come in pages, in order of arrival', async () => {
+    await one.put(Array.from({ length: 30 }, (_, i) => change(100 - i)))
+    const first = await get('limit=20')
+    const rest = await get(`limit=20&after=${first.next}`)
+    expect([first.changes.length, first.more, rest.changes.length, rest.more]).toEqual([20, true, 10, false])
+    expect([...first.changes, ...rest.changes].map((c) => c.id)).toEqual(
+      Array.from({ length: 30 }, (_, i) => uuid(100 - i)),
+    )
+  })
+  it('all seen, the same number comes again, and nothing more', async () => {
+    await one.put([change(1)])
+    expect(await get('after=1')).toMatchObject({ changes: [], next: 1, more: false })
+    expect(await get('after=7')).toMatchObject({ changes: [], next: 7, more: false })
+    // A device that asks for none is not told to ask again for ever.
+    expect(await get('limit=0')).toMatchObject({ changes: [], next: 0, more: false })
+  })
+  it('come 500 at a time at the most, and 500 may be put at a time', async () => {
+    const many = Array.from({ length: 501 }, (_, i) => change(i + 1))
+    expect(refusal(await one.put(many))).toEqual({
+      status: 400,
+      code: 'bad-input',
+      path: 'changes',
+      message: 'At most 500 changes at a time.',
+    })
+    await one.put(many.slice(0, 500))
+    await one.put(many.slice(500))
+    const page = await get('')
+    expect([page.changes.length, page.more, page.next]).toEqual([500, true, 500])
+    expect((await get('limit=500')).changes).toHaveLength(500)
+  })
+  it('carry the name of the database: another database has another', async () => {
+    const other = await openTestApp()
+    const names = [await one.all(), await one.all(), await other.all()].map(({ store }) => store)
+    await other.db.destroy()
+    expect(names[0]).toMatch(/^[0-9a-f]{32}$/)
+    expect(names[1]).toBe(names[0])
+    expect(names[2]).not.toBe(names[0])
+  })
+  it('with the id of another are refused, and nothing of the batch is kept', async () => {
+    await one.put([change(1)])
+    expect(refusal(await one.put([change(5), change(1, 'something else')]))).toEqual({
+      status: 409,
+      code: 'id-clash',
+      path: 'changes.1.id',
+      message: 'A change with this id is kept already, with other contents.',
+    })
+    expect((await one.all()).changes).toEqual([change(1)])
+  })
+  it('that a wrong one stands among are all refused, and the field is named', async () => {
+    expect(refusal(await one.put([change(1), change(2, { from: 'T1' }, ['wires', 'a'])]))).toEqual({
+      status: 400,
+      code: 'bad-input',
+      path: 'changes.1.value.to',
+      message: 'The wire has no second end: name the terminal it goes to, or “motor”.',
+    })
+    expect((await one.all()).changes).toEqual([])
+  })
+  it('keep values that look like SQL, markup or paths as they are', async () => {
+    const nasty = [
+      `'); DROP TABLE change; --`,
+      '<script>alert(1)</script>',
+      '../../etc/passwd',
+      '\u0000\u202e😀',
+      'x'.repeat(300),
+    ]
+    await one.put(nasty.map((value, i) => change(i + 1, value)))
+    expect((await one.all()).changes).toEqual(nasty.map((value, i) => change(i + 1, value)))
+  })
+  it('that are no list are refused in words', async () =>
+    expect(refusal(await request(one.app).post('/api/changes').send({ changes: 'all' }))).toEqual({
+      status: 400,
+      code: 'bad-input',
+      path: 'changes',
+      message: 'The changes must be a list.',
+    }))
+  it.each([
+    ['after=-1', 'after', 'after must be a whole number.'],
+    ['after=x', 'after', 'after must be a whole number.'],
+    ['after=9007199254740992', 'after', 'after must be a whole number.'],
+    ['limit=501', 'limit', 'limit is at most 500.'],
+    ['limit=1;drop', 'limit', 'limit must be a whole number.'],
+  ])('asked for with %s are refused in words', async (query, path, message) =>
+    expect(refusal(await request(one.app).get(`/api/changes?${query}`))).toEqual({
+      status: 400,
+      code: 'bad-input',
+      path,
+      message,
+    }),
+  )
+  it('asked for by what is not known are refused', async () =>
+    expect((await request(one.app).get('/api/changes?other=1')).status).toBe(400))
+})

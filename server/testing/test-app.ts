@@ -1,0 +1,62 @@
+// A server of its own for each test, on a database that nothing else has seen.
+import type { Express } from 'express'
+import request from 'supertest'
+import { createApp, type AppOptions } from '../app'
+import { changeStore, type ChangeStore } from '../store/change-store'
+import { openDatabase, type Database } from '../store/database'
+import { photoStore } from '../store/photo-store'
+import { inlineOperations } from './inline-operations'
+
+export interface TestApp {
+  readonly app: Express
+  readonly db: Database
+  readonly store: ChangeStore
+  /** Puts changes as a device does. */
+  readonly put: (changes: unknown[]) => request.Test
+  /** All that the server keeps, as a device gets it. */
+  readonly all: () => Promise<ChangesAnswer>
+  /** The same database behind an app with other options. */
+  readonly withOptions: (options: Partial<AppOptions>) => Express
+}
+export interface ChangesAnswer {
+  readonly changes: { readonly id: string }[]
+  readonly next: number
+  readonly more: boolean
+  readonly store: string
+}
+
+export async function openTestApp(): Promise<TestApp> {
+  const db = await openDatabase(':memory:')
+  const store = changeStore(db)
+  const withOptions = (options: Partial<AppOptions>) =>
+    createApp({ store, operations: inlineOperations, photos: photoStore(db), ...options })
+  const app = withOptions({})
+  return {
+    app,
+    db,
+    store,
+    withOptions,
+    put: (changes) => request(app).post('/api/changes').send({ changes }),
+    all: async () => (await request(app).get('/api/changes')).body as ChangesAnswer,
+  }
+}
+
+export const uuid = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+
+/** The n-th change of the job uuid(1): a title, if nothing else is said. */
+export const change = (n: number, value: unknown = `name ${n}`, path: readonly string[] = ['title']) => ({
+  id: uuid(n),
+  job: uuid(1),
+  path: [...path],
+  value,
+  at: 1_800_000_000_000 + n,
+  device: uuid(900),
+  technician: 'Ines',
+})
+
+/** What a refusal says: its status, code, the field and the words. */
+export function refusal({ status, body }: request.Response) {
+  const { code, path, message } = (body as { error: Readonly<Record<'code' | 'path' | 'message', string>> })
+    .error
+  return { status, code, path, message }
+}
