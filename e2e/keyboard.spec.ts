@@ -146,10 +146,27 @@ test('an action that waits is reached, and its reason with it', async ({ app }) 
   expect(await focused(app)).toContain('Enter what the compressor needs.')
 })
 
+test('a pad over a sheet has the focus, and Enter sets what was typed', async ({ app }) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.goto(app.url().replace(/[^/]*$/, 'report'))
+  await app.getByTestId('estimate-add').click()
+  await app.getByTestId('line-price').click()
+  await expect(app.getByRole('spinbutton')).toBeFocused()
+  await app.keyboard.type('95')
+  await app.keyboard.press('Enter')
+  await expect(app.getByTestId('number-pad')).toBeHidden()
+  await expect(app.getByTestId('line-price')).toContainText('$95.00')
+})
+
 test('a sheet takes the focus, gives way to Escape and gives the focus back', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wire-fan-a').focus()
+  await app.keyboard.press('Enter')
+  await expect(app.getByTestId('wire-sheet')).toBeVisible()
+  // On its name, which is read out; another Enter does nothing.
+  await expect(app.getByRole('dialog').getByRole('heading').first()).toBeFocused()
   await app.keyboard.press('Enter')
   await expect(app.getByTestId('wire-sheet')).toBeVisible()
   await app.keyboard.press('Tab')

@@ -20,7 +20,7 @@ const LIMIT_MS = 240_000
 const HANGS_MS = 8000
 /** The nearest tests are asked; what they do not notice, one further off seldom does. */
 const MOST_TESTS = 16
-/** Long searches and outside simulators: they are asked only of the files they stand beside. */
+/** Long searches and outside simulators, all of them the core's: they are asked only of the files they stand beside. */
 const SLOW_MS = 4000
 /** Of those that need the whole of Jest, how far down the list they are asked. */
 const NEAR = 6
@@ -173,7 +173,7 @@ async function timesOf(
 function askedOf(mutant: Mutant, times: Times): string[] {
   const { file, tests } = mutant
   const time = (test: string) => times.get(test) ?? 0
-  const isSlow = (test: string) => time(test) > SLOW_MS && time(test) !== Infinity
+  const isSlow = (test: string) => test.startsWith('core/') && time(test) > SLOW_MS && time(test) !== Infinity
   const slow = values.quick ? [] : tests.filter((test) => isSlow(test) && dirname(test) === dirname(file))
   const asked = new Set([
     ...tests.filter((test) => !isSlow(test)).slice(0, MOST_TESTS),

@@ -1,6 +1,7 @@
 // The figure of a pad as it stands. It has the focus first, so that typing and Enter do what they do in any field.
 import { useEffect, useRef } from 'react'
 import { View } from 'react-native'
+import { useSheetShown } from './sheet-shown'
 import { usePalette } from './theme'
 import { Words } from './Words'
 
@@ -15,7 +16,10 @@ interface PadValueProps {
 export function PadValue({ title, unit, text, isWrong, testID }: PadValueProps) {
   const palette = usePalette()
   const field = useRef<View>(null)
-  useEffect(() => field.current?.focus(), [])
+  const isShown = useSheetShown()
+  useEffect(() => {
+    if (isShown) field.current?.focus()
+  }, [isShown])
   return (
     <View
       ref={field}

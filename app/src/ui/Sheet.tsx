@@ -1,17 +1,27 @@
 // Details come up from the bottom edge (from the right on a wide screen). Escape and the ground behind it close it.
-import type { ReactNode } from 'react'
-import { Modal, Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
+import { useRef, useState, type ReactNode } from 'react'
+import { Modal, ScrollView, useWindowDimensions, View, type Text } from 'react-native'
 import { useBackCloses } from './back-closes'
 import { useThumbRow } from './hand'
 import { IconTap } from './IconTap'
 import { useSheetOpen } from './open-sheets'
 import { ReasonProvider } from './reason'
+import { SheetShownProvider } from './sheet-shown'
 import { usePalette } from './theme'
 import { isLow, isWide } from './wide'
 import { Words } from './Words'
 
 /** Words may be all that it holds: then it is what a keyboard scrolls. */
 const IN_REACH = { tabIndex: 0 } as object
+
+const GROUND = {
+  position: 'absolute',
+  top: 0,
+  bottom: 0,
+  left: 0,
+  right: 0,
+  backgroundColor: '#000a',
+} as const
 
 export interface SheetProps {
   readonly title: string
@@ -21,31 +31,30 @@ export interface SheetProps {
   readonly testID?: string
 }
 
-export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
+export function Sheet(props: SheetProps) {
+  useBackCloses(props.open, props.onClose)
+  useSheetOpen(props.open)
+  return props.open ? <OpenSheet {...props} /> : null
+}
+
+function OpenSheet({ title, onClose, children, testID }: SheetProps) {
   const palette = usePalette()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
   const row = useThumbRow()
-  useBackCloses(open, onClose)
-  useSheetOpen(open)
-  if (!open) return null
+  const [isShown, setIsShown] = useState(false)
+  const heading = useRef<Text>(null)
   return (
-    <Modal transparent visible onRequestClose={onClose} animationType="none" {...{ 'aria-label': title }}>
-      <Pressable
-        onPress={onClose}
-        // By the cross for keyboards and ears.
-        aria-hidden
-        tabIndex={-1}
-        style={{
-          position: 'absolute',
-          top: 0,
-          bottom: 0,
-          left: 0,
-          right: 0,
-          backgroundColor: '#000a',
-          cursor: 'auto',
-        }}
-      />
+    <Modal
+      transparent
+      visible
+      onShow={() => setIsShown(true)}
+      onRequestClose={onClose}
+      animationType="none"
+      {...{ 'aria-label': title }}
+    >
+      {/* Nothing that takes the focus: Enter on it closed the sheet. For keyboards and ears there is the cross. */}
+      <View {...({ onClick: onClose } as object)} aria-hidden style={GROUND} />
       <View
         testID={testID}
         style={[
@@ -72,13 +81,22 @@ export function Sheet({ title, open, onClose, children, testID }: SheetProps) {
         ]}
       >
         <View style={{ flexDirection: row, alignItems: 'center', paddingTop: 6 }}>
-          <Words size="title" heading={2} style={{ flex: 1, marginHorizontal: 16 }} lines={2}>
+          {/* The first thing that can have the focus has it: the name is read out, and Enter does nothing. */}
+          <Words
+            size="title"
+            heading={2}
+            focusRef={heading}
+            style={{ flex: 1, marginHorizontal: 16 }}
+            lines={2}
+          >
             {title}
           </Words>
           <IconTap icon="close" label="Close" onPress={onClose} width={56} />
         </View>
         <ScrollView {...IN_REACH} contentContainerStyle={{ padding: 16, paddingTop: 8, gap: 14 }}>
-          <ReasonProvider value={null}>{children}</ReasonProvider>
+          <SheetShownProvider value={isShown}>
+            <ReasonProvider value={null}>{children}</ReasonProvider>
+          </SheetShownProvider>
         </ScrollView>
       </View>
     </Modal>
