@@ -87,6 +87,17 @@ export const TolerancePercent = v.pipe(
   v.maxValue(50, 'A tolerance above 50 % is not a tolerance.'),
 )
 
+/** How the posts of a can stand, seen from the top. */
+export const CAN_SHAPES = ['rows', 'arc', 'ring'] as const
+/** Where its C stands among them. */
+export const C_PLACES = ['top', 'bottom', 'left', 'right', 'middle'] as const
+export const CanFaceSchema = v.strictObject({
+  shape: v.picklist(CAN_SHAPES, `The posts of a can stand in one of: ${CAN_SHAPES.join(', ')}.`),
+  c: v.picklist(C_PLACES, `C of a can stands in one of: ${C_PLACES.join(', ')}.`),
+})
+/** What the top of a can looks like; drawn only, nothing is proven by it. */
+export type CanFace = v.InferOutput<typeof CanFaceSchema>
+
 export const CanSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
   name: v.pipe(v.string(), v.minLength(1), v.maxLength(300)),
@@ -96,6 +107,8 @@ export const CanSchema = v.strictObject({
   sections: SectionsSchema,
   /** It has a protected (fused) start terminal, for a hard-start kit. */
   protectedStart: v.optional(v.boolean('Protected start is yes or no.'), false),
+  /** Of three sections or more; absent: not known, drawn in rows over C. */
+  face: v.optional(CanFaceSchema),
 })
 /** A multi-tap, dual or single can on the van. */
 export type Can = v.InferOutput<typeof CanSchema>
@@ -106,19 +119,28 @@ export interface Case {
   readonly sections: readonly Section[]
   /** The load that it stays for, where it is the old can; null: it is new. */
   readonly stays: string | null
+  /** null: not known. */
+  readonly face: CanFace | null
 }
 
 /** The capacitors that a can stands for: itself, or those whose sections it joins, in order. */
 export function casesOf({
   name,
   sections,
+  face,
 }: {
   readonly name: string
   readonly sections: readonly Section[]
+  readonly face?: CanFace | undefined
 }): Case[] {
   const names = [...new Set(sections.map((s) => s.of ?? name))]
   return names.map((of) => {
     const own = sections.filter((s) => (s.of ?? name) === of)
-    return { name: of, sections: own, stays: own.find((s) => s.stays)?.stays ?? null }
+    return {
+      name: of,
+      sections: own,
+      stays: own.find((s) => s.stays)?.stays ?? null,
+      face: names.length === 1 ? (face ?? null) : null,
+    }
   })
 }

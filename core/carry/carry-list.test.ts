@@ -8,7 +8,7 @@ const unit = (id: string) => unitTypeById(id)!
 const INPUT: CarryInput = {
   unit: unit('cooling-1-pole-shared-capacitor'),
   motor: leadSheetById('rowan-25r')!,
-  can: 'six-section can',
+  can: 'seven-section can',
   oldBody: { ...BLANK, mounting: ['studs'], frameInches: 5.6, shaftLengthInches: 6 },
   observations: {},
   counts: { jumpers: 2, landed: 4, insulated: 1 },

@@ -1,4 +1,5 @@
 // The van's stock as a table of text, in and out: one row a part, the columns below. Reading finds every wrong row; nothing is read by halves.
+import { CanFaceSchema, CAN_SHAPES, C_PLACES } from '../capacitor/can'
 import { at } from '../quantity/at'
 import * as v from 'valibot'
 import type { Problem } from '../quantity/problem'
@@ -25,6 +26,7 @@ export const STOCK_COLUMNS = [
   'tolerance',
   'protected',
   'measured',
+  'face',
   'diameter in',
   'pitch deg',
   'blades',
@@ -246,14 +248,29 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   if (!['', 'yes', 'no'].includes(guarded))
     problems.push({ path: 'protected', message: 'Whether it has a protected start terminal is yes or no.' })
   const measured = readingsOf(cell('measured'), problems)
+  const face = faceOf(cell('face'), problems)
   return {
     layout,
     microfarads: values,
     ...(measured ? { measured } : {}),
+    ...(face ? { face } : {}),
     volts: number('volts') ?? 0,
     protectedStart: guarded === 'yes',
     ...(tolerance === null ? {} : { tolerancePercent: tolerance }),
   }
+}
+
+/** "rows, C bottom": how the posts stand, and where C is. */
+function faceOf(text: string, problems: Problem[]): object | null {
+  if (text === '') return null
+  const [shape = '', c = ''] = text.toLowerCase().split(/,?\s+(?:c\s+)?/)
+  const face = v.safeParse(CanFaceSchema, { shape, c })
+  if (face.success) return face.output
+  problems.push({
+    path: 'face',
+    message: `“${text.slice(0, 40)}” is not how posts stand. It is written as in: rows, C bottom (${CAN_SHAPES.join(', ')}; C ${C_PLACES.join(', ')}).`,
+  })
+  return null
 }
 
 /** One reading for each section, in their order; a section that was not read is left empty: 44.6//10.1. */
@@ -314,6 +331,7 @@ function kindCells(line: StockLine): Cells {
         tolerance: textOf(line.tolerancePercent),
         protected: line.protectedStart ? 'yes' : '',
         measured: (line.measured ?? []).map((x) => x ?? '').join('/'),
+        face: line.face ? `${line.face.shape}, C ${line.face.c}` : '',
       }
     case 'blade':
       return {

@@ -1,7 +1,7 @@
 // One line of the van's stock: a part, how many were counted, and what a plan must know of it.
 import { first, at, known } from '../quantity/at'
 import * as v from 'valibot'
-import { MAX_MICROFARADS, MAX_SECTIONS, TolerancePercent } from '../capacitor/can'
+import { CanFaceSchema, MAX_MICROFARADS, MAX_SECTIONS, TolerancePercent } from '../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { BladeSchema } from '../motor/blade'
 
@@ -73,6 +73,8 @@ const CapacitorLineSchema = v.strictObject({
   tolerancePercent: v.optional(TolerancePercent, DEFAULT_TOLERANCE_PERCENT),
   /** It has a protected (fused) start terminal. */
   protectedStart: v.optional(v.boolean('Protected is yes or no.'), false),
+  /** What its top looks like; a multi-tap's only. */
+  face: v.optional(CanFaceSchema),
   /** What each section read, µF, null where it was not read; a start capacitor has one reading. Absent: nothing was read. */
   measured: v.optional(
     v.pipe(

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { CAN_SHAPES, C_PLACES } from '../capacitor/can'
 import * as v from 'valibot'
 import { readStockRows, STOCK_COLUMNS, writeStockRows } from './stock-csv'
 import { CAN_LAYOUTS, lineIdOf, MAX_LINES, StockLineSchema, type StockLine } from './stock-line'
@@ -51,6 +52,29 @@ describe('a list that is right', () => {
       [],
       expect.objectContaining({ microfarads: [7.5], layout: 'single' }),
     ])
+  })
+  it('takes how the posts of a can stand, as people write it, and refuses what is none', () => {
+    const read = (face: string) =>
+      readStockRows(
+        [
+          ['kind', 'name', 'quantity', 'microfarads', 'volts', 'face'],
+          ['capacitor', 'Three', '1', '25/10/5', '440', face],
+        ],
+        READING,
+      )
+    for (const written of ['arc, C left', 'ARC C LEFT', 'arc left', 'arc,  c  left'])
+      expect(Object.values(read(written).lines)[0]).toMatchObject({ face: { shape: 'arc', c: 'left' } })
+    expect(Object.values(read('').lines)[0]).not.toHaveProperty('face')
+    for (const written of ['star, C left', 'arc', 'arc, C outside'])
+      expect(read(written)).toEqual({
+        lines: {},
+        problems: [
+          {
+            path: 'row 2, face',
+            message: `“${written}” is not how posts stand. It is written as in: rows, C bottom (rows, arc, ring; C top, bottom, left, right, middle).`,
+          },
+        ],
+      })
   })
   it('takes what was read of one capacitor, section by section, an unread one left empty', () => {
     const readings = (quantity: string, measured: string) =>
@@ -205,6 +229,16 @@ const line: fc.Arbitrary<StockLine> = fc.oneof(
       protectedStart: fc.boolean(),
     })
     .filter((l) => v.is(StockLineSchema, l)),
+  fc.record({
+    kind: fc.constant('capacitor' as const),
+    ...common,
+    layout: fc.constant('multi-tap' as const),
+    microfarads: fc.tuple(hundredths(1, 200), hundredths(1, 200), hundredths(1, 200)),
+    face: fc.record({ shape: fc.constantFrom(...CAN_SHAPES), c: fc.constantFrom(...C_PLACES) }),
+    volts: fc.constantFrom(370, 440),
+    tolerancePercent: fc.constantFrom(5, 6, 10),
+    protectedStart: fc.boolean(),
+  }),
   fc.record({
     kind: fc.constant('capacitor' as const),
     ...common,

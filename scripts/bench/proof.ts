@@ -1,4 +1,4 @@
-// The verdict after a move on the six-section outdoor unit, as the worker runs it: input checked, hookup worked out, every mode solved.
+// The verdict after a move on the demo’s outdoor unit, as the worker runs it: input checked, hookup worked out, every mode solved.
 // And dense elimination against a map-based sparse one on the same system, in this run.
 import { execFileSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'

@@ -71,6 +71,7 @@ export function canOf(id: string, line: CapacitorLine): Can | null {
     volts: line.volts,
     tolerancePercent: line.tolerancePercent,
     protectedStart: line.protectedStart,
+    ...(line.face ? { face: line.face } : {}),
     sections: line.microfarads.map((marked, i) => ({
       id: names[i] as string,
       ...readOrMarked(marked, line.measured?.[i] ?? null),

@@ -3,10 +3,12 @@ import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { TextField } from '../../ui/TextField'
+import type { CanFace } from '@oak/core/capacitor/can'
 import { knownSheets } from '@oak/core/job/known-sheets'
 import { BLANK_BLADE, type Blade } from '@oak/core/motor/blade'
 import { figure } from '@oak/core/quantity/display'
 import { CAN_LAYOUTS, lineIdOf, type StockKind } from '@oak/core/van/stock-line'
+import { CanFaceChoice } from '../../parts/stock/CanFaceChoice'
 import { bladeFields, withBladeField } from '../../parts/plates/blade-fields'
 import { PlateCard } from '../../parts/plates/PlateCard'
 import { editVan, useVan } from '../../platform/state/app'
@@ -146,7 +148,7 @@ function CanFields({
       <Choice<string>
         label="Layout"
         value={String(details.layout)}
-        onChange={(layout) => onChange({ ...details, layout })}
+        onChange={(layout) => onChange({ ...details, layout, face: undefined })}
         options={CAN_LAYOUTS.map((value) => ({ value, text: value }))}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
@@ -173,6 +175,12 @@ function CanFields({
           />
         ) : null}
       </View>
+      {details.layout === 'multi-tap' ? (
+        <CanFaceChoice
+          face={details.face as CanFace | undefined}
+          onChange={(face) => onChange({ ...details, face })}
+        />
+      ) : null}
       <Choice<string>
         label="Rated volts"
         value={String(details.volts)}

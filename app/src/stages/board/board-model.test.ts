@@ -7,7 +7,18 @@ import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import type { Placement } from '@oak/core/wiring/placement'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
-import { blamedLeads, boardFaces, boardLeads, boardParts, moveText, placeName } from './board-model'
+import {
+  blamedLeads,
+  boardFaces,
+  boardLeads,
+  boardParts,
+  mendOf,
+  mendText,
+  moveText,
+  placeName,
+  placePhrase,
+  turnedPlug,
+} from './board-model'
 
 const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
 const sheet = leadSheetById('rowan-25r') as LeadSheet
@@ -44,14 +55,14 @@ it('every lead of the sheet is on the board once, with its own colours', () => {
 it('a post shows who uses it and what stands on it in the mode', () => {
   const cooling = boardFaces(unit, can, answerWith(), { mode: 'cooling', choosing: false })
   expect(cooling.get('T1')).toMatchObject({ label: 'T1', word: 'line 1', pattern: 'stripes' })
-  expect(cooling.get('CAN-25')).toMatchObject({
-    label: '25 µF',
+  expect(cooling.get('CAN-30')).toMatchObject({
+    label: '30 µF',
     tag: 'HERM',
-    name: 'the 25 µF section of the new can, for HERM',
+    name: 'the 30 µF section of the new can, for HERM',
   })
-  expect(cooling.get('CAN-20')).toMatchObject({
+  expect(cooling.get('CAN-15')).toMatchObject({
     tag: 'empty',
-    name: 'the 20 µF section of the new can, stays empty',
+    name: 'the 15 µF section of the new can, stays empty',
   })
   expect(boardFaces(unit, can, answerWith(), { mode: 'off', choosing: false }).get('T1')).toMatchObject({
     word: 'winding',
@@ -85,4 +96,76 @@ it.each<[Placement, string, string]>([
 ])('%j reads “%s”', (goes, place, command) => {
   expect(placeName(goes, posts)).toBe(place)
   expect(moveText('black', goes, posts)).toBe(command)
+})
+
+it('a lead in its place is said as part of a sentence', () => {
+  expect(placePhrase({ kind: 'post', post: 'T1' }, posts)).toBe('on T1 on the contactor')
+  expect(placePhrase({ kind: 'loose' }, posts)).toBe('loose')
+  expect(placeName({ kind: 'post', post: 'X9' }, posts)).toBe('X9')
+})
+it('one lead moved and put back says so, and no other', () => {
+  const moved = boardLeads(sheet, answerWith([{ lead: 'white', goes: { kind: 'insulated' } }])).filter(
+    (l) => l.moved,
+  )
+  expect(moved.map((l) => l.id)).toEqual(['white'])
+  expect(
+    boardLeads(sheet, answerWith())
+      .filter((l) => l.isPlug)
+      .map((l) => l.id),
+  ).toEqual(['purple', 'yellow', 'orange', 'plug brown'])
+})
+it('what stands on a post is said in the words of the mode', () => {
+  const words = (mode: 'off' | 'cooling') => boardFaces(unit, can, answerWith(), { mode, choosing: false })
+  // Cooling, a single-pole contactor closed: T2 is line 2 always, T1 line 1 then; the coil’s posts are the thermostat’s.
+  expect(
+    ['T1', 'T2', 'CAN-30', 'A1', 'GND'].map((id) => [
+      id,
+      words('cooling').get(id)?.word,
+      words('cooling').get(id)?.pattern,
+    ]),
+  ).toEqual([
+    ['T1', 'line 1', 'stripes'],
+    ['T2', 'line 2', 'dots'],
+    ['CAN-30', 'winding', 'cross'],
+    ['A1', '24 V', 'none'],
+    ['GND', 'earth', 'none'],
+  ])
+  expect(words('off').get('T2')?.word).toBe('line 2')
+  expect([...words('cooling').values()].filter((f) => f.mark !== undefined)).toEqual([])
+  // Run’s return on T1: cap C, on line 2, meets line 1.
+  expect(boardFaces(unit, can, short, { mode: 'cooling', choosing: false }).get('T1')).toMatchObject({
+    word: 'SHORT',
+    pattern: 'stripes',
+  })
+})
+it('the mend of a hazard is its one move, or the leads that go back together', () => {
+  const hazard = short.proof.hazards.find((h) => h.severity === 'stop')
+  if (!hazard) throw new Error('no hazard')
+  expect(mendOf(hazard)).toEqual([{ lead: 'brown/white', to: { kind: 'insulated' } }])
+  expect(mendText(mendOf(hazard), posts)).toBe('Insulate brown/white')
+  const two = [
+    { lead: 'black', to: { kind: 'post' as const, post: 'T1' } },
+    { lead: 'white', to: { kind: 'insulated' as const } },
+  ]
+  expect(mendOf({ ...hazard, move: undefined, together: two })).toEqual(two)
+  expect(mendOf({ ...hazard, move: undefined, together: undefined })).toEqual([])
+  expect(mendText(two, posts)).toBe('Put black and white back as advised')
+  expect([
+    ...blamedLeads({
+      ...short,
+      proof: {
+        ...short.proof,
+        hazards: [{ ...hazard, move: undefined, together: undefined, leads: ['black', 'white'] }],
+      },
+    }),
+  ]).toEqual(['black'])
+})
+it('a plug is turned to the other direction, or back to the advised one', () => {
+  const { plug } = answerWith()
+  expect(plug.set.direction).toBe('CW')
+  expect(turnedPlug(sheet, plug)).toBe('CCW')
+  const [cw, ccw] = ['CW', 'CCW'].map((d) => sheet.settings.rotation.find((r) => r.direction === d))
+  if (!cw || !ccw) throw new Error('no such plug')
+  expect(turnedPlug(sheet, { ...plug, set: { ...plug.set, direction: 'CCW' } })).toBeNull()
+  expect(turnedPlug({ settings: { ...sheet.settings, rotation: [cw] } }, plug)).toBeUndefined()
 })

@@ -6,6 +6,8 @@ import { View } from 'react-native'
 import { MAX_SECTIONS, type Can, type SectionId } from '@oak/core/capacitor/can'
 import { figure } from '@oak/core/quantity/display'
 import { useVan } from '../../platform/state/app'
+import { hasFace } from '../../parts/stock/can-face'
+import { CanFaceChoice } from '../../parts/stock/CanFaceChoice'
 import { leftText, offeredCans } from '../../parts/stock/van-model'
 import { Choice } from '../../ui/Choice'
 import { NumberPad } from '../../ui/NumberPad'
@@ -14,6 +16,7 @@ import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { CanView } from './CanView'
 import { withoutSection, withSection } from './can-edits'
 import { Group, Option } from '../../ui/Group'
 
@@ -70,6 +73,12 @@ function CanSheet({
         Values on the can in hand
       </Words>
       <SectionKeys can={can} chosen={chosen} setChosen={setChosen} setPad={setPad} />
+      {hasFace(can) ? (
+        <>
+          <CanView can={can} groups={[]} jumpers={[]} leads={{}} width={200} />
+          <CanFaceChoice face={can.face} onChange={(face) => setWrong(onPick({ ...can, face }))} />
+        </>
+      ) : null}
       <Choice
         label="Protected start terminal"
         testID="protected"

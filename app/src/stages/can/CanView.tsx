@@ -8,15 +8,10 @@ import { COMPRESSOR_LOAD, NEW_C, sectionPost, type CanJumper } from '@oak/core/w
 import type { PostId } from '@oak/core/wiring/unit-type'
 import { Tap } from '../../ui/Tap'
 import { WirePath } from '../../ui/WirePath'
-import {
-  jumperPath,
-  leadPath,
-  placeCases,
-  tiePath,
-  type CanLayout,
-  type CaseSpot,
-  type Spot,
-} from './can-layout'
+import { placeCases, tiePath, topOf, type CanLayout, type CaseSpot } from './can-layout'
+import { faceWords } from '../../parts/stock/can-face'
+import type { Spot } from './seats'
+import { jumperPaths, leadPath } from './ways'
 import { CPost, Guarded, Kit, Picked, Post, Rim, Strip } from './CanParts'
 import { type CanGroup, valueText } from './can-group'
 
@@ -24,7 +19,7 @@ import { type CanGroup, valueText } from './can-group'
 export type KitEnd = 'none' | 'c' | 'protected'
 
 export interface CanViewProps {
-  readonly can: Pick<Can, 'name' | 'sections' | 'protectedStart'>
+  readonly can: Pick<Can, 'name' | 'sections' | 'protectedStart' | 'face'>
   readonly groups: readonly CanGroup[]
   /** As they are on, by post. */
   readonly jumpers: readonly CanJumper[]
@@ -155,22 +150,25 @@ function CanPicture({ can, groups, jumpers, leads, dead, kit, picked, layout, sc
         <Rim key={at.name} at={at} named={cases.length > 1} />
       ))}
       {cases.slice(1).map((at) => (
-        <Strip key={at.name} d={tiePath(cases[0] as CaseSpot, at)} />
+        <Strip key={at.name} d={tiePath(cases[0] as CaseSpot, at, layout)} />
       ))}
       {groups.map((group) => {
         const [lead, at] = [spotOf(group.lead), holder(group.lead)]
         return lead && at ? (
           <WirePath
             key={group.load}
-            d={leadPath(lead, at)}
+            d={leadPath(lead, topOf(at))}
             insulation={leads[group.load] ?? null}
             width={leads[group.load] ? 9 : 3}
           />
         ) : null
       })}
-      {jumpers.map(({ from, to }, i) => {
-        const [a, b] = [spotAt(from, to), spotAt(to, from)]
-        return a && b ? <Strip key={i} d={jumperPath(a.spot, b.spot, a.at.c)} /> : null
+      {cases.flatMap((at) => {
+        const own = jumpers.flatMap(({ from, to }): [Spot, Spot][] => {
+          const [a, b] = [spotAt(from, to), spotAt(to, from)]
+          return a && b && a.at === at ? [[a.spot, b.spot]] : []
+        })
+        return jumperPaths(own, topOf(at)).map((d, i) => <Strip key={`${at.name} ${i}`} d={d} />)
       })}
       {kit === 'none' ? null : (
         <Kit
@@ -211,5 +209,5 @@ function spoken({ can, groups, jumpers, cases, dead, kit }: Spoken): string {
     .join('; ')
   const shorted = jumpers.some(({ from, to }) => from === NEW_C || to === NEW_C) ? ' A jumper is on C.' : ''
   const tied = cases.length > 1 ? ` ${cases.map((c) => c.name).join(', ')}: their C’s are tied.` : ''
-  return `${cases.length > 1 ? 'The capacitors' : 'The can'} from the top. ${words || 'No plan yet'}.${shorted}${tied}${cases.length === 1 && can.sections.length > 2 ? ' C in the middle.' : ''}${can.protectedStart ? ' It has a protected start terminal.' : ''}${kit === 'none' ? '' : ` Hard-start kit to ${kit === 'c' ? 'C' : 'the protected terminal'}.`}${dead && dead.size > 0 ? ` Dead: ${[...dead].join(', ')}.` : ''}`
+  return `${cases.length > 1 ? 'The capacitors' : 'The can'} from the top. ${words || 'No plan yet'}.${shorted}${tied}${cases.length === 1 ? faceWords(can) : ''}${can.protectedStart ? ' It has a protected start terminal.' : ''}${kit === 'none' ? '' : ` Hard-start kit to ${kit === 'c' ? 'C' : 'the protected terminal'}.`}${dead && dead.size > 0 ? ` Dead: ${[...dead].join(', ')}.` : ''}`
 }

@@ -1,12 +1,7 @@
-// Capacitors seen from the top, each in its own shape: a single has two posts, a dual three, a multi-tap C in the middle and
-// its sections around it. Several stand in rows, their C's tied. Plain geometry; no rendering here.
+// Capacitors seen from the top, each with its own face; several stand in rows, their C's tied. Plain geometry; no rendering here.
 import type { Case, Section } from '@oak/core/capacitor/can'
-
-export interface Spot {
-  readonly x: number
-  readonly y: number
-  readonly r: number
-}
+import { seatsOf, type Spot } from './seats'
+import { freeSpot, wayBetween, type Top } from './ways'
 
 export interface SectionSpot extends Spot {
   readonly section: Section
@@ -33,7 +28,6 @@ const GAP = 14
 const ROW = 344
 /** Radius of a case that stands alone, and beside others. */
 const RADII = { single: [104, 66], dual: [122, 84], 'multi-tap': [146, 146] } as const
-const C_RADIUS = 27
 
 type Shape = keyof typeof RADII
 const shapeOf = ({ sections }: Case): Shape =>
@@ -74,95 +68,44 @@ export function placeCases(cases: readonly Case[], protectedStart: boolean): Can
 const widthOf = (row: readonly number[], sizes: readonly number[]): number =>
   row.reduce((sum, i) => sum + 2 * (sizes[i] as number), 0) + GAP * (row.length - 1)
 
+/** Half the side of the protected terminal. */
+const GUARDED = 12
+
 function placeCase(one: Case, at: Spot, guarded: boolean): CaseSpot {
-  const shared = { name: one.name, stays: one.stays, ...at }
-  const shape = shapeOf(one)
-  if (shape === 'single') {
-    const away = at.r * 0.46
-    const r = Math.min(34, at.r * 0.36)
-    return {
-      ...shared,
-      c: { x: at.x, y: at.y + away, r: Math.min(C_RADIUS, r) },
-      sections: [{ section: one.sections[0] as Section, x: at.x, y: at.y - away, r }],
-      guarded: guarded ? { x: at.x + at.r * 0.66, y: at.y, r: 12 } : null,
-    }
-  }
-  if (shape === 'dual') {
-    const away = at.r * 0.56
-    const r = Math.min(34, at.r * 0.3)
-    const around = (degrees: number) => ({
-      x: at.x + away * Math.cos((degrees * Math.PI) / 180),
-      y: at.y + away * Math.sin((degrees * Math.PI) / 180),
-    })
-    return {
-      ...shared,
-      c: { ...around(90), r: Math.min(C_RADIUS, r) },
-      sections: one.sections.map((section, i) => ({ section, ...around(i === 0 ? 210 : 330), r })),
-      guarded: guarded ? { ...around(20), r: 12 } : null,
-    }
-  }
-  const n = one.sections.length
+  const { c, sections } = seatsOf(one, at)
   return {
-    ...shared,
-    c: { x: at.x, y: at.y, r: C_RADIUS },
-    sections: ring(one.sections, at),
-    guarded: guarded
-      ? {
-          x: at.x + 45 * Math.cos(Math.PI / 2 - Math.PI / n),
-          y: at.y + 45 * Math.sin(Math.PI / 2 - Math.PI / n),
-          r: 12,
-        }
-      : null,
+    name: one.name,
+    stays: one.stays,
+    ...at,
+    c,
+    sections: one.sections.flatMap((section, i) => {
+      const seat = sections[i]
+      return seat ? [{ section, ...seat }] : []
+    }),
+    guarded: guarded ? freeSpot(c, GUARDED, { ...at, posts: [c, ...sections] }) : null,
   }
 }
 
-/** Sections clockwise from the top, in the order they are listed; larger circles for larger sections. */
-function ring(sections: readonly Section[], at: Spot): SectionSpot[] {
-  const away = at.r * 0.63
-  const most = Math.max(...sections.map((s) => s.microfarads))
-  const room = away * Math.sin(Math.PI / sections.length) - 4
-  return sections.map((section, i) => {
-    const angle = (2 * Math.PI * i) / sections.length - Math.PI / 2
-    const r = Math.max(13, Math.min(room, 20 + 14 * Math.sqrt(section.microfarads / most), 34))
-    return { section, x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle), r }
-  })
-}
+/** Every post on a case. */
+export const topOf = ({ x, y, r, c, sections, guarded }: CaseSpot): Top => ({
+  x,
+  y,
+  r,
+  posts: [c, ...sections, ...(guarded ? [guarded] : [])],
+})
 
-/** A jumper keeps this far from the middle of C. */
-const CLEAR_OF_C = 46
-
-/** A jumper from post to post: straight, or bowed where it would run over C. */
-export function jumperPath(a: Spot, b: Spot, c: Spot): string {
-  const mx = (a.x + b.x) / 2
-  const my = (a.y + b.y) / 2
-  const away = Math.hypot(mx - c.x, my - c.y)
-  if (away >= CLEAR_OF_C - 3) return `M${a.x} ${a.y}L${b.x} ${b.y}`
-  // Outwards from C; for posts right across from each other, to the side.
-  const length = Math.hypot(b.x - a.x, b.y - a.y)
-  const [ox, oy] =
-    away > 1 ? [(mx - c.x) / away, (my - c.y) / away] : [(a.y - b.y) / length, (b.x - a.x) / length]
-  const push = 2 * (CLEAR_OF_C - away)
-  return `M${a.x} ${a.y}Q${mx + ox * push} ${my + oy * push} ${b.x} ${b.y}`
+/** C to C, clear of every post of every case, inside the picture. */
+export function tiePath(from: CaseSpot, to: CaseSpot, { cases, width, height }: CanLayout): string {
+  const posts = cases.flatMap((one) => topOf(one).posts)
+  return wayBetween(
+    from.c,
+    to.c,
+    posts,
+    ({ x, y }) => x > EDGE && x < width - EDGE && y > EDGE && y < height - EDGE,
+  ).path
 }
-
-/** A lead comes in from outside its case: over the top of a single or a dual, whose C's are below; from the nearest side of a ring. */
-export function leadPath({ x, y }: Spot, at: CaseSpot): string {
-  if (at.sections.length <= 2) return `M${x} ${at.y - Math.sqrt(at.r ** 2 - (x - at.x) ** 2) - 17}L${x} ${y}`
-  const away = Math.hypot(x - at.x, y - at.y) || 1
-  const k = (at.r + 17) / away
-  return `M${at.x + (x - at.x) * k} ${at.y + (y - at.y) * k}L${x} ${y}`
-}
-
-/** C to C, clear of every post: below two that stand side by side; out of a ring between two of its posts to one below. */
-export function tiePath(from: CaseSpot, to: CaseSpot): string {
-  const n = from.sections.length
-  const start = `M${from.c.x} ${from.c.y}`
-  if (n <= 2 && Math.abs(from.y - to.y) < from.r)
-    return `${start}Q${(from.c.x + to.c.x) / 2} ${Math.max(from.c.y, to.c.y) + 44} ${to.c.x} ${to.c.y}`
-  const angle = Math.PI / 2 + (n > 2 && n % 2 === 0 ? Math.PI / n : 0)
-  const out = { x: from.x + (from.r + 4) * Math.cos(angle), y: from.y + (from.r + 4) * Math.sin(angle) }
-  return `${start}L${out.x} ${out.y}C${to.x - to.r - 46} ${out.y + 24} ${to.x - to.r - 34} ${to.c.y + 8} ${to.c.x} ${to.c.y}`
-}
+/** A strip is not drawn over the picture's edge. */
+const EDGE = 6
 
 export const KIT_SIZE = { width: 56, height: 30 } as const
 
