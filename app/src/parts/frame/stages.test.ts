@@ -7,7 +7,8 @@ import { makeSafe } from '@oak/core/safety/make-safe'
 import { DISCHARGED_STEP, openStep, proveStep } from '@oak/core/safety/progress'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
-import { nextStage, STAGES, stageState } from './stages'
+import { mountingChecks } from '@oak/core/mounting/checklist'
+import { nextStage, STAGES, stageState, type StageId, type StageState } from './stages'
 
 const wire = (traced: boolean) => ({ from: 'T1', to: 'motor', segments: [], traced, stated: [] })
 const STEPS = makeSafe(unitTypeById('cooling-1-pole-shared-capacitor') as UnitType, [])
@@ -92,3 +93,84 @@ it('a stage begun is neither empty nor done', () => {
   expect(stageState(with_({ placements: { black: { kind: 'loose' } } }), 'board')).toBe('part')
   expect(STAGES.map((s) => stageState(EMPTY_JOB, s.id))).toEqual(STAGES.map(() => 'empty'))
 })
+
+const step = { state: 'done' as const, volts: null }
+const reading = {
+  quantity: 'amps' as const,
+  value: 1.4,
+  range: null,
+  accuracy: null,
+  meter: 'typed' as const,
+  at: 0,
+}
+const cause = { cause: 'bearing', name: 'x', strength: 'strong', because: [] } as NonNullable<
+  JobDocument['fault']
+>
+/** What each field alone makes of its stage, the other stages being as of an empty job. */
+it.each<[string, Partial<JobDocument>, StageId, StageState]>([
+  ['a step of making safe', { safe: { 'open 1': step } }, 'safe', 'part'],
+  ['a discharge', { discharge: { way: 'meter', at: 0 } as never }, 'safe', 'part'],
+  ['steps without a unit', { safe: SAFE }, 'safe', 'part'],
+  ['all steps of the unit', { unit: recorded.unit, safe: SAFE }, 'safe', 'done'],
+  ['something seen', { observations: { spin: 'coasts' } }, 'fault', 'part'],
+  ['something read', { measurements: { 'volts-call': reading } }, 'fault', 'part'],
+  ['a cause', { fault: cause }, 'fault', 'done'],
+  ['a line of a plate', { plateLines: { motor: 'x' } }, 'plates', 'part'],
+  ['the motor’s plate', { motorPlate: {} as never }, 'plates', 'done'],
+  ['the can’s marking', { canMarking: {} as never }, 'plates', 'done'],
+  ['a unit', { unit: recorded.unit }, 'wires', 'part'],
+  ['one wire of two traced', { ...recorded, wires: { a: wire(true), b: wire(false) } }, 'wires', 'part'],
+  ['both traced', { ...recorded, wires: { a: wire(true), b: wire(true) } }, 'wires', 'done'],
+  ['a motor alone', { motor: chosen.motor }, 'motor', 'part'],
+  ['a direction alone', { wanted: chosen.wanted }, 'motor', 'part'],
+  ['both', { motor: chosen.motor, wanted: chosen.wanted }, 'motor', 'done'],
+  ['a reading of the can', { readings: { FAN: {} as never } }, 'capacitor', 'part'],
+  ['a lead placed', { placements: { black: { kind: 'loose' } } }, 'board', 'part'],
+  ['a proof of something else', { ...fitted, proven: { ...proven, print: 'other' } }, 'board', 'part'],
+  ['a length', { mountInches: { oldBody: 6 } }, 'mount', 'part'],
+  ['a look', { mountChecks: { spins: true } }, 'mount', 'part'],
+  ['how it is held', { mountChoices: { way: 'base' } }, 'mount', 'part'],
+  ['a length, of a known unit', { unit: recorded.unit, mountInches: { oldBody: 6 } }, 'mount', 'part'],
+  ['a turn', { startup: { turned: 'right' } }, 'startup', 'part'],
+  ['amps', { measurements: { 'amps-start cooling': reading } }, 'startup', 'part'],
+  ['other amps', { measurements: { 'amps-motor': reading } }, 'startup', 'empty'],
+  [
+    'a right turn and amps',
+    { startup: { turned: 'right' }, measurements: { 'amps-start cooling': reading } },
+    'startup',
+    'done',
+  ],
+  [
+    'a wrong turn and amps',
+    { startup: { turned: 'backwards' }, measurements: { 'amps-start cooling': reading } },
+    'startup',
+    'part',
+  ],
+  ['a proof', { ...fitted, proven }, 'card', 'done'],
+])('%s', (_, fields, stage, state) => expect(stageState(with_(fields), stage)).toBe(state))
+
+it('mounting is done once every check of this unit was looked at', () => {
+  const unit = unitTypeById(recorded.unit) as UnitType
+  const ids = mountingChecks(unit, false).map(({ id }) => id)
+  const looked = (list: readonly string[]) => ({
+    ...recorded,
+    mountChecks: Object.fromEntries(list.map((id) => [id, true])),
+  })
+  expect(ids.length).toBeGreaterThan(2)
+  expect(stageState(with_(looked(ids)), 'mount')).toBe('done')
+  expect(stageState(with_(looked(ids.slice(1))), 'mount')).toBe('part')
+  expect(stageState(with_({ ...looked(ids), unit: null }), 'mount')).toBe('part')
+})
+it('the stages stand in the order of the work, each with a short name', () =>
+  expect(STAGES.map(({ name }) => name)).toEqual([
+    'Safe',
+    'Fault',
+    'Plates',
+    'Wires',
+    'Motor',
+    'Can',
+    'Board',
+    'Mount',
+    'Start',
+    'Card',
+  ]))

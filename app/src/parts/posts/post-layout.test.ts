@@ -28,3 +28,56 @@ it('wires begin and end where they should', () => {
   expect(wireToRight(layout, a, { x: 300, y: 70 })).toMatch(new RegExp(`^M${a.dot.x} ${a.dot.y}V`))
   expect(wireByMargin(a, c, 5)).toContain('H5V')
 })
+
+describe('three posts of a part, 180 px wide from 34', () => {
+  const parts = [
+    { id: 'p', name: 'contactor', posts: ['a', 'b', 'c', 'd'].map((id) => ({ id })) },
+    { id: 'q', name: 'can', posts: [{ id: 'e' }] },
+  ]
+  const layout = layoutPosts(parts, 34, 180)
+  const cell = (id: string) => {
+    const found = layout.cells.get(id)
+    if (!found) throw new Error(`no post ${id}`)
+    return found
+  }
+  it('stand three in a row with 8 px between them, 7 px from the edges; the fourth below the first', () => {
+    // (180 - 2·7 - 2·8) / 3
+    expect(cell('a')).toMatchObject({ x: 41, y: 22, width: 50, height: 52 })
+    expect(cell('b').x - cell('a').x).toBe(58)
+    expect([cell('d').x, cell('d').y]).toEqual([41, 22 + 52 + 11])
+    expect(cell('c').x + cell('c').width).toBe(34 + 180 - 7)
+  })
+  it('parts stand one below the other, named, 8 px apart', () => {
+    expect(layout.boxes).toEqual([
+      { id: 'p', name: 'contactor', y: 0, height: 22 + 2 * 63 },
+      { id: 'q', name: 'can', y: 22 + 2 * 63 + 8, height: 22 + 63 },
+    ])
+    expect([layout.x, layout.width, layout.height]).toEqual([34, 180, 148 + 8 + 85 + 8])
+    // A post alone has the whole row.
+    expect(cell('e')).toMatchObject({ x: 41, width: 166, y: 148 + 8 + 22 })
+  })
+  it('a wire leaves the last column to the right, the others downwards', () => {
+    expect([cell('a').leaves, cell('b').leaves, cell('c').leaves]).toEqual(['down', 'down', 'right'])
+    expect(cell('a').dot).toEqual({ x: 41 + 25, y: 22 + 52 })
+    expect(cell('c').dot).toEqual({ x: 207, y: 22 + 26 })
+  })
+  it('on a narrow screen two stand in a row', () => {
+    const narrow = (width: number) =>
+      [...layoutPosts(parts, 0, width).cells.values()].filter(({ y }) => y === 22).length
+    // Three gloves of 48 px with 8 px between and 7 px beside them.
+    expect([narrow(3 * 48 + 2 * 8 + 2 * 7), narrow(3 * 48 + 2 * 8 + 2 * 7 - 1)]).toEqual([3, 2])
+  })
+  it('wires to the right run in the gap below their row, each in a lane of its own', () => {
+    // From 66, 74 down by half the gap to 79.5, out at 214, and a bend of 55 % of the way.
+    expect(wireToRight(layout, cell('a'), { x: 314, y: 100 })).toBe(
+      'M66 74V79.5H214C269 79.5 259 100 314 100',
+    )
+    expect(wireToRight(layout, cell('a'), { x: 314, y: 100 }, 1)).toContain('V83.5H214C269 83.5')
+    expect(wireToRight(layout, cell('c'), { x: 314, y: 100 })).toBe('M207 48H214C269 48 259 100 314 100')
+    expect(wireToRight(layout, cell('c'), { x: 314, y: 100 }, 1)).toBe('M207 53H214C269 53 259 100 314 100')
+    // Close by, the bend is 18 px at least.
+    expect(wireToRight(layout, cell('c'), { x: 220, y: 100 })).toContain('C232 48 202 100 220 100')
+  })
+  it('wires between two posts run by the margin, in their own lane', () =>
+    expect(wireByMargin(cell('a'), cell('d'), 12)).toBe('M66 74V79.5H12V142.5H66V137'))
+})

@@ -1,6 +1,6 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
 import type { StockLine } from '@oak/core/van/stock-line'
-import { canOfPlan, chooseEdits, startParts, stockParts, withFirst } from './stock-plan-model'
+import { AIM_WORDS, canOfPlan, chooseEdits, startParts, stockParts, withFirst } from './stock-plan-model'
 
 const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | 'start'): StockLine => ({
   kind: 'capacitor',
@@ -122,4 +122,75 @@ it('puts the chosen aim first, the others in their order', () => {
     'opened',
     'versatile',
   ])
+})
+it('what was taken before the count leaves none, and never fewer', () => {
+  expect(stockParts(VAN, { 'c-dual': -1 }, {}).map((p) => p.quantity)).toEqual([0, 0])
+  expect(startParts(VAN, {}, {}).map((p) => p.quantity)).toEqual([0])
+})
+it('a part has its line’s volts, tolerance and price', () =>
+  expect(stockParts(VAN, { 'c-dual': 1 }, {})[0]).toMatchObject({
+    name: 'Dual 45/5',
+    volts: 440,
+    tolerancePercent: 6,
+    cents: 900,
+  }))
+it('of several the lowest volts, the widest tolerance and any protected terminal count', () => {
+  const stock = {
+    low: { ...line('Low', [45, 5], 'dual'), volts: 370 },
+    wide: { ...line('Wide', [7.5], 'single'), tolerancePercent: 10, protectedStart: true },
+  }
+  const van = { sheets: {}, settings: {}, stock }
+  expect(canOfPlan(plan(['low', 'wide']), van, null)).toMatchObject({
+    id: 'low+wide',
+    name: 'Low + Wide',
+    volts: 370,
+    tolerancePercent: 10,
+    protectedStart: true,
+  })
+  expect(canOfPlan(plan(['low', 'low']), van, null)?.protectedStart).toBe(false)
+  // The larger one’s C takes what was on the old C: it stands first, wherever the plan lists it.
+  expect(canOfPlan(plan(['wide', 'low']), van, null)?.sections.map((s) => s.of)).toEqual([
+    'Low',
+    'Low',
+    'Wide',
+  ])
+})
+it('a long name and a long list of parts are cut to what the record takes', () => {
+  const stock = {
+    ['x'.repeat(50)]: line('n'.repeat(200), [45, 5], 'dual'),
+    ['y'.repeat(50)]: line('m'.repeat(200), [5], 'single'),
+  }
+  const can = canOfPlan(plan(Object.keys(stock)), { sheets: {}, settings: {}, stock }, null)
+  expect([can?.id.length, can?.name.length]).toEqual([60, 300])
+})
+it('an old can that stays is alone the can where nothing else is fitted', () => {
+  const stays = {
+    load: 'FAN',
+    name: 'The old can',
+    volts: 370,
+    microfarads: 5,
+    tolerancePercent: 5,
+    reading: { low: 4.9, high: 5.1 },
+  }
+  expect(canOfPlan(plan(['old-can']), VAN, stays)).toEqual({
+    id: 'old-can',
+    name: 'The old can',
+    volts: 370,
+    tolerancePercent: 5,
+    protectedStart: false,
+    sections: [{ id: 'FAN', microfarads: 5, marked: 5, stays: 'FAN' }],
+  })
+  // It stands first also beside a can of more sections.
+  expect(canOfPlan(plan(['c-dual', 'old-can']), VAN, stays)?.sections[0]).toMatchObject({ of: 'The old can' })
+  expect(canOfPlan(plan(['old-can']), VAN, null)).toBeNull()
+})
+it('every aim has a short name', () => {
+  expect(AIM_WORDS).toEqual({
+    parts: 'fewest',
+    error: 'closest',
+    jumpers: 'no jumpers',
+    versatile: 'keep multi-taps',
+    cost: 'cheapest',
+    opened: 'least from van',
+  })
 })

@@ -1,7 +1,7 @@
 import { PROBES } from '@oak/core/diagnosis/answers'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
-import { diagnoseInput, PROBES_OF } from './fault-model'
+import { diagnoseInput, KIND_TITLES, PROBES_OF, STRENGTH_WORDS } from './fault-model'
 
 const read = (quantity: Quantity, value: number): Measurement => ({
   quantity,
@@ -47,4 +47,25 @@ it('every reading that the diagnosis knows can be taken somewhere, in its own qu
   const offered = Object.values(PROBES_OF).flat()
   expect(offered.map((p) => p.probe).sort()).toEqual([...PROBES].sort())
   for (const { probe, quantity } of offered) expect(probe.startsWith(`${quantity}-`)).toBe(true)
+})
+it('where the leads go is said in words of its own for each reading of a test', () => {
+  for (const probes of Object.values(PROBES_OF)) {
+    const titles = probes.map(({ title }) => title)
+    for (const title of titles) expect(title).toMatch(/^[A-Z].{5,}/)
+    expect(new Set(titles).size).toBe(titles.length)
+  }
+  expect(PROBES_OF['ohms-windings']?.map(({ title }) => title)).toEqual([
+    'Motor common to run',
+    'Motor common to start',
+    'Run to start',
+  ])
+})
+it('what is live is for qualified people, and what is not is locked out', () => {
+  expect(KIND_TITLES).toEqual({
+    look: 'To see and hear',
+    'power-off': 'Power off, locked out',
+    live: 'Live: qualified people only',
+    contributory: 'Also worth noting',
+  })
+  for (const [strength, word] of Object.entries(STRENGTH_WORDS)) expect(word).toBe(strength)
 })
