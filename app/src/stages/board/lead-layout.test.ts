@@ -29,10 +29,10 @@ describe('leads beside the posts', () => {
   it('stand in the order of the posts they belong on; a return beside C’s height, the others last', () => {
     const leads = [
       lead('loose'),
-      lead('start', { advised: { kind: 'post', post: 'FAN' } } as Partial<BoardLead>),
-      lead('return', { role: 'run-return' } as Partial<BoardLead>),
-      lead('motor common', { advised: { kind: 'post', post: 'T1' } } as Partial<BoardLead>),
-      lead('lost', { advised: { kind: 'post', post: 'nowhere' } } as Partial<BoardLead>),
+      lead('start', { advised: { kind: 'post', post: 'FAN' } }),
+      lead('return', { role: 'run-return' }),
+      lead('motor common', { advised: { kind: 'post', post: 'T1' } }),
+      lead('lost', { advised: { kind: 'post', post: 'nowhere' } }),
       lead('plug', { isPlug: true }),
     ]
     const { main, plug } = arrange(leads, layout)
