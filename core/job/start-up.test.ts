@@ -2,7 +2,9 @@
 import { FINISHED } from './testing/finished'
 import type { JobDocument } from './document'
 import { startProbe, SUPPLY_PROBE } from './inputs/startup-input'
+import { PLAIN_FIRST } from './report/first-power-words'
 import { composeReport } from './report/report'
+import { TROUBLE_SENTENCES } from '../startup/first-power'
 import { proofState, standingProof } from './standing-proof'
 import { startUpStop } from './start-up'
 
@@ -45,6 +47,26 @@ it.each([
   expect(startUpStop(job)).toMatch(sentence)
   expect(proofState(job).kind).toBe('stopped')
   expect(standingProof(job)).toBeNull()
+})
+
+it.each(Object.entries(TROUBLE_SENTENCES))(
+  'a motor that does this at the first power takes the proof off the papers, in words: %s',
+  (turned, sentence) => {
+    const job = { ...proven, startup: { turned } }
+    expect(proofState(job)).toEqual({ kind: 'stopped', sentence })
+    expect(standingProof(job)).toBeNull()
+    const plain = JSON.stringify(composeReport(job, 'plain'))
+    const words = PLAIN_FIRST[turned as keyof typeof TROUBLE_SENTENCES]
+    expect(plain).toContain(`When it was last tested, ${words}.`)
+    expect(plain).toContain(`The first run showed something that is not put right yet: ${words}.`)
+    const trade = JSON.stringify(composeReport(job, 'technical'))
+    expect(trade).toContain(`First power: ${words}.`)
+    expect(trade).toContain(`Stopped at start-up, so not proven: ${sentence}`)
+  },
+)
+it('what an owner is told has no figure and no lead in it', () => {
+  for (const words of Object.values(PLAIN_FIRST)) expect(words).toMatch(/^the [a-z ]+$/)
+  expect(new Set(Object.values(PLAIN_FIRST)).size).toBe(6)
 })
 
 it('comes back when the reading is put right', () => {

@@ -4,6 +4,7 @@ import { PROBES } from '../diagnosis/answers'
 import { ALL_TESTS } from '../diagnosis/model'
 import { LEAD_SHEETS } from '../motor/lead-sheets'
 import { BLOWER_CAN } from '../testing/circuits'
+import { FIRST_POWER } from '../startup/first-power'
 import { drawsFrom } from '../testing/draws'
 import { CAN, requestFor } from '../testing/fixtures'
 import { brokenProse } from '../testing/prose'
@@ -109,11 +110,11 @@ it('of a match, with every motor, plate and fan', () => {
 it('of a start, whatever was read', () => {
   const draw = drawsFrom(7)
   const maybe = <T>(value: T): T | null => (draw() < 0.5 ? value : null)
-  for (let i = 0; i < 120; i++) {
+  for (let i = 0; i < 200; i++) {
     const amps = Number((0.2 + 2.5 * draw()).toFixed(2))
     const input = {
       hookup: HOOKUP,
-      turned: maybe(draw() < 0.5 ? 'right' : 'backwards'),
+      turned: maybe(FIRST_POWER[Math.floor(draw() * FIRST_POWER.length)]),
       readings: [
         { mode: 'cooling', amps, door: maybe('open'), inrush: maybe(Number((6 * draw()).toFixed(1))) },
       ],

@@ -1,6 +1,7 @@
 import * as v from 'valibot'
 import { SPEED_NAMES } from '../motor/lead-sheet'
 import { checkWhole, type Problem } from '../quantity/problem'
+import { FIRST_POWER } from '../startup/first-power'
 import { startUpOf } from '../startup/start-up'
 import { MODE_IDS } from '../wiring/unit-type'
 import { knownUnitType } from '../wiring/unit-types'
@@ -25,7 +26,10 @@ const ReadingSchema = v.strictObject({
 })
 const InputSchema = v.strictObject({
   hookup: HookupInputSchema,
-  turned: v.optional(v.nullable(v.picklist(['right', 'backwards'], 'It turned right or backwards.')), null),
+  turned: v.optional(
+    v.nullable(v.picklist(FIRST_POWER, `What it did is one of: ${FIRST_POWER.join(', ')}.`)),
+    null,
+  ),
   readings: v.optional(v.pipe(v.array(ReadingSchema), v.maxLength(20, 'More than 20 readings.')), []),
   capacitor: v.optional(
     v.nullable(
@@ -81,10 +85,11 @@ const OutputSchema = v.object({
   notProven: v.nullable(Text),
   stopped: v.boolean(),
   direction: v.object({
-    verdict: v.picklist(['right', 'change-plug', 'look-for-cause', 'not-tested']),
+    verdict: v.picklist(['right', 'change-plug', 'look-for-cause', 'not-tested', 'trouble']),
     text: Text,
     steps: v.array(Text),
     causes: v.array(Text),
+    next: v.nullable(v.picklist(['board', 'capacitor', 'mount'])),
   }),
   amps: v.array(AmpsSchema),
   supply: v.nullable(v.object({ verdict: v.picklist(['fine', 'low', 'high', 'cannotTell']), text: Text })),

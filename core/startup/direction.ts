@@ -1,38 +1,44 @@
-// The short test for direction: what to do when it turns backwards, for this very lead sheet.
+// The short test of the first seconds: what to do when it turns backwards, for this very lead sheet, or does not run as it should.
 import type { LeadSheet, RotationChoice } from '../motor/lead-sheet'
 import type { Direction } from '../rotation/view'
+import { judgeTrouble, type FirstPower, type PoweredHookup, type TroubleAnswer } from './first-power'
 
 /** What the direction test says, and what to do about it. */
 export interface DirectionAnswer {
-  readonly verdict: 'right' | 'change-plug' | 'look-for-cause' | 'not-tested'
+  /** `trouble`: it does not run as it should, whichever way. */
+  readonly verdict: 'right' | 'change-plug' | 'look-for-cause' | 'not-tested' | 'trouble'
   readonly text: string
   /** The plug, lead by lead: what to part and what to join; empty where nothing is to be changed. */
   readonly steps: readonly string[]
   /** What to look at, in order, where the plug is as it should be. */
   readonly causes: readonly string[]
+  readonly next: TroubleAnswer['next']
 }
 
 /** What was seen of the first seconds, and how the plug is set. */
 export interface DirectionTest {
-  readonly turned: 'right' | 'backwards' | null
+  readonly turned: FirstPower | null
   readonly sheet: Pick<LeadSheet, 'name' | 'settings' | 'capacitor'>
   /** How the plug is set, and what the wanted rotation asks for; null: not stated. */
   readonly set: Direction
   readonly advised: Direction | null
-  /** Air at the register proves nothing about a forward-curved wheel. */
-  readonly blower: boolean
+  readonly on: PoweredHookup
 }
 
 /** The order of causes is common practice, no source: seen from, wiring, capacitor, motor. */
-export function judgeDirection({ turned, sheet, set, advised, blower }: DirectionTest): DirectionAnswer {
+export function judgeDirection({ turned, sheet, set, advised, on }: DirectionTest): DirectionAnswer {
   if (turned === null)
     return {
       verdict: 'not-tested',
-      text: `Power for two seconds and look ${blower ? 'at the wheel itself: air at the register proves nothing' : 'which way it turns'}.`,
+      // Air at the register proves nothing about a forward-curved wheel.
+      text: `Power for two seconds and look ${on.blower ? 'at the wheel itself: air at the register proves nothing' : 'which way it turns'}.`,
       steps: [],
       causes: [],
+      next: null,
     }
-  if (turned === 'right') return { verdict: 'right', text: 'It turns the right way.', steps: [], causes: [] }
+  if (turned === 'right')
+    return { verdict: 'right', text: 'It turns the right way.', steps: [], causes: [], next: null }
+  if (turned !== 'backwards') return { verdict: 'trouble', steps: [], ...judgeTrouble(turned, on) }
   const choices = sheet.settings.rotation
   const now = choices.find((c) => c.direction === set)
   const other = choices.find((c) => c.direction !== set)
@@ -42,6 +48,7 @@ export function judgeDirection({ turned, sheet, set, advised, blower }: Directio
       text: `Backwards: the plug is set ${set}, and ${advised} is wanted. Power off and proven dead, then:`,
       steps: plugSteps(now, other),
       causes: [],
+      next: null,
     }
   const causes = [
     'Which end it was looked at from: CW from one end is CCW from the other.',
@@ -58,6 +65,7 @@ export function judgeDirection({ turned, sheet, set, advised, blower }: Directio
     text: `${backwardsText(set, advised, other !== undefined)} In this order, never the capacitor’s leads exchanged:`,
     causes,
     steps: now && other ? plugSteps(now, other) : [],
+    next: 'board',
   }
 }
 

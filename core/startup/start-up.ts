@@ -6,11 +6,12 @@ import { readingInterval, type MeterAccuracy } from '../quantity/interval'
 import type { SupplyAnswer } from '../supply/supply'
 import type { ModeId } from '../wiring/unit-type'
 import { expectedModes, type ExpectedMode } from './expected'
+import { poweredHookup, type FirstPower } from './first-power'
 import { judgeStartUp, type StartUp } from './verdict'
 
 /** Readings with the accuracy of the meter they are from; null: a usual one. */
 export interface StartUpFacts {
-  readonly turned: 'right' | 'backwards' | null
+  readonly turned: FirstPower | null
   readonly readings: readonly {
     readonly mode: ModeId
     readonly amps: number
@@ -52,7 +53,7 @@ export function startUpOf(
       sheet,
       set: answer.plug.set.direction,
       advised: answer.plug.advised?.direction ?? null,
-      blower: unit.traits.fan === 'blower',
+      on: poweredHookup(unit, sheet, answer),
     },
     readings: readings.flatMap((r) => {
       const at = expected.find((m) => m.mode === r.mode)

@@ -1,6 +1,7 @@
 import { leadSheetById } from '../motor/lead-sheets'
 import { crossedSpeeds, judgeAmps, type AmpsReading } from './amps'
 import { judgeDirection } from './direction'
+import { FIRST_POWER, TROUBLE_SENTENCES, type PoweredHookup, type Trouble } from './first-power'
 import { overAmpsCauses, type OverAmpsEvidence } from './over-amps'
 import { judgeStartUp, type StartUpInput } from './verdict'
 
@@ -14,6 +15,13 @@ const reading = (low: number, high = low, more: Partial<AmpsReading> = {}): Amps
   inrush: null,
   ...more,
 })
+
+const ON: PoweredHookup = {
+  blower: false,
+  feeds: [{ mode: 'cooling', line1: 'black on T1', line2: 'white on T2' }],
+  start: 'brown on FAN',
+  microfarads: 7.5,
+}
 
 describe('amps', () => {
   it.each([
@@ -85,7 +93,7 @@ describe('amps', () => {
 describe('direction', () => {
   const sheet = leadSheetById('rowan-25r')!
   const test = (more: object) =>
-    judgeDirection({ turned: 'backwards', sheet, set: 'CW', advised: 'CW', blower: false, ...more })
+    judgeDirection({ turned: 'backwards', sheet, set: 'CW', advised: 'CW', on: ON, ...more })
   it('backwards with the plug otherwise than wanted: the plug’s own leads, one by one', () => {
     const { verdict, steps } = test({ set: 'CW', advised: 'CCW' })
     expect(verdict).toBe('change-plug')
@@ -127,7 +135,7 @@ describe('direction', () => {
   it('a motor without a capacitor is not asked for one', () =>
     expect(test({ sheet: leadSheetById('teal-33e')! }).causes.join()).not.toContain('capacitor'))
   it('a wheel is looked at, not felt at the register', () =>
-    expect(test({ turned: null, blower: true }).text).toContain('proves nothing'))
+    expect(test({ turned: null, on: { ...ON, blower: true } }).text).toContain('proves nothing'))
 })
 
 const EVIDENCE: OverAmpsEvidence = {
@@ -168,13 +176,25 @@ describe('start-up as a whole', () => {
   const evidence = { volts, ratedVolts, oldRpm, newRpm, proven, sameBlade }
   const base: StartUpInput = {
     proof: { verdict: 'proven', sentence: 'Proven in off and cooling.' },
-    direction: { turned: 'right', sheet, set: 'CW', advised: 'CW', blower: false },
+    direction: { turned: 'right', sheet, set: 'CW', advised: 'CW', on: ON },
     readings: [reading(1.2)],
     speeds: [],
     capacitor: null,
     evidence,
   }
   const start = (more: Partial<StartUpInput>) => judgeStartUp({ ...base, ...more })
+  it.each(FIRST_POWER.filter((seen): seen is Trouble => seen !== 'right' && seen !== 'backwards'))(
+    'a motor that does this is stopped, whatever else was read: %s',
+    (turned) => {
+      const answer = start({ direction: { ...base.direction, turned } })
+      expect(answer).toMatchObject({ verdict: 'stop', stopped: true, sentence: TROUBLE_SENTENCES[turned] })
+      expect(answer.direction).toMatchObject({ verdict: 'trouble', steps: [] })
+      // Before volts and amps: the motor that stands is what burns now.
+      expect(start({ direction: { ...base.direction, turned }, readings: [reading(9)] }).sentence).toBe(
+        TROUBLE_SENTENCES[turned],
+      )
+    },
+  )
   it('right way and under its rating: fine', () =>
     expect(start({})).toMatchObject({
       verdict: 'fine',

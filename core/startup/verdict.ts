@@ -6,6 +6,7 @@ import { microfaradsFromReading, type CapacitorReadingResult } from '../capacito
 import type { MeterAccuracy } from '../quantity/interval'
 import { crossedSpeeds, judgeAmps, type AmpsAnswer, type AmpsReading } from './amps'
 import { judgeDirection, type DirectionAnswer, type DirectionTest } from './direction'
+import { TROUBLE_SENTENCES } from './first-power'
 import { overAmpsCauses, type OverAmpsCause, type OverAmpsEvidence } from './over-amps'
 
 /** Everything read and seen at start-up. */
@@ -67,7 +68,7 @@ export function judgeStartUp({
       rating: { microfarads: can.microfarads, tolerancePercent: can.tolerancePercent },
     })
   const supply = evidence.volts && judgeVolts(evidence.volts, evidence.ratedVolts, 'the motor’s plate')
-  const parts: Parts = { direction, amps, supply, crossed, capacitor }
+  const parts: Parts = { turned: test.turned, direction, amps, supply, crossed, capacitor }
   const over = amps.some((a) => a.over && a.verdict !== 'cannotTell')
   const seen = worst(parts)
   const notProven = notProvenText(proof)
@@ -79,7 +80,11 @@ export function judgeStartUp({
     sentence: seen === 'stop' || notProven === null ? told : notProven,
     notProven,
     stopped: seen === 'stop',
-    ...parts,
+    direction,
+    amps,
+    supply,
+    crossed,
+    capacitor,
     causes: over ? overAmpsCauses({ ...evidence, capacitor: capacitor?.verdict ?? null }) : [],
   }
 }
@@ -93,12 +98,14 @@ function notProvenText({ verdict, sentence }: StartUpInput['proof']): string | n
 const lower = (text: string): string =>
   /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text
 
-type Parts = Pick<StartUp, 'direction' | 'amps' | 'supply' | 'crossed' | 'capacitor'>
+interface Parts extends Pick<StartUp, 'direction' | 'amps' | 'supply' | 'crossed' | 'capacitor'> {
+  readonly turned: DirectionTest['turned']
+}
 
 function worst({ direction, amps, supply, crossed, capacitor }: Parts): StartUp['verdict'] {
   if (supply?.verdict === 'high' || supply?.verdict === 'low') return 'stop'
-  const backwards = direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause'
-  if (backwards || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop'))
+  const wrong = direction.verdict !== 'right' && direction.verdict !== 'not-tested'
+  if (wrong || crossed || capacitor?.verdict === 'out' || amps.some((a) => a.verdict === 'stop'))
     return 'stop'
   if (amps.some((a) => a.verdict === 'watch')) return 'watch'
   if (direction.verdict === 'not-tested' || amps.length === 0 || amps.some((a) => a.verdict === 'cannotTell'))
@@ -123,7 +130,8 @@ function sentenceOf(verdict: StartUp['verdict'], parts: Parts): string {
 }
 
 /** What stops it, the most pressing first; null: nothing does. */
-function stopSentence({ direction, amps, supply, crossed, capacitor }: Parts): string | null {
+function stopSentence({ turned, direction, amps, supply, crossed, capacitor }: Parts): string | null {
+  if (turned !== null && turned !== 'right' && turned !== 'backwards') return TROUBLE_SENTENCES[turned]
   if (supply?.verdict === 'high') return `The supply: ${supply.text}`
   if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause')
     return 'It turns backwards: stop it.'

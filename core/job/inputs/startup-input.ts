@@ -1,4 +1,5 @@
 // From a job to the inputs of startup-verdict and charge-glance, as far as they are known.
+import { FIRST_POWER } from '../../startup/first-power'
 import type { TemperatureUnit } from '../../quantity/temperature'
 import type { UnitType } from '../../wiring/unit-type'
 import { unitTypeById } from '../../wiring/unit-types'
@@ -33,7 +34,7 @@ export function startupInput(job: JobDocument) {
   const supply = valueOf(job, SUPPLY_PROBE)
   return {
     hookup,
-    turned: oneOf(job.startup.turned, ['right', 'backwards']),
+    turned: oneOf(job.startup.turned, FIRST_POWER),
     readings: ampsReadings(job, unit),
     capacitor: canReading(job),
     supply: supply !== null && supply > 0 ? { volts: supply, accuracy: accuracyOf(job, SUPPLY_PROBE) } : null,

@@ -1,4 +1,5 @@
 // The facts of a job as a report tells them, each from what the record holds and nothing else; and what the record lacks.
+import { firstPower, PLAIN_FIRST } from './first-power-words'
 import { probeName } from './probe-names'
 import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
@@ -216,17 +217,23 @@ const meterOf = ({ measurements }: JobDocument, key: string): string =>
 const doorWords = ({ startup }: JobDocument): string =>
   startup.door === 'open' ? ', read with the door off' : ''
 
+/** What the fan did at the first power. */
+function firstPowerFacts(job: JobDocument): Fact[] {
+  const seen = firstPower(job)
+  if (!seen) return []
+  const isRight = seen === 'right'
+  return [
+    {
+      section: 'readings',
+      plain: isRight ? 'The fan turns the right way.' : `When it was last tested, ${PLAIN_FIRST[seen]}.`,
+      technical: `First power: ${isRight ? 'it turned the right way' : PLAIN_FIRST[seen]}.`,
+    },
+  ]
+}
+
 function readings(job: JobDocument, unit: TemperatureUnit): Fact[] {
   const facts: Fact[] = []
-  if (job.startup.turned)
-    facts.push({
-      section: 'readings',
-      plain:
-        job.startup.turned === 'right'
-          ? 'The fan turns the right way.'
-          : 'The fan turned the wrong way when it was last tested.',
-      technical: `Direction at start-up: ${job.startup.turned}.`,
-    })
+  facts.push(...firstPowerFacts(job))
   const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
   for (const mode of modes) {
     const amps = job.measurements[startProbe('amps', mode.id)]
@@ -312,13 +319,18 @@ function unprovenGaps(job: JobDocument): Fact[] {
 /** What stopped the first run, without a figure or a lead's name. */
 function plainStop(job: JobDocument): string {
   const answer = jobStartUp(job)
-  if (answer?.supply?.verdict === 'high') return 'the voltage at the unit is too high'
-  if (answer?.direction.verdict === 'change-plug' || answer?.direction.verdict === 'look-for-cause')
-    return 'the fan turned the wrong way'
-  if (answer?.amps.some((a) => a.verdict === 'stop')) return 'the motor draws too much current'
-  if (answer?.crossed) return 'two speeds are exchanged'
-  if (answer?.supply?.verdict === 'low') return 'the voltage at the unit is too low'
-  return 'the new capacitor does not read what the motor asks for'
+  const seen = firstPower(job)
+  const volts = answer?.supply?.verdict
+  // A motor that stands or trips is said first; a supply that is too high before a direction.
+  const stops: readonly (readonly [boolean | undefined, string])[] = [
+    [seen === 'backwards' && volts === 'high', 'the voltage at the unit is too high'],
+    [seen !== undefined && seen !== 'right', seen && seen !== 'right' ? PLAIN_FIRST[seen] : ''],
+    [volts === 'high', 'the voltage at the unit is too high'],
+    [answer?.amps.some((a) => a.verdict === 'stop'), 'the motor draws too much current'],
+    [answer !== null && answer.crossed !== null, 'two speeds are exchanged'],
+    [volts === 'low', 'the voltage at the unit is too low'],
+  ]
+  return stops.find(([is]) => is)?.[1] ?? 'the new capacitor does not read what the motor asks for'
 }
 
 function gaps(job: JobDocument): Fact[] {

@@ -1,11 +1,14 @@
 // The first seconds: which way it must turn, which way it did, and what then.
+import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { StartupOutput } from '@oak/core/operations/startup-verdict'
+import { FIRST_POWER, type FirstPower } from '@oak/core/startup/first-power'
 import { rotationFromBoth, seenFrom } from '@oak/core/rotation/view'
 import { TurningFan } from '../../parts/rotation/TurningFan'
 import { editJob } from '../../platform/state/app'
-import { Choice } from '../../ui/Choice'
+import { Group, Option } from '../../ui/Group'
+import { QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
 
@@ -22,24 +25,63 @@ export function Direction({ id, job, output, blower }: DirectionProps) {
   return (
     <View style={{ gap: 8 }}>
       <MustTurn job={job} blower={blower} />
-      <Choice<'right' | 'backwards'>
-        label="It turned"
-        testID="turned"
+      <FirstPowerChoice
         value={turned}
         onChange={(value) => editJob(id, [{ path: ['startup', 'turned'], value }])}
-        options={[
-          { value: 'right', text: 'right way' },
-          { value: 'backwards', text: 'backwards' },
-        ]}
       />
-      {output && turned !== null ? <DirectionAnswer direction={output.direction} /> : null}
+      {output && turned !== null ? <DirectionAnswer id={id} direction={output.direction} /> : null}
     </View>
   )
 }
 
 /** What was seen of the first seconds; null: not said. */
-const turnedOf = ({ startup }: JobDocument) =>
-  startup.turned === 'right' || startup.turned === 'backwards' ? startup.turned : null
+const turnedOf = ({ startup }: JobDocument): FirstPower | null =>
+  FIRST_POWER.find((seen) => seen === startup.turned) ?? null
+
+const SEEN: Readonly<Record<FirstPower, string>> = {
+  right: 'right way',
+  backwards: 'backwards',
+  hums: 'hums, stands',
+  nothing: 'nothing at all',
+  trips: 'breaker or fuse',
+  'cuts-out': 'runs, cuts out',
+  noise: 'noise',
+}
+
+interface FirstPowerChoiceProps {
+  readonly value: FirstPower | null
+  readonly onChange: (value: FirstPower) => void
+}
+
+/** Two beside each other: the ones that all is well with or that is tried again are first, under the thumb. */
+function FirstPowerChoice({ value, onChange }: FirstPowerChoiceProps) {
+  return (
+    <Group
+      label="What it did"
+      testID="turned"
+      columns={2}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {FIRST_POWER.map((seen) => (
+        <Option
+          key={seen}
+          selected={value === seen}
+          label={SEEN[seen]}
+          onPress={() => onChange(seen)}
+          style={{
+            flexGrow: 1,
+            flexBasis: '44%',
+            alignItems: 'center',
+            justifyContent: 'center',
+            paddingHorizontal: 8,
+          }}
+        >
+          <Words size={value === seen ? 'strong' : 'body'}>{SEEN[seen]}</Words>
+        </Option>
+      ))}
+    </Group>
+  )
+}
 
 function MustTurn({ job, blower }: Pick<DirectionProps, 'job' | 'blower'>) {
   const plug = job.motor && job.plug ? { direction: job.plug, seenFrom: job.motor.rotationNamedFrom } : null
@@ -66,10 +108,23 @@ function MustTurn({ job, blower }: Pick<DirectionProps, 'job' | 'blower'>) {
   )
 }
 
-/** Right, or backwards: then the causes in order, and how the plug is changed when none of them is it. */
-function DirectionAnswer({ direction }: { readonly direction: StartupOutput['direction'] }) {
-  const { verdict, text, causes, steps } = direction
-  const bad = verdict === 'change-plug' || verdict === 'look-for-cause'
+const NEXT: Readonly<Record<NonNullable<StartupOutput['direction']['next']>, string>> = {
+  board: 'To the hookup board',
+  capacitor: 'To the capacitor',
+  mount: 'To the mounting',
+}
+
+/** Right; or what it did instead: then the causes in order, and how the plug is changed when none of them is it. */
+function DirectionAnswer({
+  id,
+  direction,
+}: {
+  readonly id: string
+  readonly direction: StartupOutput['direction']
+}) {
+  const router = useRouter()
+  const { verdict, text, causes, steps, next } = direction
+  const bad = verdict !== 'right' && verdict !== 'not-tested'
   return (
     <View style={{ gap: 4 }} testID="direction-answer">
       <VerdictLine mark={bad ? 'stop' : 'proven'} text={text} />
@@ -88,6 +143,13 @@ function DirectionAnswer({ direction }: { readonly direction: StartupOutput['dir
           {step}
         </Words>
       ))}
+      {next ? (
+        <QuietButton
+          text={NEXT[next]}
+          testID="first-power-next"
+          onPress={() => router.push(`/job/${id}/${next}`)}
+        />
+      ) : null}
     </View>
   )
 }
