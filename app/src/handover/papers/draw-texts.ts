@@ -1,4 +1,5 @@
 // What the PDF's typeface cannot write, drawn by the device with the fonts it has, in the script's own direction; and photos drawn small.
+import { breakLines } from './break-lines'
 import { isWritable, type TextPicture, type TextPictures } from './pdf-documents'
 
 const SIZE_PT = 11
@@ -35,22 +36,6 @@ function drawText(text: string): TextPicture | null {
   again.textAlign = rightToLeft ? 'right' : 'left'
   lines.forEach((line, i) => again.fillText(line, rightToLeft ? canvas.width : 0, size * (1 + 1.35 * i)))
   return { url: canvas.toDataURL('image/png'), width: canvas.width / SHARP }
-}
-
-/** At spaces, and inside what is longer than a line. */
-function breakLines(text: string, widthOf: (part: string) => number, widest: number): string[] {
-  const lines: string[] = []
-  let line = ''
-  for (const word of text.split(/(?<=\s)/)) {
-    for (const piece of widthOf(word) > widest ? [...word] : [word]) {
-      if (line && widthOf(line + piece) > widest) {
-        lines.push(line)
-        line = ''
-      }
-      line += piece
-    }
-  }
-  return [...lines, line]
 }
 
 const PHOTO_SIDE = 900

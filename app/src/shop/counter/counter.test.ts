@@ -45,3 +45,55 @@ it('asks with the words escaped', async () => {
   }).ask('blade', '22 in & 27°', new AbortController().signal)
   expect(urls).toEqual(['/api/counter?kind=blade&text=22+in+%26+27%C2%B0'])
 })
+
+it('an answer without a reason, or of no shape, is refused in words of our own', async () => {
+  expect(await ask(async () => ({}), false)).toEqual({
+    kind: 'refused',
+    message: 'The counter did not answer the question.',
+  })
+  expect(await ask(async () => null, false)).toEqual({
+    kind: 'refused',
+    message: 'The counter did not answer the question.',
+  })
+  expect(await ask(async () => 7)).toEqual({
+    kind: 'refused',
+    message: 'The counter sent what is not an answer.',
+  })
+})
+it.each([
+  ['a name', { name: 'x'.repeat(300) }, { name: 'x'.repeat(301) }],
+  ['a description', { what: 'x'.repeat(300) }, { what: 'x'.repeat(301) }],
+  ['a price', { cents: 0 }, { cents: -1 }],
+  ['a stock', { stock: 0 }, { stock: 0.5 }],
+  ['a day', { back: 'x'.repeat(60) }, { back: 'x'.repeat(61) }],
+  ['a section', { sections: [1000] }, { sections: [1001] }],
+  ['a section above nothing', { sections: [0.5] }, { sections: [0] }],
+  [
+    'sections',
+    { sections: Array.from({ length: 24 }, () => 5) },
+    { sections: Array.from({ length: 25 }, () => 5) },
+  ],
+  ['one section', { sections: [5] }, { sections: [] }],
+  ['volts', { volts: 1000 }, { volts: 1001 }],
+  ['volts above nothing', { volts: 1 }, { volts: 0 }],
+])('takes %s up to its limit, and no more', async (_, good, bad) => {
+  const answer = (more: object) => ask(async () => ({ counter: 'x', parts: [{ ...PART, ...more }] }))
+  expect((await answer(good)).kind).toBe('answered')
+  expect((await answer(bad)).kind).toBe('refused')
+})
+it('takes a thousand parts and a name of 200 letters, and no more', async () => {
+  const answer = (counter: number, parts: number) =>
+    ask(async () => ({ counter: 'x'.repeat(counter), parts: Array.from({ length: parts }, () => PART) }))
+  expect((await answer(200, 1000)).kind).toBe('answered')
+  expect((await answer(201, 0)).kind).toBe('refused')
+  expect((await answer(1, 1001)).kind).toBe('refused')
+})
+it('gives up when the asker does', async () => {
+  const asker = new AbortController()
+  const waiting = httpCounter(
+    (_, { signal }) =>
+      new Promise((__, fail) => signal.addEventListener('abort', () => fail(new Error('aborted')))),
+  ).ask('part', '', asker.signal)
+  asker.abort()
+  expect(await waiting).toEqual({ kind: 'unreachable' })
+})

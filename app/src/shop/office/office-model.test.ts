@@ -1,3 +1,4 @@
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { createTable } from '@tanstack/react-table'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import type { JobEntry } from '../../platform/state/jobs'
@@ -79,4 +80,31 @@ it('readings go out one a row, and no cell is run by a spreadsheet', () => {
     'job,title,probe,quantity,value,unit,meter,at',
     `a,'+1,amps-start cooling,amps,1.3,A,'=cmd,2027-01-15T08:00:00.000Z`,
   ])
+})
+it('a row has the latest change’s time, the last one’s name that is known, the unit’s own, and what comes next', () => {
+  const job: JobEntry = {
+    id: 'z',
+    document: { ...EMPTY_JOB, unit: 'gas-furnace-board', site: 'Mill' },
+    changes: [change('2', 20, 'b', ''), change('1', 10, 'a', 'Ines'), change('3', 5, 'c', 'Omar')],
+  }
+  expect(officeRows([job])).toEqual([
+    {
+      id: 'z',
+      title: 'unnamed',
+      site: 'Mill',
+      unit: unitTypeById('gas-furnace-board')?.name,
+      technician: 'Ines',
+      at: 20,
+      next: 'Wires',
+      proven: false,
+    },
+  ])
+  expect(
+    officeRows([{ ...job, document: { ...EMPTY_JOB, unit: 'of-another-day' }, changes: [] }]),
+  ).toMatchObject([{ unit: 'of-another-day', technician: '', at: 0 }])
+  expect(officeRows([{ ...job, document: EMPTY_JOB }])).toMatchObject([{ unit: '' }])
+})
+it('a value of 120 letters is told whole, a longer one to its 119th', () => {
+  const told = (letters: number) => historyLines({ changes: [change('1', 1, 'x'.repeat(letters))] })[0]?.value
+  expect([told(120), told(121)]).toEqual(['x'.repeat(120), `${'x'.repeat(119)}…`])
 })

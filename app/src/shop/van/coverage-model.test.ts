@@ -1,3 +1,4 @@
+import { CANS } from '@oak/core/capacitor/cans'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import { leadSheetById } from '@oak/core/motor/lead-sheets'
 import { boundText, CATALOGUE, catalogueOf, cellText, pastCalls } from './coverage-model'
@@ -60,4 +61,51 @@ it('a part that no counter has a price for is weighed by what it holds: more µF
   const multi = CATALOGUE.find((p) => p.sections.length > 2)
   const microfarads = multi?.sections.reduce((sum, s) => sum + s.microfarads, 0) ?? 0
   expect(multi?.cents).toBe(600 + Math.round(30 * microfarads) + 1500)
+})
+
+it('exact is within a twentieth of a percent', () => {
+  const cell = (worstErrorPercent: number) =>
+    cellText({ compressor: 45, fan: 5, parts: 1, worstErrorPercent, by: [] })
+  expect([cell(0.049), cell(0.05)]).toEqual([
+    '45/5: one capacitor, exact',
+    '45/5: one capacitor, 0.1 % off at most',
+  ])
+})
+it('duals are offered with a fan side of 10 µF at the most, and every multi-tap that is known', () => {
+  const names = CATALOGUE.map((p) => p.name)
+  expect(names).toContain('Dual 45/10')
+  expect(names).not.toContain('Dual 45/12.5')
+  expect(names).toContain('Single 12.5')
+  expect(names.filter((name) => CANS.some((can) => can.name === name))).toEqual(
+    CANS.filter((can) => can.sections.length > 2).map((can) => can.name),
+  )
+  for (const p of CATALOGUE) expect(p).toMatchObject({ volts: 440, quantity: 1, id: p.name })
+})
+it('a part of the counter with a known name stands in place of ours, whatever it holds', () => {
+  const { catalogue } = catalogueOf([
+    {
+      kind: 'capacitor',
+      name: 'Single 5',
+      what: '',
+      cents: 99.6,
+      stock: 1,
+      back: null,
+      sections: [5.5],
+      volts: 370,
+    },
+  ])
+  expect(catalogue.filter((p) => p.name === 'Single 5')).toEqual([
+    {
+      id: 'Single 5',
+      name: 'Single 5',
+      volts: 370,
+      quantity: 1,
+      cents: 100,
+      sections: [{ id: '0', microfarads: 5.5, measured: null, dead: false }],
+    },
+  ])
+})
+it('a plate’s microfarads are asked for where no motor was picked', () => {
+  const motorPlate = { microfarads: 5 } as unknown as typeof EMPTY_JOB.motorPlate
+  expect(pastCalls([{ ...EMPTY_JOB, motorPlate }])).toEqual([{ compressor: null, fan: 5 }])
 })

@@ -51,3 +51,16 @@ it('without a winding model only the amps tell that it runs', () => {
 })
 it('before anything is solved it stands as it is set', () =>
   expect(describeMode(undefined, SET, true)).toEqual({ turning: SET, does: 'Stands; set to', figures: [] }))
+it('a tenth of an ampere is none; nothing across the capacitor is not told', () => {
+  expect(describeMode(mode({ direction: 0, amps: 0.1 }), SET, false).does).toBe('Does not start; set to')
+  expect(describeMode(mode({ direction: 0, amps: 0.11 }), SET, false).does).toBe('Starts')
+  for (const volts of [null, 0])
+    expect(describeMode(mode({ volts }), SET, true).figures).toEqual([
+      '1093 rpm',
+      '1.6 A in black',
+      'start torque 32 %',
+    ])
+  expect(describeMode(mode({ direction: -1 }), { ...SET, direction: 'CCW' }, true).turning.direction).toBe(
+    'CW',
+  )
+})

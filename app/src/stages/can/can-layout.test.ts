@@ -178,6 +178,72 @@ it.each([
   expect(Math.min(...turns)).toBeGreaterThan(0)
 })
 
+describe('sizes, by the rim of a case alone: 104 px a single, 122 a dual, 146 more', () => {
+  const fromMiddle = ({ x, y, sections, c }: CaseSpot) =>
+    [c, ...sections].map((spot) => [spot.x - x, spot.y - y, spot.r].map((k) => Math.round(10 * k) / 10 + 0))
+  it('a single has its section above, its C below, as far from the middle', () =>
+    // 46 % of 104 px; a radius of 34 at the most, C of 27.
+    expect([only(1).r, fromMiddle(only(1))]).toEqual([
+      104,
+      [
+        [0, 47.8, 27],
+        [0, -47.8, 34],
+      ],
+    ]))
+  it('a dual has its sections above left and right, its C below: a third of a turn apart', () =>
+    // 56 % of 122 px from the middle: 68.3; its cosine of 30° is 59.2, its half 34.2.
+    expect([only(2).r, fromMiddle(only(2))]).toEqual([
+      122,
+      [
+        [0, 68.3, 27],
+        [-59.2, -34.2, 34],
+        [59.2, -34.2, 34],
+      ],
+    ]))
+  it('seven stand three over four, the widest row lowest, C 8 px from the rim', () =>
+    // Posts of 28 px, half of that between them, 26 between the rows; the lower row’s edge 26 px over C’s.
+    expect([only(7).r, fromMiddle(only(7))]).toEqual([
+      146,
+      [
+        [0, 111, 27],
+        [-70, -52, 28],
+        [0, -52, 28],
+        [70, -52, 28],
+        [-105, 30, 28],
+        [-35, 30, 28],
+        [35, 30, 28],
+        [105, 30, 28],
+      ],
+    ]))
+  it('an arc of five spans 220° over its C, a ring of four with C among them has a seat every fifth of a turn', () => {
+    const [, ...five] = fromMiddle(only(5, { shape: 'arc', c: 'bottom' }))
+    // 66 % of 146 px from the middle, from 110° left of the top to 110° right of it.
+    const away = 0.66 * 146
+    const onArc = (degrees: number) => [
+      away * Math.sin((degrees * Math.PI) / 180),
+      -away * Math.cos((degrees * Math.PI) / 180),
+    ]
+    five.forEach(([x, y], i) => {
+      const [ex = NaN, ey = NaN] = onArc(-110 + 55 * i)
+      expect([x, y]).toEqual([expect.closeTo(ex, 0), expect.closeTo(ey, 0)])
+    })
+    const [c, ...four] = fromMiddle(only(4, { shape: 'ring', c: 'bottom' }))
+    expect(c?.slice(0, 2)).toEqual([0, expect.closeTo(away, 0)])
+    four.forEach(([x, y], i) => {
+      const [ex = NaN, ey = NaN] = onArc(180 + 72 * (i + 1))
+      expect([x, y]).toEqual([expect.closeTo(ex, 0), expect.closeTo(ey, 0)])
+    })
+  })
+  it('beside others a case is smaller, and its name has room below it', () => {
+    const { cases, height } = placeCases([made('a', 1), made('b', 2)], false)
+    expect(cases.map(({ r }) => r)).toEqual([66, 84])
+    // 24 px above, the larger case, 18 for its name, 24 below.
+    expect(height).toBe(24 + 2 * 84 + 18 + 24)
+    expect((cases[1]?.x ?? 0) - (cases[0]?.x ?? 0)).toBe(66 + 14 + 84)
+    expect(placeCases([made('a', 7)], false)).toMatchObject({ width: 2 * 146 + 48, height: 2 * 146 + 48 })
+  })
+})
+
 describe('several cases', () => {
   it.each([[[1, 1]], [[2, 1]], [[6, 1]], [[2, 2, 1]], [[5, 6]], [[1, 1, 1]]])(
     'of %j sections stand beside or below each other inside the picture, and their C’s are tied clear of every post',

@@ -33,6 +33,15 @@ describe('the shelf', () => {
       [a.id, undefined],
     ])
   })
+  it('one that was never counted is not on the van, where others are', () => {
+    const rows = shelfRows([a, b], [match(a.id), match(b.id)], [motor(a, null), motor(b, 1)])
+    expect(rows.map((r) => [r.sheet.id, r.stock])).toEqual([
+      [b.id, '1 left'],
+      [a.id, 'not on the van'],
+    ])
+    // Taken more often than it was counted, it is away too.
+    expect(shelfRows([a, b], [match(a.id), match(b.id)], [motor(a, -1), motor(b, 1)])[0]?.sheet.id).toBe(b.id)
+  })
   it('before they are matched they stand as they are known', () =>
     expect(shelfRows([b, a], [], []).map((r) => [r.sheet.id, r.match])).toEqual([
       [b.id, null],
