@@ -19,6 +19,7 @@ test('the office finds a job, shows who changed what, and hands out files', asyn
   ).toBeVisible()
   await expect(app.getByTestId('office-job')).toContainText('Saltmarsh Bakery')
   await expect(app.getByTestId('office-history')).toContainText('Ines Brandt')
+  await expect(app.getByTestId('office-history')).toContainText('What was proven: Proven in off and cooling.')
   const file = JSON.parse(readFileSync(await (await download(app, 'office-json')).path(), 'utf8')) as {
     format: string
     changes: unknown[]

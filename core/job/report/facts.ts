@@ -1,17 +1,18 @@
 // The facts of a job as a report tells them, each from what the record holds and nothing else; and what the record lacks.
+import { chargeName, chargeText } from './charge-words'
 import { firstPower, PLAIN_FIRST } from './first-power-words'
+import { partName } from './part-names'
 import { probeName } from './probe-names'
+import { valueText } from './reading-words'
 import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
-import { degreesIn, degreesText, fahrenheitOf, type TemperatureUnit } from '../../quantity/temperature'
+import type { TemperatureUnit } from '../../quantity/temperature'
 import { rotationText } from '../../rotation/view'
-import type { CHARGE_FIGURES } from '../../startup/charge/figures'
 import { makeSafe } from '../../safety/make-safe'
 import { safeProgress } from '../../safety/progress'
 import { unitTypeById } from '../../wiring/unit-types'
-import { type Measurement, QUANTITY_UNITS } from '../../meter/measurement'
 import type { JobDocument } from '../document'
 import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { proofState, standingProof } from '../standing-proof'
@@ -184,31 +185,6 @@ function mounting({ mountChecks }: JobDocument): Fact[] {
   ]
 }
 
-const valueText = ({ value, quantity }: Measurement, unit: TemperatureUnit): string =>
-  value === 'OL'
-    ? 'OL'
-    : quantity === 'celsius'
-      ? degreesText(unit, degreesIn(unit, fahrenheitOf('C', value)))
-      : `${figure(value)} ${QUANTITY_UNITS[quantity]}`
-
-type ChargeKey = keyof typeof CHARGE_FIGURES
-/** What stands before a figure of the charge, and behind it where it is no temperature. */
-const CHARGE_NAMES: Readonly<Record<ChargeKey, readonly [before: string, behind?: string]>> = {
-  suctionPsig: ['suction', 'psig'],
-  suctionFahrenheit: ['suction line'],
-  liquidPsig: ['liquid', 'psig'],
-  liquidFahrenheit: ['liquid line'],
-  outdoorFahrenheit: ['outdoor air'],
-  returnFahrenheit: ['return air'],
-  supplyFahrenheit: ['supply air'],
-  minutes: ['after', 'minutes'],
-}
-
-function chargeText(key: ChargeKey, value: number, unit: TemperatureUnit): string {
-  const [before, behind] = CHARGE_NAMES[key]
-  return `${before} ${behind ? `${figure(value, 1)} ${behind}` : degreesText(unit, degreesIn(unit, value))}`
-}
-
 /** Which meter a figure of the charge was taken from; nothing where it was typed. */
 const meterOf = ({ measurements }: JobDocument, key: string): string =>
   measurements[chargeProbe(key)] ? ` (${measurements[chargeProbe(key)]?.meter})` : ''
@@ -269,7 +245,7 @@ function readings(job: JobDocument, unit: TemperatureUnit): Fact[] {
     facts.push(
       technical(
         'readings',
-        `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => chargeText(key as ChargeKey, x, unit) + meterOf(job, key)).join(', ')}.`,
+        `Charge, ${job.refrigerant}: ${charge.map(([key, x]) => `${chargeName(key)} ${chargeText(key, x, unit)}` + meterOf(job, key)).join(', ')}.`,
       ),
     )
   return facts
@@ -279,22 +255,6 @@ function parts(job: JobDocument): Fact[] {
   return Object.entries(job.taken).map(([line, { quantity }]) =>
     both('parts', `${quantity} × ${partName(job, line)}`),
   )
-}
-
-/** What was taken of the van, by the name it has in the job; else what kind of part it is. */
-function partName({ motor, can }: JobDocument, line: string): string {
-  if (motor && line === `motor-${motor.id}`) return motor.name
-  const at = can?.id.split('+').indexOf(line) ?? -1
-  const name = at >= 0 ? can?.name.split(' + ')[at] : undefined
-  if (name) return name
-  const [kind = '', ...words] = line.split('-')
-  const kinds: Readonly<Record<string, string>> = {
-    motor: 'motor',
-    capacitor: 'capacitor',
-    blade: 'blade',
-    part: 'part',
-  }
-  return kinds[kind] ? `${kinds[kind]} “${words.join(' ')}”` : line.replace(/-/g, ' ')
 }
 
 const recommended = ({ recommended: list }: JobDocument): Fact[] =>

@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { ReportOutput } from '@oak/core/operations/report'
 import { stageState, STAGES } from '../../parts/frame/stages'
+import { useDegrees } from '../../parts/meter/units'
 import { useOperation } from '../../parts/frame/use-operation'
 import type { JobEntry } from '../../platform/state/jobs'
 import { exactText } from '../../ui/dates'
@@ -22,7 +23,8 @@ export function OneJob({ entry }: { readonly entry: JobEntry }) {
   const input = useMemo(() => ({ changes: [...changes], style: 'technical' as const }), [changes])
   const result = useOperation('report', input)
   const output = result?.ok ? (result.output as ReportOutput) : null
-  const lines = useMemo(() => historyLines(entry), [entry])
+  const degrees = useDegrees()
+  const lines = useMemo(() => historyLines(entry, degrees), [entry, degrees])
   const [all, setAll] = useState(false)
   return (
     <View style={{ gap: 14 }} testID="office-job">
@@ -91,7 +93,7 @@ function HistoryLines({ lines, all }: HistoryLinesProps) {
           }}
         >
           <Words size="small" style={{ textDecorationLine: line.stands ? 'none' : 'line-through' }}>
-            {line.what}: {line.value}
+            {line.what}: {line.says}
           </Words>
           <Words size="tiny" tone="quiet">
             {exactText(line.at)} · {line.who}

@@ -53,18 +53,18 @@ it('finds by every word, whatever the case, and by state', () => {
   expect([ids({ state: 'proven' }), ids({ state: 'open' })]).toEqual([[], ['a', 'b']])
 })
 it('tells every change with who and when, and whether it stands', () => {
-  const lines = historyLines({ changes: [change('1', 1, 'First'), change('2', 2, 'Second', '')] })
-  expect(lines.map((l) => [l.what, l.value, l.who, l.stands])).toEqual([
-    ['title', 'Second', 'unnamed', true],
-    ['title', 'First', 'Ines', false],
+  const changes = [change('1', 1, 'First'), change('2', 2, 'Second', '')]
+  expect(historyLines({ document: EMPTY_JOB, changes }, 'F')).toEqual([
+    { id: '2', at: 2, what: 'The job’s name', says: '“Second”', who: 'unnamed', stands: true },
+    { id: '1', at: 1, what: 'The job’s name', says: '“First”', who: 'Ines', stands: false },
   ])
-  expect(historyLines({ changes: [change('1', 1, 'x'.repeat(300))] })[0]?.value).toHaveLength(120)
 })
-it('a value of several parts is told in words, not in braces', () => {
-  const told = (value: unknown) => historyLines({ changes: [change('1', 1, value)] })[0]?.value
-  expect(told({ state: 'done', volts: 0.3, by: null })).toBe('state done, volts 0.3')
-  expect(told({ sections: [40, 5], range: { low: 1, high: 2 } })).toBe('sections 40, 5, range low 1, high 2')
-  expect([told(true), told(7.5), told(null)]).toEqual(['true', '7.5', 'cleared'])
+it('temperatures are told as this device reads them', () => {
+  // 60 °C are 140 °F (definition).
+  const value = { quantity: 'celsius', value: 60, accuracy: null, range: null, meter: 'typed', at: 0 }
+  const changes = [change('1', 1, value, 'Ines', ['measurements', 'celsius-motor'])]
+  const told = (degrees: 'C' | 'F') => historyLines({ document: EMPTY_JOB, changes }, degrees)[0]?.says
+  expect([told('C'), told('F')]).toEqual(['60 °C', '140 °F'])
 })
 it('readings go out one a row, and no cell is run by a spreadsheet', () => {
   const measurement = {
@@ -103,8 +103,4 @@ it('a row has the latest change’s time, the last one’s name that is known, t
     officeRows([{ ...job, document: { ...EMPTY_JOB, unit: 'of-another-day' }, changes: [] }]),
   ).toMatchObject([{ unit: 'of-another-day', technician: '', at: 0 }])
   expect(officeRows([{ ...job, document: EMPTY_JOB }])).toMatchObject([{ unit: '' }])
-})
-it('a value of 120 letters is told whole, a longer one to its 119th', () => {
-  const told = (letters: number) => historyLines({ changes: [change('1', 1, 'x'.repeat(letters))] })[0]?.value
-  expect([told(120), told(121)]).toEqual(['x'.repeat(120), `${'x'.repeat(119)}…`])
 })

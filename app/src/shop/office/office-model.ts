@@ -7,7 +7,9 @@ import {
   type Row,
 } from '@tanstack/react-table'
 import { compareChanges } from '@oak/core/job/change'
+import { changeWords } from '@oak/core/job/changes/change-words'
 import { historyOf } from '@oak/core/job/fold'
+import type { TemperatureUnit } from '@oak/core/quantity/temperature'
 import { standingProof } from '@oak/core/job/standing-proof'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES } from '../../parts/frame/stages'
@@ -103,38 +105,22 @@ export interface HistoryLine {
   readonly at: number
   readonly who: string
   readonly what: string
-  readonly value: string
+  readonly says: string
   /** It is what the job has now; a value that lost stays readable. */
   readonly stands: boolean
 }
 
-const MOST_LETTERS = 120
-
-/** Latest first. */
-export const historyLines = ({ changes }: Pick<JobEntry, 'changes'>): HistoryLine[] =>
+/** Latest first; `degrees`: in which temperatures are read. */
+export const historyLines = (
+  { document, changes }: Pick<JobEntry, 'document' | 'changes'>,
+  degrees: TemperatureUnit,
+): HistoryLine[] =>
   historyOf(changes)
     .reverse()
     .map(({ change, stands }) => ({
       id: change.id,
       at: change.at,
       who: change.technician || 'unnamed',
-      what: change.path.join(' › '),
-      value: valueText(change.value),
+      ...changeWords(change, document, degrees),
       stands,
     }))
-
-/** "state done, volts 0.3": what has no value is left out. */
-function plainText(value: unknown): string {
-  if (Array.isArray(value)) return value.map(plainText).join(', ')
-  if (typeof value !== 'object' || value === null) return String(value)
-  return Object.entries(value)
-    .filter(([, part]) => part !== null && part !== undefined && part !== '')
-    .map(([name, part]) => `${name} ${plainText(part)}`)
-    .join(', ')
-}
-
-function valueText(value: unknown): string {
-  if (value === null) return 'cleared'
-  const text = plainText(value)
-  return text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text
-}
