@@ -1,4 +1,5 @@
 // The card: only of a hookup that is proven as it stands. Printed, or taken along as JSON and SVG.
+import { JobNames } from '../../parts/names/JobNames'
 import { Problem } from '../../ui/Problem'
 import type { Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
@@ -8,7 +9,6 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
-import { TextField } from '../../ui/TextField'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { proofState, standingProof } from '@oak/core/job/standing-proof'
@@ -16,7 +16,7 @@ import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
 import { useOperation, type Answer } from '../../parts/frame/use-operation'
-import { editJob, useChanges } from '../../platform/state/app'
+import { useChanges } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -27,6 +27,8 @@ import { cardHeading } from './card-heading'
 import { LabelPicker } from '../papers/LabelPicker'
 import { CardPicture } from './CardPicture'
 import { CircuitFile } from '../papers/CircuitFile'
+
+const CARD_NAMES = ['title', 'site'] as const
 
 export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const changes = useChanges(id)
@@ -95,7 +97,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
   const router = useRouter()
   return (
     <View style={{ gap: 12 }}>
-      <CardNames key={id} id={id} job={job} />
+      <JobNames key={id} id={id} job={job} fields={CARD_NAMES} />
       <QuietButton
         text="The owner’s report"
         icon="list"
@@ -136,35 +138,6 @@ function CardPaper({ output, label }: { readonly output: HookupCardOutput; reado
       style={{ borderWidth: 1.5, borderColor: palette.edge, backgroundColor: '#fff' }}
     >
       <CardPicture output={output} label={label} />
-    </View>
-  )
-}
-
-/** Name and place, for the card and the list of jobs; kept when the field is left. */
-function CardNames({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const [title, setTitle] = useState(job.title)
-  const [site, setSite] = useState(job.site)
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = (field: 'title' | 'site', value: string) => {
-    if (value !== job[field]) setWrong(editJob(id, [{ path: [field], value }]))
-  }
-  return (
-    <View style={{ gap: 8 }}>
-      <TextField
-        label="Name of the job"
-        value={title}
-        onChangeText={setTitle}
-        onBlur={() => keep('title', title)}
-        testID="job-title"
-      />
-      <TextField
-        label="Place"
-        value={site}
-        onChangeText={setSite}
-        onBlur={() => keep('site', site)}
-        testID="job-site"
-      />
-      <Problem text={wrong} testID="title-problem" />
     </View>
   )
 }

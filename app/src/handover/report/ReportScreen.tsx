@@ -1,4 +1,5 @@
 // The owner's report as it will read, in plain or technical words, with what is recommended and the estimate; saved as a PDF made on the device.
+import { JobNames } from '../../parts/names/JobNames'
 import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
@@ -19,6 +20,8 @@ import { IconTap } from '../../ui/IconTap'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { EstimatePanel } from './EstimatePanel'
+
+const REPORT_NAMES = ['owner', 'unitName'] as const
 
 export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
@@ -63,7 +66,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
       }
       evidence={
         <View style={{ gap: 16 }}>
-          <Names key={id} id={id} job={job} />
+          <JobNames key={id} id={id} job={job} fields={REPORT_NAMES} />
           <Recommended id={id} job={job} />
           <EstimatePanel id={id} job={job} estimate={output?.estimate ?? null} />
           <QuietButton
@@ -137,33 +140,6 @@ function Paper({ output }: { readonly output: ReportOutput }) {
 }
 /** Paper is white by night too. */
 const INK = { color: '#17130e' } as const
-
-function Names({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const [owner, setOwner] = useState(job.owner)
-  const [unit, setUnit] = useState(job.unitName)
-  const [wrong, setWrong] = useState<string | null>(null)
-  const keep = (field: 'owner' | 'unitName', value: string) =>
-    value === job[field] ? undefined : setWrong(editJob(id, [{ path: [field], value }]))
-  return (
-    <View style={{ gap: 8 }}>
-      <TextField
-        label="Owner"
-        value={owner}
-        onChangeText={setOwner}
-        onBlur={() => keep('owner', owner)}
-        testID="owner"
-      />
-      <TextField
-        label="This unit’s name or serial number"
-        value={unit}
-        onChangeText={setUnit}
-        onBlur={() => keep('unitName', unit)}
-        testID="unit-name"
-      />
-      <Problem text={wrong} />
-    </View>
-  )
-}
 
 function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const [text, setText] = useState('')

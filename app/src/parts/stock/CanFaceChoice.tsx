@@ -2,8 +2,7 @@
 import { View } from 'react-native'
 import type { CanFace } from '@oak/core/capacitor/can'
 import { Choice } from '../../ui/Choice'
-import { Group, Option } from '../../ui/Group'
-import { Words } from '../../ui/Words'
+import { ManyChoice } from '../../ui/ManyChoice'
 import { C_OPTIONS, SHAPE_OPTIONS, USUAL_FACE } from './can-face'
 
 interface CanFaceChoiceProps {
@@ -21,20 +20,13 @@ export function CanFaceChoice({ face = USUAL_FACE, onChange }: CanFaceChoiceProp
         onChange={(shape) => onChange({ ...face, shape })}
         options={SHAPE_OPTIONS}
       />
-      {/* Five do not stand beside each other on a phone. */}
-      <Group label="Where C is" testID="can-c" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {C_OPTIONS.map(({ value, text }) => (
-          <Option
-            key={value}
-            selected={face.c === value}
-            label={text}
-            onPress={() => onChange({ ...face, c: value })}
-            style={{ paddingHorizontal: 14, justifyContent: 'center' }}
-          >
-            <Words size={face.c === value ? 'strong' : 'body'}>{text}</Words>
-          </Option>
-        ))}
-      </Group>
+      <ManyChoice
+        label="Where C is"
+        testID="can-c"
+        value={face.c}
+        onChange={(c) => onChange({ ...face, c })}
+        options={C_OPTIONS}
+      />
     </View>
   )
 }

@@ -7,6 +7,7 @@ import { editJob, useVan } from '../../platform/state/app'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
+import { proposedName } from './family-names'
 import { chooseUnitEdits } from './unit-edits'
 import { UnitChooser, useUnitChoice } from './UnitChooser'
 
@@ -15,7 +16,7 @@ export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobD
   const { document: van } = useVan()
   const choose = () =>
     editJob(id, [
-      ...(job.title ? [] : [{ path: ['title'], value: 'New hookup' }]),
+      ...(job.title ? [] : [{ path: ['title'], value: proposedName(choice.unit.family, Date.now()) }]),
       ...chooseUnitEdits(job, choice.unit, van.settings),
     ])
   return (

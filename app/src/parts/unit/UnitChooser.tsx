@@ -12,22 +12,12 @@ import { hasTraits, unitTypeOf } from '@oak/core/wiring/unit-types'
 import { Choice } from '../../ui/Choice'
 import { Words } from '../../ui/Words'
 import { layoutPosts } from '../posts/post-layout'
+import { FAMILY_NAMES } from './family-names'
 import { FamilyGlyph } from './FamilyGlyph'
 import { UnitGlyph } from './UnitGlyph'
 import { PostColumn, type PostFace } from '../posts/PostColumn'
 import { partsOf } from '../posts/parts'
 import { Group, Option } from '../../ui/Group'
-
-const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
-  'outdoor-split': 'outdoor unit',
-  'heat-pump': 'heat pump',
-  packaged: 'packaged unit',
-  'pool-heater': 'pool heater',
-  'gas-furnace': 'gas furnace',
-  'electric-furnace': 'electric furnace',
-  'fan-coil': 'fan coil',
-  'roof-through-shaft': 'two-shaft roof unit',
-}
 
 interface ChosenTraits {
   readonly contactorPoles: UnitTraits['contactorPoles']

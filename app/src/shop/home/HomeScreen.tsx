@@ -1,7 +1,7 @@
 // Home: one obvious way to begin, and the jobs as they stand.
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
 import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
 import { beginJob, theJobs, useJobs } from '../../platform/state/app'
@@ -19,8 +19,17 @@ import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcut
 import { FirstVisit } from './FirstVisit'
 import { JobRow } from './JobRow'
 import { SettingsSheet } from '../settings/SettingsSheet'
-import { lastEdit } from './last-edit'
+import { ASKED_NOTHING, homeJobs, isSearched, type HomeAsked, type HomeState } from './home-model'
+import type { HomeSearchProps } from './HomeSearch'
+import type { JobSheetProps } from './JobSheet'
+import { fetchedAhead } from '../../parts/frame/fetch-ahead'
+import { stageScreen } from '../../parts/frame/stage-screen'
+import type { JobDocument } from '@oak/core/job/document'
 import { PageHeading } from '../../parts/frame/PageHeading'
+
+/** Text fields are not of the first load. */
+const HomeSearch = stageScreen<HomeSearchProps>(async () => (await import('./HomeSearch')).HomeSearch, null)
+const JobSheet = stageScreen<JobSheetProps>(async () => (await import('./JobSheet')).JobSheet, null)
 
 const KEYS = [{ key: 'n', does: 'Start a hookup', run: pressNext }]
 
@@ -33,9 +42,12 @@ export function HomeScreen() {
   const trouble = useJobs((s) => s.trouble)
   const [wrong, setWrong] = useState<string | null>(null)
   const [naming, setNaming] = useState(false)
-  const shown = Object.values(jobs)
-    .filter((entry) => !entry.document.removed)
-    .sort((a, b) => lastEdit(b) - lastEdit(a))
+  const [asked, setAsked] = useState(ASKED_NOTHING)
+  const [more, setMore] = useState<string | null>(null)
+  const isDone = useIsDone(asked.state)
+  const all = Object.values(jobs)
+  const shown = isDone ? homeJobs(all, asked, isDone) : []
+  const moreOf = more === null ? undefined : jobs[more]
 
   const open = async () => {
     const picked = await pickTextFile(MAX_JOB_FILE_BYTES)
@@ -57,8 +69,24 @@ export function HomeScreen() {
         data={shown}
         keyExtractor={(entry) => entry.id}
         contentContainerStyle={{ padding: 16, gap: 10, maxWidth: 760, width: '100%', alignSelf: 'center' }}
-        ListHeaderComponent={<HomeHead wide={wide} setNaming={setNaming} trouble={trouble} shown={shown} />}
-        renderItem={({ item }) => <JobRow entry={item} onPress={() => router.navigate(`/job/${item.id}`)} />}
+        ListHeaderComponent={
+          <HomeHead
+            wide={wide}
+            setNaming={setNaming}
+            trouble={trouble}
+            all={all}
+            found={isDone ? shown.length : null}
+            asked={asked}
+            onAsk={setAsked}
+          />
+        }
+        renderItem={({ item }) => (
+          <JobRow
+            entry={item}
+            onPress={() => router.navigate(`/job/${item.id}`)}
+            onMore={() => setMore(item.id)}
+          />
+        )}
         ListFooterComponent={<HomeFoot open={open} wrong={wrong} />}
       />
       {wide ? null : (
@@ -72,6 +100,7 @@ export function HomeScreen() {
         </View>
       )}
       {naming ? <SettingsSheet onClose={() => setNaming(false)} /> : null}
+      {moreOf ? <JobSheet entry={moreOf} onClose={() => setMore(null)} /> : null}
     </View>
   )
 }
@@ -101,10 +130,14 @@ interface HomeHeadProps {
   readonly wide: boolean
   readonly setNaming: (value: boolean) => void
   readonly trouble: string | null
-  readonly shown: JobEntry[]
+  readonly all: readonly JobEntry[]
+  /** null: not worked out yet. */
+  readonly found: number | null
+  readonly asked: HomeAsked
+  readonly onAsk: (asked: HomeAsked) => void
 }
 
-function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
+function HomeHead({ wide, setNaming, trouble, all, found, asked, onAsk }: HomeHeadProps) {
   const router = useRouter()
   return (
     <View style={{ gap: 14, paddingBottom: 8 }}>
@@ -126,14 +159,33 @@ function HomeHead({ wide, setNaming, trouble, shown }: HomeHeadProps) {
           />
         </View>
       ) : null}
-      {shown.length === 0 ? <FirstVisit /> : null}
-      <Words size="small" tone="quiet">
-        {shown.length === 0
-          ? 'No jobs on this device yet. A hookup takes about two minutes.'
-          : 'Jobs, the latest first'}
+      {all.length === 0 ? <FirstVisit /> : null}
+      {isSearched(all) ? <HomeSearch asked={asked} onAsk={onAsk} /> : null}
+      <Words size="small" tone="quiet" live>
+        {listWords(all.length, found, asked)}
       </Words>
     </View>
   )
+}
+
+function listWords(all: number, found: number | null, { text, state }: HomeAsked): string {
+  if (all === 0) return 'No jobs on this device yet. A hookup takes about two minutes.'
+  if (found === null) return 'Looking through the jobs…'
+  if (found > 0) return 'Jobs, the latest first'
+  return text.trim() === '' && state === 'all' ? 'Every job is put away.' : 'No job is like that.'
+}
+
+const doneness = fetchedAhead(async () => (await import('./done')).isDone)
+const DONE_UNASKED = () => false
+
+/** Whether a job is done takes all that knows of circuits: it is fetched where it is asked for. null: not there yet. */
+function useIsDone(state: HomeState): ((job: JobDocument) => boolean) | null {
+  const [part, setPart] = useState(() => ({ isDone: doneness.now() }))
+  const isAsked = state === 'open' || state === 'done'
+  useEffect(() => {
+    if (isAsked) void doneness.fetch().then((isDone) => setPart({ isDone }))
+  }, [isAsked])
+  return isAsked ? part.isDone : DONE_UNASKED
 }
 
 interface PlacesProps {

@@ -7,7 +7,7 @@ import { FIRST_POWER, type FirstPower } from '@oak/core/startup/first-power'
 import { rotationFromBoth, seenFrom } from '@oak/core/rotation/view'
 import { TurningFan } from '../../parts/rotation/TurningFan'
 import { editJob } from '../../platform/state/app'
-import { Group, Option } from '../../ui/Group'
+import { ManyChoice } from '../../ui/ManyChoice'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
@@ -25,9 +25,13 @@ export function Direction({ id, job, output, blower }: DirectionProps) {
   return (
     <View style={{ gap: 8 }}>
       <MustTurn job={job} blower={blower} />
-      <FirstPowerChoice
+      <ManyChoice
+        label="What it did"
+        testID="turned"
+        inPairs
         value={turned}
         onChange={(value) => editJob(id, [{ path: ['startup', 'turned'], value }])}
+        options={SEEN_OPTIONS}
       />
       {output && turned !== null ? <DirectionAnswer id={id} direction={output.direction} /> : null}
     </View>
@@ -48,40 +52,7 @@ const SEEN: Readonly<Record<FirstPower, string>> = {
   noise: 'noise',
 }
 
-interface FirstPowerChoiceProps {
-  readonly value: FirstPower | null
-  readonly onChange: (value: FirstPower) => void
-}
-
-/** Two beside each other: the ones that all is well with or that is tried again are first, under the thumb. */
-function FirstPowerChoice({ value, onChange }: FirstPowerChoiceProps) {
-  return (
-    <Group
-      label="What it did"
-      testID="turned"
-      columns={2}
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-    >
-      {FIRST_POWER.map((seen) => (
-        <Option
-          key={seen}
-          selected={value === seen}
-          label={SEEN[seen]}
-          onPress={() => onChange(seen)}
-          style={{
-            flexGrow: 1,
-            flexBasis: '44%',
-            alignItems: 'center',
-            justifyContent: 'center',
-            paddingHorizontal: 8,
-          }}
-        >
-          <Words size={value === seen ? 'strong' : 'body'}>{SEEN[seen]}</Words>
-        </Option>
-      ))}
-    </Group>
-  )
-}
+const SEEN_OPTIONS = FIRST_POWER.map((value) => ({ value, text: SEEN[value] }))
 
 function MustTurn({ job, blower }: Pick<DirectionProps, 'job' | 'blower'>) {
   const plug = job.motor && job.plug ? { direction: job.plug, seenFrom: job.motor.rotationNamedFrom } : null

@@ -1,0 +1,75 @@
+// Home with many jobs: found, named from the list, put away and brought back.
+import { test, expect } from './app'
+
+test.describe('six jobs of the shop', () => {
+  test.use({ demo: true })
+  const row = (n: number) => `job-01950000-0000-7000-8000-00000000000${n}`
+
+  test('are found by words and by state', async ({ app }) => {
+    await expect(app.getByTestId(row(1))).toBeVisible()
+    const jobs = app.getByTestId(/^job-0195/)
+    await expect(jobs).toHaveCount(6)
+    await app.getByTestId('home-search').fill('BAKERY')
+    await expect(jobs).toHaveCount(1)
+    await expect(app.getByTestId(row(1))).toBeVisible()
+    await app.getByTestId('home-search').fill('no such place')
+    await expect(app.getByText('No job is like that.')).toBeVisible()
+    await app.getByTestId('home-search').fill('')
+    const state = app.getByTestId('home-state')
+    await state.getByRole('radio', { name: 'done' }).click()
+    await expect(app.getByTestId(row(1))).toContainText('Proven in off and cooling.')
+    const done = await jobs.count()
+    await state.getByRole('radio', { name: 'open' }).click()
+    await expect(app.getByTestId(row(1))).toHaveCount(0)
+    await expect(jobs).toHaveCount(6 - done)
+  })
+
+  test('are named from the list, put away whole and brought back; another device sees it', async ({
+    app,
+    browser,
+    server,
+  }) => {
+    await app.getByTestId('more-01950000-0000-7000-8000-000000000002').click()
+    const sheet = app.getByTestId('job-sheet')
+    await sheet.getByTestId('job-title').fill('Clinic, roof unit')
+    await sheet.getByTestId('unit-name').fill('SN 4711')
+    // Escape leaves no field: what was typed is kept.
+    await app.keyboard.press('Escape')
+    await expect(sheet).toHaveCount(0)
+    await expect(app.getByTestId(row(2))).toContainText('Clinic, roof unit')
+    await app.getByTestId('home-search').fill('4711')
+    await expect(app.getByTestId(/^job-0195/)).toHaveCount(1)
+    await app.getByTestId('more-01950000-0000-7000-8000-000000000002').click()
+    await expect(sheet.getByRole('heading')).toHaveText('Clinic, roof unit')
+    await app.getByTestId('put-away').click()
+    await expect(app.getByText('No job is like that.')).toBeVisible()
+    await app.getByTestId('home-state').getByRole('radio', { name: 'put away' }).click()
+    await expect(app.getByTestId(row(2))).toBeVisible()
+    await app.reload()
+    await expect(app.getByTestId(row(1))).toBeVisible()
+    await expect(app.getByTestId(row(2))).toHaveCount(0)
+    // Once delivered, it is put away on every device.
+    await expect.poll(async () => (await server.changes()).some((c) => c.path[0] === 'removed')).toBe(true)
+    const other = await browser.newPage()
+    await other.goto(server.url)
+    await expect(other.getByTestId(row(1))).toBeVisible()
+    await expect(other.getByTestId(row(2))).toHaveCount(0)
+    await other.close()
+    await app.getByTestId('home-state').getByRole('radio', { name: 'put away' }).click()
+    await app.getByTestId('more-01950000-0000-7000-8000-000000000002').click()
+    await app.getByTestId('put-away').click()
+    await app.getByTestId('home-state').getByRole('radio', { name: 'all' }).click()
+    await expect(app.getByTestId(row(2))).toContainText('Clinic, roof unit')
+  })
+})
+
+test('a job is named by its kind of unit and the time until somebody names it; with one job there is nothing to search', async ({
+  app,
+  server,
+}) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await app.goto(server.url)
+  await expect(app.getByText(/^Outdoor unit, \S/)).toBeVisible()
+  await expect(app.getByTestId('home-search')).toHaveCount(0)
+})
