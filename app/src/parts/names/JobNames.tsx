@@ -24,9 +24,15 @@ interface JobNamesProps {
 export function JobNames({ id, job, fields }: JobNamesProps) {
   const [typed, setTyped] = useState<Partial<Record<NameField, string>>>({})
   const [wrong, setWrong] = useState<string | null>(null)
-  const keep = (field: NameField) => {
+  const keep = (field: NameField): string | null => {
     const value = typed[field]
     return value === undefined || value === job[field] ? null : editJob(id, [{ path: [field], value }])
+  }
+  const leave = (field: NameField) => {
+    const refused = keep(field)
+    setWrong(refused)
+    // What is kept is the job's from here on: taken back by undo, it must not come again when the form goes.
+    if (refused === null) setTyped((all) => ({ ...all, [field]: undefined }))
   }
   // Escape and the Back key leave no field: what was typed is kept all the same.
   const keepAll = useEffectEvent(() => fields.forEach(keep))
@@ -39,7 +45,7 @@ export function JobNames({ id, job, fields }: JobNamesProps) {
           {...FIELDS[field]}
           value={typed[field] ?? job[field]}
           onChangeText={(text) => setTyped({ ...typed, [field]: text })}
-          onBlur={() => setWrong(keep(field))}
+          onBlur={() => leave(field)}
         />
       ))}
       <Problem text={wrong} testID="title-problem" />
