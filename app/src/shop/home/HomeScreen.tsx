@@ -20,7 +20,7 @@ import { FirstVisit } from './FirstVisit'
 import { JobRow } from './JobRow'
 import { SettingsSheet } from '../settings/SettingsSheet'
 import { ASKED_NOTHING, homeJobs, isSearched, type HomeAsked, type HomeState } from './home-model'
-import type { HomeSearchProps } from './HomeSearch'
+import { HomeSearch } from './HomeSearch'
 import type { JobSheetProps } from './JobSheet'
 import { fetchedAhead } from '../../parts/frame/fetch-ahead'
 import { stageScreen } from '../../parts/frame/stage-screen'
@@ -28,7 +28,6 @@ import type { JobDocument } from '@oak/core/job/document'
 import { PageHeading } from '../../parts/frame/PageHeading'
 
 /** Text fields are not of the first load. */
-const HomeSearch = stageScreen<HomeSearchProps>(async () => (await import('./HomeSearch')).HomeSearch, null)
 const JobSheet = stageScreen<JobSheetProps>(async () => (await import('./JobSheet')).JobSheet, null)
 
 const KEYS = [{ key: 'n', does: 'Start a hookup', run: pressNext }]
