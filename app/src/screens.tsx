@@ -37,6 +37,7 @@ export const Leads = ofJob(async () => (await import('./stages/leads/LeadFinder'
 export const Charge = ofJob(async () => (await import('./stages/charge/ChargeScreen')).ChargeScreen)
 export const Report = ofJob(async () => (await import('./handover/report/ReportScreen')).ReportScreen)
 export const History = ofJob(async () => (await import('./handover/history/HistoryScreen')).HistoryScreen)
+export const Visit = ofJob(async () => (await import('./shop/visit/VisitScreen')).VisitScreen)
 export const Carry = ofJob(async () => (await import('./shop/carry/CarryScreen')).CarryScreen)
 
 export const Van = stageScreen<object>(async () => (await import('./shop/van/VanScreen')).VanScreen)

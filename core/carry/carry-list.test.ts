@@ -70,12 +70,27 @@ it('every item can come up, each with a reason, under an id of its own', () => {
     { oldBody: null, observations: { spin: 'drags' } },
     { motor: leadSheetById('teal-33e')! },
     { unit: unit('gas-furnace-board') },
+    { motorStays: true },
     ...(['belly-band', 'cradle', 'lugs'] as const).map((m) => ({
       oldBody: { ...BLANK, mounting: [m], frameInches: 6.5, shaftLengthInches: 3 },
     })),
   ]
-  const seen = new Set(inputs.flatMap((more) => ids(more)))
+  const lists = inputs.map((more) => ids(more))
+  const seen = new Set(lists.flat())
   expect(data.items.filter((item) => !seen.has(item.id)).map((item) => item.id)).toEqual([])
-  expect(new Set(data.items.map((item) => item.id)).size).toBe(data.items.length)
+  for (const list of lists) expect(new Set(list).size).toBe(list.length)
   expect(data.items.every((item) => item.why.length > 20)).toBe(true)
+})
+it('for a motor that stays: its capacitor with the reason, nothing for a hub, a mounting or a new motor', () => {
+  const list = ids({ motorStays: true })
+  expect(list).toEqual(expect.arrayContaining(['can', 'can-strap', 'discharge', 'crimper']))
+  for (const id of ['motor', 'motor-open', 'hex', 'puller', 'studs', 'mounting-any', 'drain-plugs'])
+    expect(list).not.toContain(id)
+  expect(
+    ids({ motorStays: true, unit: unit('gas-furnace-board'), motor: leadSheetById('alder-33b')! }),
+  ).not.toContain('wheel-shims')
+  const why = (motorStays: boolean) =>
+    carryList({ ...INPUT, motorStays }).find((item) => item.id === 'can')?.why
+  expect(why(true)).toBe('Of the value on the tag of the motor that stays.')
+  expect(why(false)).toBe('A new motor gets a new capacitor of the value on its own tag.')
 })

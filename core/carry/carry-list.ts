@@ -20,6 +20,8 @@ export interface PlanCounts {
 export interface CarryInput {
   readonly unit: UnitType
   readonly motor: LeadSheet | null
+  /** The motor is the unit's old one, which stays: nothing is taken off its shaft. */
+  readonly motorStays?: boolean
   /** Name of the new can; null: none chosen. */
   readonly can: string | null
   readonly oldBody: Mechanical | null
@@ -70,21 +72,37 @@ function nameOf({ name, each }: ItemData, { motor, can, counts }: CarryInput): s
 }
 
 /** Which conditions of the items hold. An unknown holds what its absence would make forgotten. */
-function conditionsOf({ unit, motor, can, oldBody, observations, counts }: CarryInput): ReadonlySet<string> {
-  const holds = new Set(['always', unit.traits.fan, motor ? 'motor' : 'no-motor'])
+function conditionsOf(input: CarryInput): ReadonlySet<string> {
+  const { unit, motor, observations, counts, motorStays = false } = input
+  const holds = new Set(['always', unit.traits.fan, ...canConditions(input)])
   const when = (condition: string, is: boolean) => void (is && holds.add(condition))
-  when('can', can !== null)
+  when('no-motor', motor === null)
   when('capacitor-there', observations['capacitor-fitted'] !== 'none')
   when('jumpers', (counts?.jumpers ?? 0) > 0)
   when('insulated', counts === null ? motor !== null : counts.insulated > 0)
   when('splice', motor?.settings.speed.some((s) => s.join.length > 0) ?? false)
-  when('drains', unit.traits.fan === 'outdoor' && (motor === null || motor.drains.length > 0))
   when(
     'rough',
     ROUGH.some(([test, answers]) => answers.includes(observations[test] ?? '')),
   )
-  mountingConditions(oldBody, motor?.mechanical ?? null).forEach((condition) => holds.add(condition))
+  if (!motorStays) newMotorConditions(input).forEach((condition) => holds.add(condition))
   return holds
+}
+
+const canConditions = ({ can, motorStays = false }: CarryInput): string[] =>
+  can === null ? [] : ['can', motorStays ? 'can-for-old' : 'can-for-new']
+
+/** What only a motor that goes asks for: another one, hub tools, how it is held. */
+function newMotorConditions({ unit, motor, oldBody }: CarryInput): string[] {
+  const { fan } = unit.traits
+  const hasDrains = fan === 'outdoor' && (motor === null || motor.drains.length > 0)
+  return [
+    'goes',
+    ...(motor ? ['motor'] : []),
+    ...(fan === 'blower' ? ['blower-goes'] : []),
+    ...(hasDrains ? ['drains'] : []),
+    ...mountingConditions(oldBody, motor?.mechanical ?? null),
+  ]
 }
 
 const ROUGH: readonly (readonly [string, readonly string[]])[] = [

@@ -39,6 +39,8 @@ export interface HookupRequest {
   /** The old wires, the unit's own among them; already free of contradictions (see wireProblems). */
   readonly wires: readonly NamedWire[]
   readonly sheet: LeadSheet
+  /** It is the unit's old motor: its leads are where its wires were recorded. */
+  readonly motorStays?: boolean
   /** Which of the sheet's horsepowers; its first when not stated. */
   readonly horsepower?: string | null
   readonly wanted?: Rotation | null

@@ -115,7 +115,7 @@ export function silentOnes(
 const tiedBlower = ({ unit, tied, sheet }: UnknownsInput): string[] =>
   tied && unit.traits.fan === 'blower' && sheet.kind === 'psc-blower'
     ? [
-        'a wire ties the old blower capacitor to a line, and the new motor’s two capacitor leads may touch nothing else: trace that wire, and take it off or find what it feeds.',
+        'a wire ties the old blower capacitor to a line, and the motor’s two capacitor leads may touch nothing else: trace that wire, and take it off or find what it feeds.',
       ]
     : []
 
@@ -128,5 +128,5 @@ const compressorVolts = ({ unit, can, compressorVolts: stated }: UnknownsInput):
 
 const shaftEnds = ({ unit, sheet }: UnknownsInput): string[] =>
   unit.traits.throughShaft && (sheet.mechanical?.throughShaft ?? null) === null
-    ? ['whether the new motor has two shaft ends is not on its sheet: look at it.']
+    ? ['whether the motor has two shaft ends is not on its sheet: look at it.']
     : []

@@ -7,27 +7,47 @@ import { known } from '../quantity/at'
 import { voltsName } from '../motor/volts-choice'
 import { VIEW_NAMES } from '../rotation/view'
 import type { LeadAdvice } from '../wiring/translate'
-import { goesToMotor } from '../wiring/wire'
+import { ownWires } from '../wiring/own-wires'
+import { goesToMotor, type NamedWire } from '../wiring/wire'
 import { oldPlaceName, placeName } from './places'
 import type { FitStep } from './step'
 
-/** Empty where no wire of the old motor is on record. */
-export function oldLeadsStep({ unit, wires }: HookupRequest): FitStep[] {
-  const old = wires.filter(goesToMotor)
-  if (old.length === 0) return []
-  const names = old.map(({ from, segments }) => {
-    const colour = segments.at(-1)
-    return `${colour ? `the ${insulationName(colour)} one` : 'the one'} on ${oldPlaceName(unit, from)}`
-  })
+/** Leads of a motor that stays which are on their posts already; of a new motor none. */
+function staysPut({ sheet, wires, motorStays }: HookupRequest, answer: HookupAnswer): ReadonlySet<LeadId> {
+  if (motorStays !== true) return new Set()
+  const own = ownWires(sheet, wires, answer.findings)
+  const there = answer.leads.filter(
+    ({ lead, goes }) => goes.kind === 'post' && own.get(lead)?.from === goes.post,
+  )
+  return new Set(there.map(({ lead }) => lead))
+}
+
+/** Empty where no wire of the old motor is on record, or none of a motor that stays has to move. */
+export function oldLeadsStep(request: HookupRequest, answer: HookupAnswer): FitStep[] {
+  const { sheet, wires, motorStays } = request
+  const own = ownWires(sheet, wires, answer.findings)
+  const put = new Set([...staysPut(request, answer)].map((lead) => own.get(lead)?.id))
+  const off = wires.filter((wire) => goesToMotor(wire) && !put.has(wire.id))
+  if (off.length === 0) return []
+  const names = listed(off.map((wire) => wireName(request, wire)))
   return [
     {
       id: 'old-leads',
       kind: 'safe',
-      text: `The old motor’s leads off: ${listed(names)}.`,
+      text:
+        motorStays === true
+          ? `Of the motor that stays, off: ${names}.${put.size > 0 ? ' Its other leads stay where they are.' : ''}`
+          : `The old motor’s leads off: ${names}.`,
       why: 'Each is on record, so that its place is known when it is gone.',
-      acts: old.map(({ id }) => ({ kind: 'take-off', wire: id })),
+      acts: off.map(({ id }) => ({ kind: 'take-off', wire: id })),
     },
   ]
+}
+
+/** "the brown one on FAN of the old capacitor" */
+function wireName({ unit }: HookupRequest, { from, segments }: NamedWire): string {
+  const colour = segments.at(-1)
+  return `${colour ? `the ${insulationName(colour)} one` : 'the one'} on ${oldPlaceName(unit, from)}`
 }
 
 /** A motor for several voltages: how its own leads are joined for the one it is set to, before any lands. */
@@ -43,9 +63,10 @@ export const voltsStep = ({ sheet }: HookupRequest): FitStep[] =>
 /** In the order of the sheet, the plug's leads in one step. */
 export function leadSteps(request: HookupRequest, answer: HookupAnswer): FitStep[] {
   const plugged = answer.leads.filter(({ goes }) => goes.kind === 'plug')
+  const put = staysPut(request, answer)
   return [
     ...answer.leads
-      .filter(({ goes }) => goes.kind !== 'plug')
+      .filter(({ lead, goes }) => goes.kind !== 'plug' && !put.has(lead))
       .map((advice) => landStep(request, answer, advice)),
     ...(plugged.length > 0 ? [plugStep(request, answer, plugged)] : []),
   ]

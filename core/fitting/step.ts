@@ -7,7 +7,7 @@ import type { WireId } from '../wiring/wire'
 
 /** What the hands do in a step. */
 export type FitAct =
-  /** A wire of the old motor comes off its post. */
+  /** A wire of the old motor, or of the one that stays, comes off its post. */
   | { readonly kind: 'take-off'; readonly wire: WireId }
   /** The old capacitor comes out; the ends of the unit's wires on it hang free. */
   | { readonly kind: 'take-out' }
@@ -19,7 +19,7 @@ export type FitAct =
   /** A wire of the unit that has no use any more comes out. */
   | { readonly kind: 'remove'; readonly wire: WireId }
   | { readonly kind: 'add'; readonly wire: UnitWire }
-  /** A lead of the new motor: on a post, in the plug, or insulated. */
+  /** A lead of the motor: on a post, in the plug, or insulated. */
   | { readonly kind: 'land'; readonly lead: LeadId; readonly goes: Placement }
   | { readonly kind: 'kit'; readonly near: PostId; readonly far: PostId }
 

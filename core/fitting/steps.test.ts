@@ -5,7 +5,9 @@ import { BLOWER_CAN } from '../testing/circuits'
 import type { Section } from '../capacitor/can'
 import { workOutHookup, type HookupRequest } from '../circuit/hookup'
 import { LEAD_SHEETS } from '../motor/lead-sheets'
+import { findRoles } from '../wiring/evidence'
 import { NEW_C, PROTECTED_POST } from '../wiring/new-can'
+import { ownWires } from '../wiring/own-wires'
 import { UNIT_TYPES } from '../wiring/unit-types'
 import { at230 } from '../circuit/testing/wirings'
 import { carryOut } from './testing/carry-out'
@@ -236,5 +238,55 @@ describe('steps of fitting', () => {
     expect(stepsOf(request).some((s) => s.id === 'label' || s.id.startsWith('check-'))).toBe(false)
     // Nor is anything tied to a capacitor that is not there.
     expect(hookupWith(request, {}).added).toEqual([])
+  })
+})
+
+describe('a motor that stays', () => {
+  /** The same sheet as the old motor's: its leads in the colours that its wires have. */
+  const colours: Readonly<Record<string, 'BK' | 'WH' | 'BN'>> = {
+    'motor-common': 'BK',
+    run: 'WH',
+    start: 'BN',
+  }
+  const found = findRoles(SHARED.unit, SHARED.wires)
+  const wires = SHARED.wires.map((wire) => {
+    const colour = colours[found.find((f) => f.wire === wire.id)?.role ?? '']
+    return colour ? { ...wire, segments: [{ colour, stripe: null }] } : wire
+  })
+  const stays: HookupRequest = { ...SHARED, wires, motorStays: true }
+
+  it('only what hangs on the capacitor comes off and lands again; the rest is left alone', () => {
+    expect(textOf(stays, 'old-leads')).toBe(
+      'Of the motor that stays, off: the brown one on FAN of the old capacitor. Its other leads stay where they are.',
+    )
+    const landed = stepsOf(stays).flatMap((s) => s.acts.filter((a) => a.kind === 'land'))
+    expect(landed.filter((a) => a.goes.kind === 'post').map((a) => a.lead)).toEqual(['brown'])
+  })
+  it('carried out, every lead is where it is advised: moved, or there before', () => {
+    const answer = hookupWith(stays, {}, { mends: false })
+    const own = ownWires(stays.sheet, wires, answer.findings)
+    const done = carryOut(
+      stays,
+      fitSteps(stays, answer).flatMap((step) => step.acts),
+    )
+    for (const { lead, goes } of answer.leads) {
+      const there = done.leads.get(lead) ?? own.get(lead)?.from
+      expect([lead, there]).toEqual([lead, goes.kind === 'post' ? goes.post : goes.kind])
+    }
+  })
+  it('a lead on the wrong post is moved, and named by its colour', () => {
+    // Run hangs where motor common belongs, and the other way round.
+    const at = (role: string) => found.find((f) => f.role === role)?.wire
+    const crossed = wires.map((w) =>
+      w.id === at('run') || w.id === at('motor-common')
+        ? {
+            ...w,
+            segments: [{ colour: w.id === at('run') ? ('BK' as const) : ('WH' as const), stripe: null }],
+          }
+        : w,
+    )
+    const text = textOf({ ...stays, wires: crossed }, 'old-leads')
+    expect(text).toContain('the black one')
+    expect(text).toContain('the white one')
   })
 })

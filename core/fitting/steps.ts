@@ -30,7 +30,7 @@ export function fitSteps(request: HookupRequest, answer: HookupAnswer): FitStep[
   const hasCan = answer.can.sections.length > 0
   return [
     DISCHARGE,
-    ...oldLeadsStep(request),
+    ...oldLeadsStep(request, answer),
     ...removeSteps(request, answer),
     ...canSteps(answer),
     ...voltsStep(request),

@@ -16,7 +16,7 @@ import type { CanMarking } from '../capacitor/marking'
 import type { Measurement } from '../meter/measurement'
 import type { MotorPlate, UnitPlate } from '../motor/nameplate'
 import type { EstimateLine, EstimateTerms } from './report/estimate'
-import type { DischargeRecord, Fault, Photo, Proven, Reading, SafeStep } from './fields'
+import type { DischargeRecord, Fault, Ordered, Photo, Proven, Reading, SafeStep } from './fields'
 
 /** A job as its changes fold to it. null, or a missing key, is what was not entered. */
 export interface JobDocument {
@@ -36,6 +36,8 @@ export interface JobDocument {
   readonly tolerancePercent: number | null
   readonly wires: Readonly<Record<WireId, Wire>>
   readonly motor: LeadSheet | null
+  /** It is the unit's old one, which stays. */
+  readonly motorStays: boolean
   readonly horsepower: string | null
   readonly wanted: Rotation | null
   readonly plug: Direction | null
@@ -59,6 +61,18 @@ export interface JobDocument {
   readonly safe: Readonly<Record<string, SafeStep>>
   readonly discharge: DischargeRecord | null
   readonly fault: Fault | null
+  /** Faults that stand beside the first, by cause. */
+  readonly alsoFound: Readonly<Record<string, Fault>>
+  /** What else was done on this visit, by kind of work; in words, by an id. */
+  readonly works: Readonly<Record<string, { readonly text: string }>>
+  /** Parts that the van has not, by an id. */
+  readonly ordered: Readonly<Record<string, Ordered>>
+  /** A day to come back on, and what for; null: nothing is to be done later. */
+  readonly comeBack: { readonly on: string | null; readonly why: string } | null
+  /** When the visit was said to be at its end, ms since 1970; null: not said, or proven anyway. */
+  readonly ended: { readonly at: number } | null
+  /** Visits after the first: when each began (ms since 1970), and what for. */
+  readonly visits: Readonly<Record<string, { readonly at: number; readonly why: string }>>
   /** What was seen, test to answer. */
   readonly observations: Readonly<Record<string, string>>
   /** What was read, by where. */
@@ -130,6 +144,7 @@ export const EMPTY_JOB: JobDocument = {
   tolerancePercent: null,
   wires: {},
   motor: null,
+  motorStays: false,
   horsepower: null,
   wanted: null,
   plug: null,
@@ -147,6 +162,12 @@ export const EMPTY_JOB: JobDocument = {
   safe: {},
   discharge: null,
   fault: null,
+  alsoFound: {},
+  works: {},
+  ordered: {},
+  comeBack: null,
+  ended: null,
+  visits: {},
   observations: {},
   measurements: {},
   motorPlate: null,

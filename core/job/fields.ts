@@ -7,6 +7,7 @@ import { BladeSchema } from '../motor/blade'
 import { InsulationSchema } from '../motor/colour'
 import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
+import { isDay } from '../quantity/day'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { CHARGE_FIGURES } from '../startup/charge/figures'
@@ -71,11 +72,13 @@ export const DischargeSchema = v.strictObject({
 /** A discharge with what it goes through. */
 export type DischargeRecord = v.InferOutput<typeof DischargeSchema>
 
+const FAULT_STRENGTHS = ['strong', 'likely', 'possible', 'unlikely'] as const
+
 /** What was taken to be the fault, by the technician, with what spoke for it then. */
 export const FaultSchema = v.strictObject({
   cause: text('The cause', 40),
   name: text('The cause', 200),
-  strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
+  strength: v.picklist(FAULT_STRENGTHS),
   because: v.pipe(v.array(text('A reason', 300)), v.maxLength(40)),
 })
 /** The cause that was taken. */
@@ -111,6 +114,24 @@ export const PhotoSchema = v.strictObject({
 export type Photo = v.InferOutput<typeof PhotoSchema>
 /** A pin on a photo. */
 export type Pin = Photo['pins'][number]
+
+/** A day of the calendar as a technician says it, without a time or a zone. */
+const DaySchema = v.pipe(
+  v.string('A day is written like 2026-07-14.'),
+  v.regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-07-14.'),
+  v.check(isDay, 'There is no such day in the calendar.'),
+)
+
+/** A part that is not on the van: what, from whom, for when. */
+export const OrderedSchema = v.strictObject({
+  what: v.pipe(text('The part', 300), v.trim(), v.minLength(1, 'A part on order is empty: say which it is.')),
+  from: v.pipe(text('The counter', 300), v.trim()),
+  /** null: nobody said when. */
+  due: v.nullable(DaySchema),
+  arrived: v.boolean('Arrived is yes or no.'),
+})
+/** A part on order. */
+export type Ordered = v.InferOutput<typeof OrderedSchema>
 
 const orNull = <S extends v.GenericSchema>(schema: S) => v.nullable(schema)
 
@@ -170,6 +191,7 @@ export const FIELDS = {
   removed: v.boolean(),
   unit: v.picklist(UNIT_TYPE_IDS as [string, ...string[]], 'That unit type is not known here.'),
   motor: LeadSheetSchema,
+  motorStays: v.boolean('The old motor stays: yes or no.'),
   horsepower: text('Horsepower', 10),
   wanted: RotationSchema,
   plug: DirectionSchema,
@@ -184,6 +206,16 @@ export const FIELDS = {
   proven: ProvenSchema,
   discharge: DischargeSchema,
   fault: FaultSchema,
+  ended: v.strictObject({ at: v.pipe(v.number(), v.integer(), v.minValue(0)) }),
+  comeBack: v.strictObject({
+    /** null: no day is set. */
+    on: v.nullable(DaySchema),
+    why: v.pipe(
+      text('What to come back for', 300),
+      v.trim(),
+      v.minLength(1, 'What to come back for is empty.'),
+    ),
+  }),
   motorPlate: MotorPlateSchema,
   unitPlate: UnitPlateSchema,
   canMarking: CanMarkingSchema,
@@ -215,6 +247,7 @@ export const FIELDS = {
  * Fields with one value a key: wires by id, leads by name, observations by test, measurements by probe,
  * plate lines by plate, what tells the rotation by its kind,
  * speeds by output, parts of the van by line, what is carried up by item, dead sections by can and section,
+ * further faults by cause, other work by its kind, parts on order and further visits by their own ids,
  * steps of fitting by step, lengths, choices and checks of mounting by name, what start-up showed by what, figures of the charge by name. */
 export const KEYED_FIELDS = {
   wires: WireSchema,
@@ -246,6 +279,15 @@ export const KEYED_FIELDS = {
   mountChoices: text('A choice', 40),
   mountChecks: v.boolean('Looked at is yes or no.'),
   startup: text('What start-up showed', 40),
+  alsoFound: FaultSchema,
+  works: v.strictObject({
+    text: v.pipe(text('The work', 500), v.trim(), v.minLength(1, 'The work is empty: say what was done.')),
+  }),
+  ordered: OrderedSchema,
+  visits: v.strictObject({
+    at: v.pipe(v.number(), v.integer(), v.minValue(0)),
+    why: v.pipe(text('What the visit is for', 300), v.trim()),
+  }),
   recommended: v.strictObject({
     text: v.pipe(text('A recommendation', 500), v.trim(), v.minLength(1, 'A recommendation is empty.')),
     declined: v.boolean('Declined is yes or no.'),

@@ -56,6 +56,7 @@ const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   put: (value) => value === null,
   motorVolts: (value) => value === null,
   frameGrounded: (value) => value !== true,
+  motorStays: (value) => value !== true,
   protectedStart: (value) => value !== true,
   constants: (value) => value === null,
   mechanical: () => true,

@@ -3,6 +3,7 @@
 import type { JobDocument } from './document'
 import type { Proven } from './fields'
 import { hookupInput } from './inputs/hookup-input'
+import { stayRefusal } from './inputs/staying-input'
 import { printOf } from './print'
 import { startUpStop } from './start-up'
 
@@ -11,6 +12,8 @@ export type ProofLapse =
   | { readonly kind: 'none' }
   | { readonly kind: 'changed' }
   | { readonly kind: 'stopped'; readonly sentence: string }
+  /** Something on record rules it out whatever the wiring: a grounded motor that is to stay. */
+  | { readonly kind: 'ruled-out'; readonly sentence: string }
 
 /** The proof as it stands, or why it does not. */
 export type ProofState = { readonly kind: 'stands'; readonly proven: Proven } | ProofLapse
@@ -23,6 +26,8 @@ export function proofState(job: JobDocument): ProofState {
   // First: a reading that stops it may be what changed the record, as a supply that is another one does.
   const sentence = startUpStop(job)
   if (sentence !== null) return { kind: 'stopped', sentence }
+  const refused = stayRefusal(job)
+  if (refused !== null) return { kind: 'ruled-out', sentence: refused }
   return input && proven.print === printOf(input) ? { kind: 'stands', proven } : { kind: 'changed' }
 }
 

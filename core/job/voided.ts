@@ -32,6 +32,10 @@ export function voidedBy(job: JobDocument, edits: readonly FieldEdit[]): FieldEd
     ...(turns && job.startup.turned !== undefined && !answeredHere
       ? [{ path: ['startup', 'turned'], value: null }]
       : []),
+    // A motor of the van that is chosen is not the old one, unless the same edit says so.
+    ...(otherMotor && job.motorStays && !edits.some(({ path }) => path[0] === 'motorStays')
+      ? [{ path: ['motorStays'], value: null }]
+      : []),
     ...(otherMotor && job.frameGrounded !== null ? [{ path: ['frameGrounded'], value: null }] : []),
     ...(otherMotor && job.motorVolts !== null ? [{ path: ['motorVolts'], value: null }] : []),
     ...(otherCan && job.canPut !== null && !putHere ? [{ path: ['canPut'], value: null }] : []),

@@ -2,6 +2,8 @@
 
 /** Standard sizes of fan motors, small to large. Common practice, no source. */
 export const STANDARD_HORSEPOWER = [
+  '1/30',
+  '1/25',
   '1/20',
   '1/15',
   '1/12',

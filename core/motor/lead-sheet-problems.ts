@@ -28,7 +28,7 @@ interface SheetShape {
       readonly amps: number
     })[]
     readonly speed: readonly (Choice & {
-      readonly speed: string
+      readonly speed: string | undefined
       readonly tap: string | null
       readonly rpm: number | null
     })[]
@@ -154,7 +154,8 @@ function speedProblems({ leads, settings }: SheetShape): Problem[] {
   const problems: Problem[] = []
   const taps = leads.filter((lead) => lead.role === 'speed').map((lead) => lead.id)
   settings.speed.forEach((choice, i) => {
-    if (settings.speed.findIndex((c) => c.speed === choice.speed) !== i)
+    // Half read on the phone, a speed may have no name yet.
+    if (choice.speed !== undefined && settings.speed.findIndex((c) => c.speed === choice.speed) !== i)
       problems.push({
         path: `settings.speed.${i}.speed`,
         message: `The speed “${choice.speed}” is given twice.`,

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { LeadSheetSchema } from './lead-sheet'
 import { LEAD_SHEETS } from './lead-sheets'
 import {
+  asTheTagSays,
   draftOf,
   EMPTY_TAG,
   idFor,
@@ -148,15 +149,51 @@ describe('taps', () => {
     })
     expect(withoutLead(draft, 'black').horsepower.map((h) => h.tap)).toEqual(['blue'])
   })
-  it('each speed tap gets a speed of its own, from the highest down', () => {
+  it('no speed tap gets a name that nobody said, and the tag is not whole before it has one', () => {
     let draft: TagDraft = { ...EMPTY_TAG, kind: 'psc-blower' }
     for (const colour of ['BK', 'BU', 'RD'] as const)
       draft = withLead(draft, null, { colour, stripe: null }, 'speed')
     expect(draft.speed.map((s) => [s.tap, s.speed])).toEqual([
-      ['black', 'high'],
-      ['blue', 'medium-high'],
-      ['red', 'medium'],
+      ['black', null],
+      ['blue', null],
+      ['red', null],
     ])
+    expect(messages(draft)).toEqual(
+      expect.arrayContaining([
+        'Which speed black is, is not said: read it on the tag.',
+        'Which speed red is, is not said: read it on the tag.',
+      ]),
+    )
+    const named = withLead(draft, 'black', { colour: 'BK', stripe: null }, 'speed', { speed: 'high' })
+    expect(named.speed.map((s) => s.speed)).toEqual(['high', null, null])
+    expect(messages(named)).not.toContain('Which speed black is, is not said: read it on the tag.')
+    // Set again without a word of its speed, it keeps it.
+    expect(withLead(named, 'black', { colour: 'BK', stripe: null }, 'speed').speed[0]?.speed).toBe('high')
+  })
+  it('two taps of one speed are a contradiction, two without a name are not', () => {
+    const blower: TagDraft = { ...EMPTY_TAG, kind: 'psc-blower' }
+    const two = (speed?: 'low') =>
+      (['BK', 'BU'] as const).reduce(
+        (draft, colour) => withLead(draft, null, { colour, stripe: null }, 'speed', { speed }),
+        blower,
+      )
+    expect(messages(two('low'))).toContain('The speed “low” is given twice.')
+    expect(messages(two()).filter((m) => m.includes('given twice'))).toEqual([])
+  })
+  it('a guess is one until somebody sets the lead, takes it off, or says that the tag says so', () => {
+    const guess = { isGuess: true }
+    const draft = (['BK', 'WH'] as const).reduce(
+      (at, colour) => withLead(at, null, { colour, stripe: null }, 'run', guess),
+      EMPTY_TAG,
+    )
+    expect(draft.guessed).toEqual(['black', 'white'])
+    expect(withLead(draft, 'black', { colour: 'BK', stripe: null }, 'motor-common').guessed).toEqual([
+      'white',
+    ])
+    // Renamed by another colour, it is no guess under its old name either.
+    expect(withLead(draft, 'black', { colour: 'RD', stripe: null }, 'run').guessed).toEqual(['white'])
+    expect(withoutLead(draft, 'white').guessed).toEqual(['black'])
+    expect(asTheTagSays(draft).guessed).toEqual([])
   })
 })
 

@@ -43,7 +43,8 @@ export interface TagDraft {
   }[]
   /** `tap` the lead that is live for it; `join` the select lead and the line lead it is joined to; neither: the select leads are left open. */
   readonly speed: readonly {
-    readonly speed: SpeedName
+    /** null: nobody said which speed the tap is. */
+    readonly speed: SpeedName | null
     readonly rpm: number | null
     readonly amps: number | null
     readonly tap: string | null
@@ -56,6 +57,8 @@ export interface TagDraft {
   readonly constants: LeadSheet['constants']
   readonly mechanical: Mechanical | null
   readonly drains: readonly string[]
+  /** Leads whose role, or whose speed, was guessed by colour or by the old wires and not looked at since. */
+  readonly guessed: readonly LeadId[]
 }
 
 export const EMPTY_TAG: TagDraft = {
@@ -75,6 +78,7 @@ export const EMPTY_TAG: TagDraft = {
   constants: null,
   mechanical: null,
   drains: [],
+  guessed: [],
 }
 
 /** The roles that leads of such a motor can have. */
@@ -89,12 +93,16 @@ function leadIdFor(leads: readonly Lead[], { colour, stripe }: Insulation): stri
   return id
 }
 
-/** The lead changed or, for a new id, added; another colour renames it wherever it is spoken of. */
+/**
+ * The lead changed or, for a new id, added; another colour renames it wherever it is spoken of. What a person sets is no guess any more;
+ * `speed`: of a tap, which it is; left out, it stays what it was.
+ */
 export function withLead(
   draft: TagDraft,
   id: string | null,
   insulation: Insulation,
   role: LeadRole,
+  { speed, isGuess = false }: { readonly speed?: SpeedName | undefined; readonly isGuess?: boolean } = {},
 ): TagDraft {
   const others = draft.leads.filter((lead) => lead.id !== id)
   const old = draft.leads.find((lead) => lead.id === id)
@@ -107,12 +115,30 @@ export function withLead(
   const leads = old ? draft.leads.map((l) => (l.id === id ? lead : l)) : [...draft.leads, lead]
   const renamed =
     old && old.id !== lead.id ? renameLead({ ...draft, leads }, old.id, lead.id) : { ...draft, leads }
-  return settle(renamed)
+  const guessed = [
+    ...renamed.guessed.filter((name) => name !== old?.id && name !== lead.id),
+    ...(isGuess ? [lead.id] : []),
+  ]
+  const settled = settle({ ...renamed, guessed })
+  return speed === undefined ? settled : withTapSpeed(settled, lead.id, speed)
 }
+
+/** Which speed a tap is; a row that has the name already keeps it, and the contradiction is said. */
+const withTapSpeed = (draft: TagDraft, tap: LeadId, speed: SpeedName): TagDraft => ({
+  ...draft,
+  speed: draft.speed.map((s) => (s.tap === tap ? { ...s, speed } : s)),
+})
+
+/** Every lead as it stands is the tag's: nothing is a guess any more. */
+export const asTheTagSays = (draft: TagDraft): TagDraft => ({ ...draft, guessed: [] })
 
 /** The draft without a lead; settings that named it follow. */
 export const withoutLead = (draft: TagDraft, id: string): TagDraft =>
-  settle({ ...draft, leads: draft.leads.filter((lead) => lead.id !== id) })
+  settle({
+    ...draft,
+    leads: draft.leads.filter((lead) => lead.id !== id),
+    guessed: draft.guessed.filter((name) => name !== id),
+  })
 
 function renameLead(draft: TagDraft, from: string, to: string): TagDraft {
   const name = (id: string) => (id === from ? to : id)
@@ -151,13 +177,10 @@ function settle(draft: TagDraft): TagDraft {
               tap,
             },
         )
-  const free = (['high', 'medium-high', 'medium', 'medium-low', 'low'] as const).filter(
-    (name) => !draft.speed.some((s) => s.tap !== null && speeds.includes(s.tap) && s.speed === name),
-  )
   const tapped = speeds.map(
     (tap) =>
       draft.speed.find((s) => s.tap === tap) ?? {
-        speed: free.shift() ?? 'low',
+        speed: null,
         rpm: null,
         amps: null,
         tap,
@@ -238,7 +261,7 @@ export function sheetOf(draft: TagDraft): unknown {
           : { land: [{ lead: tap, as: 'motor-common' }], insulate: taps.filter((other) => other !== tap) }),
       })),
       speed: draft.speed.map(({ speed, rpm, amps, tap, join }) => ({
-        speed,
+        speed: blank(speed),
         rpm,
         amps,
         tap,
@@ -260,15 +283,25 @@ export function tagProblems(draft: TagDraft): Problem[] {
   const sheet = sheetOf(draft)
   const parsed = v.safeParse(LeadSheetSchema, sheet)
   if (parsed.success) return []
-  const blanks = problemsOf(parsed.issues).map(({ path, message }) => ({
-    path,
-    message: /missing|must be a number/.test(message)
-      ? (MISSING[path.replace(/\.\d+\./g, '.')] ?? message)
-      : message,
-  }))
+  const unnamed = draft.speed.filter((s) => s.speed === null && s.tap !== null)
+  const blanks = problemsOf(parsed.issues)
+    .filter(({ path }) => unnamed.length === 0 || !/^settings\.speed\.\d+\.speed$/.test(path))
+    .map(({ path, message }) => ({
+      path,
+      message: /missing|must be a number/.test(message)
+        ? (MISSING[path.replace(/\.\d+\./g, '.')] ?? message)
+        : message,
+    }))
   // The schema looks for contradictions only in a whole sheet; on the phone they show while it is half read.
   const contradictions = leadSheetProblems(withLists(sheet))
-  return [...contradictions, ...blanks.filter((p) => !contradictions.some((c) => c.message === p.message))]
+  return [
+    ...contradictions,
+    ...unnamed.map(({ tap }) => ({
+      path: 'settings.speed',
+      message: `Which speed ${tap} is, is not said: read it on the tag.`,
+    })),
+    ...blanks.filter((p) => !contradictions.some((c) => c.message === p.message)),
+  ]
 }
 
 /** The sheet with every choice's lists there, as a reader of contradictions expects them. */
@@ -328,6 +361,7 @@ export function draftOf(sheet: LeadSheet): TagDraft {
     constants: sheet.constants,
     mechanical: sheet.mechanical,
     drains: sheet.drains,
+    guessed: [],
     horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps, land }) => ({
       horsepower,
       coversFrom,

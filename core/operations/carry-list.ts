@@ -27,6 +27,7 @@ export const carry = operation({
   input: v.strictObject({
     unit: UnitIdSchema,
     motor: v.optional(v.nullable(LeadSheetSchema), null),
+    motorStays: v.optional(v.boolean('The old motor stays: yes or no.'), false),
     can: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(300))), null),
     oldBody: v.optional(v.nullable(MechanicalSchema), null),
     observations: v.optional(v.record(v.string(), v.pipe(v.string(), v.maxLength(40))), {}),

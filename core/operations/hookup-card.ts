@@ -26,6 +26,7 @@ const CardSchema = v.object({
   readings: Texts,
   unit: v.string(),
   motor: v.string(),
+  motorStays: v.boolean(),
   verdict: v.picklist(['proven', 'watch']),
   sentence: v.string(),
   rows: v.array(

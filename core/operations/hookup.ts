@@ -46,6 +46,8 @@ const InputShape = v.strictObject({
   unit: UnitIdSchema,
   wires: NamedWiresSchema,
   sheet: LeadSheetSchema,
+  /** It is the unit's old motor, which stays. */
+  motorStays: v.optional(v.boolean('The old motor stays: yes or no.'), false),
   horsepower: v.optional(v.nullable(v.string()), null),
   /** Which of several voltages the motor's leads are joined for, such as "230". */
   motorVolts: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(20))), null),

@@ -3,8 +3,8 @@
 import { capital } from '../quantity/display'
 import { first } from '../quantity/at'
 import { COLOUR_NAMES, insulationName, sameInsulation } from '../motor/colour'
+import { colourHint } from '../motor/colour-hint'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
-import hintData from './colour-hints.json'
 import { capacitorSides, recordedCopper, type CapacitorSides } from './capacitor-sides'
 import type { Conductors } from './conductors'
 import { modesOfOutput, postName, postOf, type PostId, type PostKind, type UnitType } from './unit-type'
@@ -192,13 +192,11 @@ const statedEvidence = (wire: NamedWire): Evidence[] =>
 function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
   const last = wire.segments.at(-1)
   if (!last) return []
-  const hint = hintData.hints.find(
-    (h) => h.fan === unit.traits.fan && h.colour === last.colour && h.stripe === (last.stripe ?? null),
-  )
+  const hint = colourHint(unit.traits.fan, last)
   if (!hint) return []
-  const roles = hint.roles as WireRole[]
+  const { roles } = hint
   const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
-  const names = 'word' in hint && hint.word ? hint.word : roles.map((r) => ROLE_NAMES[r]).join(' or ')
+  const names = hint.word ?? roles.map((r) => ROLE_NAMES[r]).join(' or ')
   const splice = changed
     ? ` It is ${COLOUR_NAMES[first(wire.segments).colour]} at the terminal: the colour changes on the way.`
     : ''

@@ -3,6 +3,13 @@ import { useLocalSearchParams } from 'expo-router'
 import { TagEditor } from '../screens'
 
 export default function Tag() {
-  const { job, sheet } = useLocalSearchParams<{ job?: JobId; sheet?: string }>()
-  return <TagEditor key={`${job} ${sheet}`} job={job ?? null} sheet={sheet ?? null} />
+  const { job, sheet, stays } = useLocalSearchParams<{ job?: JobId; sheet?: string; stays?: string }>()
+  return (
+    <TagEditor
+      key={`${job} ${sheet} ${stays}`}
+      job={job ?? null}
+      sheet={sheet ?? null}
+      stays={stays === '1' && job !== undefined}
+    />
+  )
 }

@@ -137,7 +137,9 @@ function layOutBody(card: Card, scale: number): Column {
   page.text(card.title || 'Hookup', { size: 6, weight: 700, most: 2 })
   const about = [card.site, card.date, card.technician].filter(Boolean).join(' · ')
   if (about) page.text(about, { most: 2 })
-  page.text(`${card.unit}. New motor ${card.motor}.`, { most: 2 })
+  page.text(`${card.unit}. ${card.motorStays ? 'Motor that stays' : 'New motor'}: ${card.motor}.`, {
+    most: 2,
+  })
   page.rule(0.6)
   page.shapes.push({ kind: 'mark', x: MARGIN, y: page.y + 0.6, size: 6.5 * scale, verdict: card.verdict })
   page.text(card.sentence, {
@@ -148,7 +150,7 @@ function layOutBody(card: Card, scale: number): Column {
     most: 3,
   })
   page.y += 2 * scale
-  page.heading('Each lead of the new motor')
+  page.heading(card.motorStays ? 'Each lead of the motor' : 'Each lead of the new motor')
   for (const row of card.rows) layOutRow(page, row)
   page.heading('Capacitor')
   for (const line of card.capacitor) page.text(line, { most: 2 })

@@ -37,7 +37,7 @@ export interface CardHeading {
   readonly readings: readonly string[]
 }
 
-/** One lead of the new motor on the card. */
+/** One lead of the motor on the card. */
 export interface CardRow {
   readonly lead: LeadId
   readonly insulation: Insulation
@@ -55,6 +55,8 @@ export interface Card extends CardHeading {
   readonly version: typeof CARD_VERSION
   readonly unit: string
   readonly motor: string
+  /** It is the unit's old one. */
+  readonly motorStays: boolean
   readonly verdict: 'proven' | 'watch'
   readonly sentence: string
   readonly rows: readonly CardRow[]
@@ -74,6 +76,7 @@ export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: 
     ...heading,
     unit: request.unit.name,
     motor: request.sheet.name,
+    motorStays: request.motorStays ?? false,
     verdict,
     sentence,
     rows: rowsOf(request, answer, posts),

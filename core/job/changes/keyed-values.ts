@@ -3,6 +3,7 @@ import type * as v from 'valibot'
 import { ALL_TESTS, CONTRIBUTORY } from '../../diagnosis/model'
 import { insulationName } from '../../motor/colour'
 import { mountingChecks } from '../../mounting/checklist'
+import { dayWords } from '../../quantity/day'
 import { capital, figure } from '../../quantity/display'
 import { lengthText } from '../../quantity/inches'
 import { makeSafe } from '../../safety/make-safe'
@@ -164,6 +165,22 @@ export const KEYED_WORDS: { readonly [Field in KeyedFieldName]: Words<Field> } =
       return seen ? PLAIN_FIRST[seen] : plainKey(value)
     },
   },
+  alsoFound: {
+    of: () => 'Also found',
+    says: ({ name, strength }) => `${name} (${strength} by the evidence)`,
+  },
+  works: { of: () => 'Other work done', says: ({ text }) => quoted(text) },
+  ordered: {
+    of: () => 'On order',
+    says: ({ what, from, due, arrived }) =>
+      [
+        quoted(what),
+        ...(from ? [`from ${quoted(from)}`] : []),
+        ...(due ? [`for ${dayWords(due)}`] : []),
+        ...(arrived ? ['arrived'] : []),
+      ].join(', '),
+  },
+  visits: { of: () => 'A further visit', says: ({ why }) => quoted(why) },
   recommended: {
     of: () => 'Recommended',
     says: ({ text, declined }) => `${quoted(text)}${declined ? ', declined' : ''}`,

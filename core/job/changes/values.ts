@@ -3,6 +3,7 @@ import type * as v from 'valibot'
 import type { CanMarking } from '../../capacitor/marking'
 import { insulationName } from '../../motor/colour'
 import type { MotorPlate, UnitPlate, VoltageRange } from '../../motor/nameplate'
+import { dayWords } from '../../quantity/day'
 import { figure, listed, rangeFigure } from '../../quantity/display'
 import { rotationText } from '../../rotation/view'
 import { unitTypeById } from '../../wiring/unit-types'
@@ -76,6 +77,7 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   removed: (x) => (x ? 'off the list' : 'back on the list'),
   unit: (id) => unitTypeById(id)?.name ?? UNTOLD,
   motor: ({ name }) => name,
+  motorStays: (x) => (x ? 'it stays' : 'it goes'),
   horsepower: (x) => `${x} hp`,
   wanted: rotationText,
   plug: (x) => `set ${x}`,
@@ -92,6 +94,8 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   proven: ({ sentence }) => sentence,
   discharge: ({ ohms, microfarads }) => `${joined(microfarads, 'µF')} through ${figure(ohms)} Ω`,
   fault: ({ name, strength }) => `${name} (${strength} by the evidence)`,
+  comeBack: ({ on, why }) => `${quoted(why)}, ${on === null ? 'no day set' : dayWords(on)}`,
+  ended: () => 'at its end',
   motorPlate: plateWords,
   unitPlate: unitWords,
   canMarking: markingWords,

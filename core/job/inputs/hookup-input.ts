@@ -27,6 +27,7 @@ export interface HookupInput {
   readonly tolerancePercent: number
   readonly wires: readonly NamedWire[]
   readonly sheet: LeadSheet
+  readonly motorStays: boolean
   readonly horsepower: string | null
   readonly wanted: Rotation | null
   readonly plug: Direction | null
@@ -80,6 +81,7 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     tolerancePercent: job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT,
     wires: Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire })),
     sheet: job.motor,
+    motorStays: job.motorStays,
     ...motorSettings(job, job.motor),
     wanted: job.wanted,
     plug: job.plug,

@@ -89,7 +89,7 @@ export function oldCanInput(job: JobDocument): OldCanInput | null {
     sides,
     oneCase: sides.length > 1 && job.canMarking?.sections.length !== 1,
     looksBad: top === undefined ? null : top !== 'flat',
-    newMotor: job.motor !== null,
+    newMotor: job.motor !== null && !job.motorStays,
   }
 }
 

@@ -65,9 +65,11 @@ function canReading(job: JobDocument) {
   return { amps, volts, ampsAccuracy, voltsAccuracy }
 }
 
-function sameBlade({ startup }: JobDocument): boolean | null {
+/** Nobody took it off a motor that stays, unless it is said. */
+function sameBlade({ startup, motorStays }: JobDocument): boolean | null {
   const said = oneOf(startup.blade, ['same', 'other'])
-  return said === null ? null : said === 'same'
+  if (said === null) return motorStays ? true : null
+  return said === 'same'
 }
 
 /** null: which refrigerant it is, is not stated. `unit`: in which its sentences are read. */

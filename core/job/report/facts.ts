@@ -1,5 +1,6 @@
 // The facts of a job as a report tells them, each from what the record holds and nothing else; and what the record lacks.
 import { chargeName, chargeText } from './charge-words'
+import type { Fact, SectionId } from './fact'
 import { firstPower, PLAIN_FIRST } from './first-power-words'
 import { partName } from './part-names'
 import { probeName } from './probe-names'
@@ -17,18 +18,8 @@ import type { JobDocument } from '../document'
 import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { proofState, standingProof } from '../standing-proof'
 import { jobStartUp, wasStarted } from '../start-up'
-
-export const SECTIONS = ['found', 'done', 'readings', 'parts', 'recommended', 'gaps'] as const
-/** A section of the report. */
-export type SectionId = (typeof SECTIONS)[number]
-
-/** One thing the record holds, in both ways of saying it. */
-export interface Fact {
-  readonly section: SectionId
-  /** For the owner; null: of no use to them. */
-  readonly plain: string | null
-  readonly technical: string
-}
+import { orderFacts, visitFacts, workFacts } from '../visit/visit-facts'
+import { faultsOf } from '../visit/visit-state'
 
 const both = (section: SectionId, text: string): Fact => ({ section, plain: text, technical: text })
 const technical = (section: SectionId, text: string): Fact => ({ section, plain: null, technical: text })
@@ -41,14 +32,16 @@ export function factsOf(job: JobDocument, unit: TemperatureUnit): Fact[] {
     ...done(job),
     ...readings(job, unit),
     ...parts(job),
+    ...orderFacts(job),
     ...recommended(job),
     ...gaps(job),
   ]
 }
 
-function found({ fault, motorPlate, canMarking, oldBlade }: JobDocument): Fact[] {
+function found(job: JobDocument): Fact[] {
+  const { motorPlate, canMarking, oldBlade } = job
   const facts: Fact[] = []
-  if (fault) {
+  for (const fault of faultsOf(job)) {
     facts.push({
       section: 'found',
       plain: `${fault.name}.`,
@@ -88,7 +81,15 @@ function isSafe(job: JobDocument): boolean {
 }
 
 function done(job: JobDocument): Fact[] {
-  return [...safety(job), ...newMotor(job), ...newCan(job), ...wiring(job), ...mounting(job)]
+  return [
+    ...visitFacts(job),
+    ...safety(job),
+    ...newMotor(job),
+    ...newCan(job),
+    ...wiring(job),
+    ...mounting(job),
+    ...workFacts(job),
+  ]
 }
 
 /** A proven plan is not yet a motor that is in: that takes something read or seen at start-up, also where that stopped it. */
@@ -118,6 +119,14 @@ function safety(job: JobDocument): Fact[] {
 function newMotor(job: JobDocument): Fact[] {
   const { motor, wanted, horsepower } = job
   if (!motor) return []
+  if (job.motorStays)
+    return [
+      {
+        section: 'done',
+        plain: 'The fan motor stays.',
+        technical: `The old motor stays: ${motor.name}${wanted ? `, turning ${rotationText(wanted)}` : ''}.`,
+      },
+    ]
   const set = horsepower ? `, set to ${horsepower} hp` : ''
   const turning = wanted ? `, turning ${rotationText(wanted)}` : ''
   return [
@@ -266,6 +275,7 @@ const recommended = ({ recommended: list }: JobDocument): Fact[] =>
 function unprovenGaps(job: JobDocument): Fact[] {
   const state = proofState(job)
   if (state.kind === 'stands') return []
+  if (state.kind === 'ruled-out') return [gap(state.sentence)]
   if (state.kind !== 'stopped') return [gap('The hookup is not proven as it stands.')]
   return [
     {
@@ -296,7 +306,7 @@ function plainStop(job: JobDocument): string {
 function gaps(job: JobDocument): Fact[] {
   const started = Object.keys(job.measurements).some((probe) => probe.startsWith('amps-start '))
   return [
-    ...(job.fault ? [] : [gap('What failed, and why, is not on record.')]),
+    ...(faultsOf(job).length > 0 ? [] : [gap('What failed, and why, is not on record.')]),
     ...(job.motor === null ? [gap('No motor is recorded.')] : unprovenGaps(job)),
     ...(job.startup.turned ? [] : [gap('Which way the fan turns was not recorded.')]),
     ...(started ? [] : [gap('No amps were recorded after the work.')]),

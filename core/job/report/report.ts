@@ -2,7 +2,8 @@
 import type { TemperatureUnit } from '../../quantity/temperature'
 import type { JobDocument } from '../document'
 import { totalsOf, type EstimateLine, type EstimateTerms, type EstimateTotals } from './estimate'
-import { factsOf, SECTIONS, type SectionId } from './facts'
+import { SECTIONS, type SectionId } from './fact'
+import { factsOf } from './facts'
 
 /** Words for the owner, or of the trade. */
 export type ReportStyle = 'plain' | 'technical'

@@ -11,7 +11,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
-import { proofState, standingProof } from '@oak/core/job/standing-proof'
+import { proofState, standingProof, type ProofState } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
@@ -74,8 +74,22 @@ function whyNoCard(job: JobDocument, result: Answer | null): string {
   if (!hookupInput(job) || !job.proven) return 'The hookup is not proven yet.'
   const state = proofState(job)
   if (state.kind === 'stopped') return `Stopped at start-up, so not proven: ${state.sentence}`
+  if (state.kind === 'ruled-out') return state.sentence
   if (state.kind !== 'stands') return 'Something changed since it was proven.'
   return ((result?.ok ? result.output : null) as HookupCardOutput | null)?.why ?? 'Working it out…'
+}
+
+/** What else belongs to the visit: other work, parts on order, its end, the next one. */
+function ToVisit({ id }: Pick<StageProps, 'id'>) {
+  const router = useRouter()
+  return (
+    <QuietButton
+      text="This visit: other work, parts on order"
+      icon="list"
+      onPress={() => router.navigate(`/job/${id}/visit`)}
+      testID="to-visit"
+    />
+  )
 }
 
 interface CardFilesProps extends StageProps {
@@ -104,6 +118,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
         onPress={() => router.navigate(`/job/${id}/report`)}
         testID="to-report"
       />
+      <ToVisit id={id} />
       <QuietButton
         text="Card as PDF"
         icon="save"
@@ -142,10 +157,17 @@ function CardPaper({ output, label }: { readonly output: HookupCardOutput; reado
   )
 }
 
+/** Where what takes the proof away is put right. */
+const WAYS_ON: Partial<Readonly<Record<ProofState['kind'], readonly [string, string]>>> = {
+  stopped: ['startup', 'Back to the start-up'],
+  'ruled-out': ['motor', 'To the motor'],
+}
+
 function NoCard({ id, job, why }: { readonly id: JobId; readonly job: JobDocument; readonly why: string }) {
   const router = useRouter()
-  const stopped = proofState(job).kind === 'stopped'
-  const [stage, words] = stopped ? ['startup', 'Back to the start-up'] : ['board', 'To the hookup board']
+  const { kind } = proofState(job)
+  const stopped = kind === 'stopped' || kind === 'ruled-out'
+  const [stage, words] = WAYS_ON[kind] ?? ['board', 'To the hookup board']
   return (
     <JobFrame
       id={id}
@@ -162,6 +184,7 @@ function NoCard({ id, job, why }: { readonly id: JobId; readonly job: JobDocumen
             onPress={() => router.navigate(`/job/${id}/report`)}
             testID="to-report"
           />
+          <ToVisit id={id} />
         </View>
       }
       action={<PrimaryButton text={words} onPress={() => router.replace(`/job/${id}/${stage}`)} />}

@@ -17,6 +17,7 @@ const PART_OF: Readonly<Record<string, string>> = {
   charge: 'startup',
   report: 'card',
   history: 'card',
+  visit: 'card',
   leads: 'wires',
 }
 

@@ -108,7 +108,13 @@ function isSafe(job: JobDocument): boolean {
 export function nextStage(job: JobDocument): StageId {
   const begun = (stages: readonly StageId[]) => stages.some((stage) => stageState(job, stage) !== 'empty')
   const full = begun(BEFORE)
-  const left = [...(full ? [] : BEFORE), ...(full || begun(AFTER) ? [] : AFTER), 'plates']
+  const left = [
+    ...(full ? [] : BEFORE),
+    ...(full || begun(AFTER) ? [] : AFTER),
+    'plates',
+    // Nothing is taken off a motor that stays.
+    ...(job.motorStays ? ['mount'] : []),
+  ]
   const due = STAGES.filter(({ id }) => !left.includes(id))
   return due.find((s) => stageState(job, s.id) !== 'done')?.id ?? 'card'
 }

@@ -17,3 +17,15 @@ export const motorEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => [
         ?.speed ?? null,
   },
 ]
+
+/** The old motor, which stays, by its tag: it turns as it always did unless that is known better. */
+export const stayingEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => {
+  const [only, other] = sheet.settings.rotation
+  return [
+    ...motorEdits(job, sheet),
+    { path: ['motorStays'], value: true },
+    ...(job.wanted === null && only && other === undefined
+      ? [{ path: ['wanted'], value: { direction: only.direction, seenFrom: sheet.rotationNamedFrom } }]
+      : []),
+  ]
+}

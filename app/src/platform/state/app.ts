@@ -15,7 +15,7 @@ import {
   changesOf,
   createJobs,
   documentOf,
-  withVoided,
+  withConsequences,
   type Edit,
   type Jobs,
   type JobsState,
@@ -144,7 +144,7 @@ const stepsOf = (id: string): UndoState => steps.getState()[id] ?? NO_STEPS
 /** Applies edits to a job; returns what is wrong with them, or null. They can be undone while the page is open. */
 export function editJob(id: string, edits: readonly Edit[]): string | null {
   const job = documentOf(theJobs().store.getState(), id)
-  const whole = withVoided(job, edits)
+  const whole = withConsequences(job, edits)
   const wrong = theJobs().edit(id, edits)
   if (wrong === null) steps.setState({ [id]: record(stepsOf(id), { edits, before: inverseOf(job, whole) }) })
   return wrong

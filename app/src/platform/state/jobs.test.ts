@@ -2,7 +2,7 @@ import type { Change } from '@oak/core/job/change'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import { v4 as uuid } from 'uuid'
-import { changesOf, createJobs, documentOf, withVoided } from './jobs'
+import { changesOf, createJobs, documentOf, withConsequences } from './jobs'
 import { inverseOf } from './undo'
 
 const DEVICE = '00000000-0000-4000-8000-000000000900'
@@ -127,7 +127,7 @@ it('what an edit makes void falls with it, and an undo puts both back together',
   jobs.edit(id, [{ path: ['plug'], value: 'CW' }])
   jobs.edit(id, [{ path: ['startup', 'turned'], value: 'right' }])
   const turn = [{ path: ['plug'], value: 'CCW' }]
-  const back = inverseOf(shown(), withVoided(shown(), turn))
+  const back = inverseOf(shown(), withConsequences(shown(), turn))
   jobs.edit(id, turn)
   expect([shown().plug, shown().startup.turned]).toEqual(['CCW', undefined])
   jobs.edit(id, back)

@@ -1,4 +1,5 @@
 // All jobs on this device. An edit is folded in at once, kept on the device, then told to the other tabs and the server.
+import { filledBy } from '@oak/core/job/filled'
 import { voidedBy } from '@oak/core/job/voided'
 import { createStore, type StoreApi } from 'zustand/vanilla'
 import { v7 as uuid } from 'uuid'
@@ -121,13 +122,16 @@ function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] 
   return [...new Map(fresh.map((c) => [c.id, c])).values()]
 }
 
-/** The edits with what they make void. What is said in the same breath is not void: an undo puts back what an edit took. */
-export const withVoided = (job: JobDocument, edits: readonly Edit[]): readonly Edit[] => [
-  ...edits,
-  ...voidedBy(job, edits).filter(
-    (fallen) => !edits.some(({ path }) => path.join('\n') === fallen.path.join('\n')),
-  ),
-]
+/** The edits with what they fill and what they make void. What is said in the same breath is neither: an undo puts back what an edit took. */
+export function withConsequences(job: JobDocument, edits: readonly Edit[]): readonly Edit[] {
+  const said = [...edits, ...filledBy(job, edits)]
+  return [
+    ...said,
+    ...voidedBy(job, said).filter(
+      (fallen) => !said.some(({ path }) => path.join('\n') === fallen.path.join('\n')),
+    ),
+  ]
+}
 
 export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
   const store = createStore<JobsState>(() => NO_JOBS)
@@ -160,7 +164,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     const held = job === VAN_ID ? van.changes : changesOf(store.getState(), job)
     const from = nextTime(now(), held)
     const made: Change[] = []
-    const whole = job === VAN_ID ? edits : withVoided(documentOf(store.getState(), job), edits)
+    const whole = job === VAN_ID ? edits : withConsequences(documentOf(store.getState(), job), edits)
     for (const [i, { path, value }] of whole.entries()) {
       const change = { id: uuid(), job, path: [...path], value, at: from + i, device: deviceId, technician }
       const parsed = parseChange(change)

@@ -31,20 +31,21 @@ export function CarryScreen({ id, job }: { readonly id: JobId; readonly job: Job
   const hookup = useHookup(job)
   // By contents: the hookup is worked out anew for edits that leave its counts as they are.
   const counts = JSON.stringify(hookup.kind === 'ready' ? countsOf(hookup.answer) : null)
-  const { motor, can, unit, oldBody, observations } = job
+  const { motor, motorStays, can, unit, oldBody, observations } = job
   const input = useMemo(
     () =>
       unit
         ? {
             unit,
             motor,
+            motorStays,
             can: can?.name ?? null,
             oldBody,
             observations,
             counts: JSON.parse(counts) as unknown,
           }
         : null,
-    [unit, motor, can, oldBody, observations, counts],
+    [unit, motor, motorStays, can, oldBody, observations, counts],
   )
   const result = useOperation('carry-list', input)
   const items = result?.ok ? (result.output as CarryListOutput).items : []

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { TextField } from '../../ui/TextField'
 import type { StockKind } from '@oak/core/van/stock-line'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -21,10 +21,13 @@ const PLURALS: Readonly<Record<StockKind, string>> = {
 export function CounterSheet({
   kind,
   onClose,
+  onOrder,
   counter = httpCounter(),
 }: {
   readonly kind: StockKind
   readonly onClose: () => void
+  /** Notes a part as ordered there; left out where no job waits for one. */
+  readonly onOrder?: (what: string, counter: string) => void
   readonly counter?: CounterPort
 }) {
   const [text, setText] = useState('')
@@ -59,7 +62,7 @@ export function CounterSheet({
         <PrimaryButton text="Ask" icon="store" onPress={() => void ask()} testID="counter-ask" />
       )}
       {state ? (
-        <Answer state={state} kind={kind} />
+        <Answer state={state} kind={kind} onOrder={onOrder} />
       ) : (
         <Words size="small" tone="quiet">
           The shop’s own counter. Nothing is ordered here: call it once you know what it has.
@@ -72,9 +75,11 @@ export function CounterSheet({
 function Answer({
   state,
   kind,
+  onOrder,
 }: {
   readonly state: CounterAnswer | { readonly kind: 'waiting' }
   readonly kind: StockKind
+  readonly onOrder: ((what: string, counter: string) => void) | undefined
 }) {
   switch (state.kind) {
     case 'waiting':
@@ -105,14 +110,23 @@ function Answer({
             </Words>
           ) : null}
           {state.parts.map((part) => (
-            <PartRow key={part.name} part={part} />
+            <PartRow
+              key={part.name}
+              part={part}
+              onOrder={onOrder && (() => onOrder(part.name, state.counter))}
+            />
           ))}
         </View>
       )
   }
 }
 
-function PartRow({ part }: { readonly part: CounterPart }) {
+interface PartRowProps {
+  readonly part: CounterPart
+  readonly onOrder: (() => void) | undefined
+}
+
+function PartRow({ part, onOrder }: PartRowProps) {
   const palette = usePalette()
   const there = part.stock > 0
   return (
@@ -138,6 +152,14 @@ function PartRow({ part }: { readonly part: CounterPart }) {
           {there ? `${part.stock} there` : `out of stock${part.back ? `, back ${part.back}` : ''}`}
         </Words>
       </View>
+      {onOrder ? (
+        <SmallButton
+          text="ordered"
+          label={`Ordered: ${part.name}`}
+          onPress={onOrder}
+          testID="counter-order"
+        />
+      ) : null}
     </View>
   )
 }

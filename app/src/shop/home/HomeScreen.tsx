@@ -24,7 +24,6 @@ import { HomeSearch } from './HomeSearch'
 import type { JobSheetProps } from './JobSheet'
 import { fetchedAhead } from '../../parts/frame/fetch-ahead'
 import { stageScreen } from '../../parts/frame/stage-screen'
-import type { JobDocument } from '@oak/core/job/document'
 import { PageHeading } from '../../parts/frame/PageHeading'
 
 /** Text fields are not of the first load. */
@@ -43,9 +42,9 @@ export function HomeScreen() {
   const [naming, setNaming] = useState(false)
   const [asked, setAsked] = useState(ASKED_NOTHING)
   const [more, setMore] = useState<string | null>(null)
-  const isDone = useIsDone(asked.state)
+  const stateOf = useStateOf(asked.state)
   const all = Object.values(jobs)
-  const shown = isDone ? homeJobs(all, asked, isDone) : []
+  const shown = stateOf ? homeJobs(all, asked, stateOf) : []
   const moreOf = more === null ? undefined : jobs[more]
 
   const open = async () => {
@@ -74,7 +73,7 @@ export function HomeScreen() {
             setNaming={setNaming}
             trouble={trouble}
             all={all}
-            found={isDone ? shown.length : null}
+            found={stateOf ? shown.length : null}
             asked={asked}
             onAsk={setAsked}
           />
@@ -174,17 +173,18 @@ function listWords(all: number, found: number | null, { text, state }: HomeAsked
   return text.trim() === '' && state === 'all' ? 'Every job is put away.' : 'No job is like that.'
 }
 
-const doneness = fetchedAhead(async () => (await import('./done')).isDone)
-const DONE_UNASKED = () => false
+const judge = fetchedAhead(async () => (await import('./state-of')).stateOf)
+type StateOf = NonNullable<ReturnType<typeof judge.now>>
+const UNASKED = () => ({ kind: 'open' as const })
 
-/** Whether a job is done takes all that knows of circuits: it is fetched where it is asked for. null: not there yet. */
-function useIsDone(state: HomeState): ((job: JobDocument) => boolean) | null {
-  const [part, setPart] = useState(() => ({ isDone: doneness.now() }))
-  const isAsked = state === 'open' || state === 'done'
+/** How a job stands takes all that knows of circuits: it is fetched where it is asked for. null: not there yet. */
+function useStateOf(state: HomeState): StateOf | typeof UNASKED | null {
+  const [part, setPart] = useState(() => ({ stateOf: judge.now() }))
+  const isAsked = state !== 'all' && state !== 'away'
   useEffect(() => {
-    if (isAsked) void doneness.fetch().then((isDone) => setPart({ isDone }))
+    if (isAsked) void judge.fetch().then((stateOf) => setPart({ stateOf }))
   }, [isAsked])
-  return isAsked ? part.isDone : DONE_UNASKED
+  return isAsked ? part.stateOf : UNASKED
 }
 
 interface PlacesProps {

@@ -1,4 +1,5 @@
 // A job from home: what it is called, where it is, and whether it stands on the list.
+import { useRouter } from 'expo-router'
 import { JobNames } from '../../parts/names/JobNames'
 import { editJob } from '../../platform/state/app'
 import type { JobEntry } from '../../platform/state/jobs'
@@ -15,10 +16,19 @@ export interface JobSheetProps {
 const NAMES = ['title', 'site', 'unitName'] as const
 
 export function JobSheet({ entry, onClose }: JobSheetProps) {
+  const router = useRouter()
   const { id, document: job } = entry
   return (
     <Sheet title={jobName(entry)} open onClose={onClose} testID="job-sheet">
       <JobNames id={id} job={job} fields={NAMES} />
+      <QuietButton
+        text="Its visit: other work, parts on order, the next one"
+        onPress={() => {
+          onClose()
+          router.navigate(`/job/${id}/visit`)
+        }}
+        testID="to-visit"
+      />
       <Words size="small" tone="quiet">
         {job.removed
           ? 'It is put away: kept whole, and off the list.'

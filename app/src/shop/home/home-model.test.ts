@@ -1,4 +1,5 @@
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import type { VisitKind } from '@oak/core/job/visit/visit-state'
 import type { JobEntry } from '../../platform/state/jobs'
 import { momentText } from '../../ui/dates'
 import { ASKED_NOTHING, homeJobs, isSearched, jobName, STATE_OPTIONS, type HomeAsked } from './home-model'
@@ -26,16 +27,30 @@ const JOBS = [
   entry('away', { title: 'Gone', removed: true }, 50),
   entry('out', { title: 'Hall', estimateLines: LINE }, 30),
   entry('taken', { title: 'Mill', estimateLines: LINE, acceptance: ACCEPTED }, 15),
+  entry('later', { title: 'Pier' }, 14),
+  entry('bad', { title: 'Yard' }, 13),
+  entry('over', { title: 'Shed' }, 12),
 ]
-const isDone = (job: JobDocument) => job.title === 'Clinic' || job.title === 'Gone'
+const KINDS: Readonly<Record<string, VisitKind>> = {
+  Clinic: 'done',
+  Gone: 'away',
+  Hall: 'estimate',
+  'Bakery fan': 'waiting',
+  Pier: 'later',
+  Yard: 'stopped',
+  Shed: 'ended',
+}
+const stateOf = (job: JobDocument) => ({ kind: KINDS[job.title] ?? ('open' as const) })
 const ids = (more: Partial<HomeAsked> = {}) =>
-  homeJobs(JOBS, { ...ASKED_NOTHING, ...more }, isDone).map(({ id }) => id)
+  homeJobs(JOBS, { ...ASKED_NOTHING, ...more }, stateOf).map(({ id }) => id)
 
 it('asked for nothing, shows what was not put away, the latest worked on first', () =>
-  expect(ids()).toEqual(['new', 'out', 'old', 'taken']))
-it('by state: open and done share what is not put away; an estimate is out until it is accepted', () => {
-  expect(ids({ state: 'open' })).toEqual(['out', 'old', 'taken'])
-  expect(ids({ state: 'done' })).toEqual(['new'])
+  expect(ids()).toEqual(['new', 'out', 'old', 'taken', 'later', 'bad', 'over']))
+it('by state: one that was stopped is open, one that ended without a proof is done', () => {
+  expect(ids({ state: 'open' })).toEqual(['taken', 'bad'])
+  expect(ids({ state: 'done' })).toEqual(['new', 'over'])
+  expect(ids({ state: 'waiting' })).toEqual(['old'])
+  expect(ids({ state: 'later' })).toEqual(['later'])
   expect(ids({ state: 'estimate' })).toEqual(['out'])
   expect(ids({ state: 'away' })).toEqual(['away'])
 })
@@ -62,4 +77,12 @@ it('a job that nobody named is called by when it was begun', () => {
   expect(jobName(entry('a', {}))).toBe('Unnamed job')
 })
 it('every state has its word', () =>
-  expect(STATE_OPTIONS.map(({ text }) => text)).toEqual(['all', 'open', 'done', 'estimate out', 'put away']))
+  expect(STATE_OPTIONS.map(({ text }) => text)).toEqual([
+    'all',
+    'open',
+    'waiting for a part',
+    'to come back',
+    'estimate out',
+    'done',
+    'put away',
+  ]))

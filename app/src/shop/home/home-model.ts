@@ -1,16 +1,19 @@
 // Which jobs home shows: found by words, by how far they are, and those that were put away only where they are asked for.
 import type { JobDocument } from '@oak/core/job/document'
+import type { VisitKind } from '@oak/core/job/visit/visit-state'
 import type { JobEntry } from '../../platform/state/jobs'
 import { momentText } from '../../ui/dates'
 import { lastEdit } from './last-edit'
 
-export const HOME_STATES = ['all', 'open', 'done', 'estimate', 'away'] as const
+export const HOME_STATES = ['all', 'open', 'waiting', 'later', 'estimate', 'done', 'away'] as const
 export type HomeState = (typeof HOME_STATES)[number]
 export const STATE_OPTIONS: readonly { readonly value: HomeState; readonly text: string }[] = [
   { value: 'all', text: 'all' },
   { value: 'open', text: 'open' },
-  { value: 'done', text: 'done' },
+  { value: 'waiting', text: 'waiting for a part' },
+  { value: 'later', text: 'to come back' },
   { value: 'estimate', text: 'estimate out' },
+  { value: 'done', text: 'done' },
   { value: 'away', text: 'put away' },
 ]
 
@@ -25,36 +28,34 @@ const SEARCHED_FROM = 6
 export const isSearched = (entries: readonly JobEntry[]): boolean =>
   entries.length >= SEARCHED_FROM || entries.some(({ document }) => document.removed)
 
-/** An estimate that the owner has not accepted yet. */
-const isEstimateOut = ({ estimateLines, acceptance }: JobDocument): boolean =>
-  Object.keys(estimateLines).length > 0 && acceptance === null
-
-function isInState(job: JobDocument, state: HomeState, isDone: (job: JobDocument) => boolean): boolean {
-  if (state === 'away') return job.removed
-  if (job.removed) return false
-  switch (state) {
-    case 'all':
-      return true
-    case 'open':
-      return !isDone(job)
-    case 'done':
-      return isDone(job)
-    case 'estimate':
-      return isEstimateOut(job)
-  }
+/** What each state asks for; a job that was stopped is open, for somebody has to go on with it. */
+const KINDS: Readonly<Record<Exclude<HomeState, 'all' | 'away'>, readonly VisitKind[]>> = {
+  open: ['open', 'stopped'],
+  waiting: ['waiting'],
+  later: ['later'],
+  estimate: ['estimate'],
+  done: ['done', 'ended'],
 }
 
-/** The latest first. `isDone`: its hookup stands proven; asked only where it matters. */
+type StateOf = (job: JobDocument) => { readonly kind: VisitKind }
+
+function isInState(job: JobDocument, state: HomeState, stateOf: StateOf): boolean {
+  if (state === 'away') return job.removed
+  if (job.removed) return false
+  return state === 'all' || KINDS[state].includes(stateOf(job).kind)
+}
+
+/** The latest first. `stateOf`: asked only where it matters. */
 export function homeJobs(
   entries: readonly JobEntry[],
   { text, state }: HomeAsked,
-  isDone: (job: JobDocument) => boolean,
+  stateOf: StateOf,
 ): JobEntry[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   return entries
     .filter(({ document: job }) => {
       const said = `${job.title} ${job.site} ${job.unitName} ${job.owner}`.toLowerCase()
-      return words.every((word) => said.includes(word)) && isInState(job, state, isDone)
+      return words.every((word) => said.includes(word)) && isInState(job, state, stateOf)
     })
     .sort((a, b) => lastEdit(b) - lastEdit(a))
 }

@@ -20,10 +20,14 @@ export interface DrawnTagProps {
 
 export function DrawnTag({ draft, onLead, onAdd }: DrawnTagProps) {
   const palette = usePalette()
-  const { leads, turns } = draft
+  const { leads, turns, guessed } = draft
   const height = (leads.length + 1) * ROW
   const joined = (id: string) =>
     (turns.CW ?? []).find((pair) => pair.includes(id))?.find((other) => other !== id)
+  const speedOf = (id: string) => {
+    const speed = draft.speed.find((s) => s.tap === id)?.speed
+    return speed ? `, ${speed.replace('-', ' ')}` : ''
+  }
   return (
     <View style={{ minHeight: height }} testID="drawn-tag">
       <Svg
@@ -59,6 +63,8 @@ export function DrawnTag({ draft, onLead, onAdd }: DrawnTagProps) {
           >
             <Words size="strong" lines={1}>
               {ROLE_NAMES[lead.role]}
+              {speedOf(lead.id)}
+              {guessed.includes(lead.id) ? ', a guess' : ''}
             </Words>
             <Words size="tiny" tone="quiet" lines={1}>
               {insulationName(lead)} · {insulationCode(lead)}

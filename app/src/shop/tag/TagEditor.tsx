@@ -5,57 +5,92 @@ import { useEffect, useRef, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import * as v from 'valibot'
 import { knownSheets } from '@oak/core/job/known-sheets'
-import { LeadSheetSchema } from '@oak/core/motor/lead-sheet'
-import { draftOf, EMPTY_TAG, idFor, sheetOf, tagProblems, type TagDraft } from '@oak/core/motor/tag-draft'
-import { motorEdits } from '../../parts/stock/motor-edits'
+import { stayingDraft } from '@oak/core/job/inputs/staying-input'
+import { LeadSheetSchema, type LeadSheet } from '@oak/core/motor/lead-sheet'
+import { draftOf, idFor, sheetOf, tagProblems, type TagDraft } from '@oak/core/motor/tag-draft'
+import { motorEdits, stayingEdits } from '../../parts/stock/motor-edits'
 import { deviceFact, editJob, editVan, theJobs, useVan } from '../../platform/state/app'
 import { documentOf } from '../../platform/state/jobs'
 import { usePalette } from '../../ui/theme'
 import { isWide } from '../../ui/wide'
 import { DrawnTag } from './DrawnTag'
-import { readDraft } from './tag-model'
+import { bareTag, readDraft } from './tag-model'
+import { TagStart } from './TagStart'
 import { TagHead, TagFigures, TagMore, TagFoot, TagExtra, ChosenLead } from './TagParts'
 
-const FACT = 'tag-draft'
+/** A tag of the van is one at a time; that of a motor that stays is its job's. */
+const factOf = (job: JobId | null, stays: boolean) => (stays ? `tag-draft ${job}` : 'tag-draft')
 
 export interface TagEditorProps {
   /** The job that waits for this motor; null: only for the van. */
   readonly job: JobId | null
   /** The sheet to change; null: a new tag, or the one that was left half read. */
   readonly sheet: string | null
+  /** It is the tag of the job's old motor, which stays. */
+  readonly stays: boolean
 }
 
 /** The draft, kept on the device with every change: a tag half read is there after a call or an empty battery. */
-function useDraft(start: TagDraft | null) {
-  const [draft, setDraft] = useState<TagDraft>(start ?? EMPTY_TAG)
-  const touched = useRef(start !== null)
+function useDraft(fact: string | null, start: TagDraft) {
+  const [draft, setDraft] = useState<TagDraft>(start)
+  const touched = useRef(fact === null)
   useEffect(() => {
-    if (touched.current) return
-    void deviceFact.get(FACT).then((text) => {
+    if (touched.current || fact === null) return
+    void deviceFact.get(fact).then((text) => {
       const kept = readDraft(text)
       if (kept && !touched.current) setDraft(kept)
     })
-  }, [])
+  }, [fact])
   const change = (next: TagDraft) => {
     touched.current = true
     setDraft(next)
-    if (start === null) void deviceFact.set(FACT, JSON.stringify(next))
+    if (fact !== null) void deviceFact.set(fact, JSON.stringify(next))
   }
-  const forget = () => void (start === null && deviceFact.set(FACT, ''))
+  const forget = () => void (fact !== null && deviceFact.set(fact, ''))
   return { draft, change, forget }
 }
 
-export function TagEditor({ job, sheet }: TagEditorProps) {
-  const palette = usePalette()
-  const router = useRouter()
-  const wide = isWide(useWindowDimensions().width)
+/** What the editor opens with: the sheet to change, the old motor as the record has it, or a bare tag of the job's kind. */
+function useStart({ job, sheet, stays }: TagEditorProps) {
   const { document: van } = useVan()
   const known = knownSheets(van)
   const from = known.find((s) => s.id === sheet)
-  const { draft, change, forget } = useDraft(from ? draftOf(from) : null)
+  const [start] = useState(() => {
+    const document = job ? documentOf(theJobs().store.getState(), job) : null
+    if (document && stays)
+      return document.motorStays && document.motor ? draftOf(document.motor) : stayingDraft(document)
+    return from ? draftOf(from) : bareTag(document)
+  })
+  return { known, from, start }
+}
+
+/** The sheet on the van, and where a job waits for it as that job's motor; what was refused, or null. */
+function keepOnVan(job: JobId | null, sheet: LeadSheet): string | null {
+  return (
+    editVan([{ path: ['sheets', sheet.id], value: sheet }]) ??
+    (job ? editJob(job, motorEdits(documentOf(theJobs().store.getState(), job), sheet)) : null)
+  )
+}
+
+/** The old motor of one job is no motor of the van. */
+const keepAsStaying = (job: JobId | null, sheet: LeadSheet): string | null =>
+  job ? editJob(job, stayingEdits(documentOf(theJobs().store.getState(), job), sheet)) : null
+
+function headOf(isKnown: boolean, stays: boolean): string {
+  if (stays) return 'The motor that stays'
+  return isKnown ? 'Change a tag' : 'Read the tag on the leads'
+}
+
+export function TagEditor(props: TagEditorProps) {
+  const { job, stays } = props
+  const palette = usePalette()
+  const router = useRouter()
+  const wide = isWide(useWindowDimensions().width)
+  const { known, from, start } = useStart(props)
+  const { draft, change, forget } = useDraft(from ? null : factOf(job, stays), start)
   const [lead, setLead] = useState<(string & {}) | 'new' | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
-  const taken = !from && draft.name !== '' && known.some((s) => s.id === idFor(draft.name))
+  const taken = !from && !stays && draft.name !== '' && known.some((s) => s.id === idFor(draft.name))
   const problems = [
     ...(taken
       ? [`There is a tag called “${draft.name}” already: open that one, or give this another name.`]
@@ -65,21 +100,24 @@ export function TagEditor({ job, sheet }: TagEditorProps) {
   const leave = () => router.replace(job ? `/job/${job}/motor` : '/van')
   const keep = () => {
     const parsed = v.parse(LeadSheetSchema, sheetOf(draft))
-    const refused =
-      editVan([{ path: ['sheets', parsed.id], value: parsed }]) ??
-      (job ? editJob(job, motorEdits(documentOf(theJobs().store.getState(), job), parsed)) : null)
+    const refused = stays ? keepAsStaying(job, parsed) : keepOnVan(job, parsed)
     if (refused) return setWrong(refused)
     forget()
     leave()
   }
-  const drawn = <DrawnTag draft={draft} onLead={setLead} onAdd={() => setLead('new')} />
+  const drawn = (
+    <View style={{ gap: 12 }}>
+      <TagStart draft={draft} change={change} />
+      <DrawnTag draft={draft} onLead={setLead} onAdd={() => setLead('new')} />
+    </View>
+  )
   const figures = <TagFigures draft={draft} change={change} />
   const settings = <TagMore draft={draft} change={change} />
-  const foot = <TagFoot wrong={wrong} problems={problems} draft={draft} job={job} keep={keep} />
-  const extra = <TagExtra problems={problems} draft={draft} change={change} />
+  const foot = <TagFoot {...{ wrong, problems, draft, job, stays, keep }} />
+  const extra = <TagExtra problems={problems} draft={draft} change={change} bare={start} />
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <TagHead leave={leave} from={from} />
+      <TagHead leave={leave} title={headOf(from !== undefined, stays)} />
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <ScrollView

@@ -1,12 +1,12 @@
 // The pieces of the tag’s editor: its figures, its settings, its foot with what contradicts itself, the lead being read.
 import type { JobId } from '@oak/core/job/job-id'
 import { View } from 'react-native'
+import { capital, listed } from '@oak/core/quantity/display'
 import { TextField } from '../../ui/TextField'
 import * as v from 'valibot'
-import { LeadSheetSchema, type LeadSheet } from '@oak/core/motor/lead-sheet'
+import { LeadSheetSchema } from '@oak/core/motor/lead-sheet'
 import type { LeadId } from '@oak/core/motor/lead-id'
 import {
-  EMPTY_TAG,
   idFor,
   lookAlikes,
   rolesOf,
@@ -30,17 +30,13 @@ import { PageHeading } from '../../parts/frame/PageHeading'
 
 interface TagHeadProps {
   readonly leave: () => void
-  readonly from: LeadSheet | undefined
+  readonly title: string
 }
 
-export function TagHead({ leave, from }: TagHeadProps) {
+export function TagHead({ leave, title }: TagHeadProps) {
   return (
     <TopBar back={{ label: 'Back', testID: 'tag-back', onPress: leave }}>
-      <PageHeading
-        size="strong"
-        style={{ flex: 1 }}
-        title={from ? 'Change a tag' : 'Read the tag on the leads'}
-      />
+      <PageHeading size="strong" style={{ flex: 1 }} title={title} />
     </TopBar>
   )
 }
@@ -76,9 +72,11 @@ interface TagExtraProps {
   readonly problems: string[]
   readonly draft: TagDraft
   readonly change: (next: TagDraft) => void
+  /** What it began with. */
+  readonly bare: TagDraft
 }
 
-export function TagExtra({ problems, draft, change }: TagExtraProps) {
+export function TagExtra({ problems, draft, change, bare }: TagExtraProps) {
   return (
     <View style={{ gap: 8 }}>
       <QuietButton
@@ -94,12 +92,7 @@ export function TagExtra({ problems, draft, change }: TagExtraProps) {
         }
         testID="save-tag"
       />
-      <QuietButton
-        text="Begin this tag again"
-        icon="trash"
-        onPress={() => change(EMPTY_TAG)}
-        testID="clear-tag"
-      />
+      <QuietButton text="Begin this tag again" icon="trash" onPress={() => change(bare)} testID="clear-tag" />
     </View>
   )
 }
@@ -109,20 +102,21 @@ interface TagFootProps {
   readonly problems: string[]
   readonly draft: TagDraft
   readonly job: JobId | null
+  readonly stays: boolean
   readonly keep: () => void
 }
 
-export function TagFoot({ wrong, problems, draft, job, keep }: TagFootProps) {
+export function TagFoot({ wrong, problems, draft, job, stays, keep }: TagFootProps) {
   const palette = usePalette()
   return (
     <View style={{ borderTopWidth: 1.5, borderColor: palette.line, padding: 10, gap: 8 }}>
       <Strip
         problems={wrong ? [wrong, ...problems] : problems}
         begun={draft.leads.length > 0 || draft.name !== ''}
-        alike={lookAlikes(draft)}
+        watch={guessWords(draft, stays) ?? lookAlikes(draft)[0] ?? null}
       />
       <PrimaryButton
-        text={job ? 'Use this motor' : 'Keep this tag'}
+        text={keepWords(draft, job)}
         icon="check"
         disabled={problems.length > 0}
         onPress={keep}
@@ -130,6 +124,19 @@ export function TagFoot({ wrong, problems, draft, job, keep }: TagFootProps) {
       />
     </View>
   )
+}
+
+/** What the press says: guesses are the tag's word only by whoever holds them against it. */
+function keepWords({ guessed }: TagDraft, job: JobId | null): string {
+  if (guessed.length > 0) return job ? 'The tag says so: use this motor' : 'The tag says so: keep it'
+  return job ? 'Use this motor' : 'Keep this tag'
+}
+
+/** Which leads are guesses, and by what; null: none. */
+function guessWords({ guessed, leads }: TagDraft, stays: boolean): string | null {
+  if (guessed.length === 0) return null
+  const which = guessed.length === leads.length ? 'Every lead' : listed(guessed)
+  return `${capital(which)}: guessed by ${stays ? 'where the wires went and by usual colours' : 'colour'}. Hold ${guessed.length === 1 ? 'it' : 'each'} against the tag or the diagram.`
 }
 
 export function TagMore({
@@ -187,23 +194,25 @@ export function TagFigures({
 function Strip({
   problems,
   begun,
-  alike,
+  watch,
 }: {
   readonly problems: readonly string[]
   readonly begun: boolean
-  readonly alike: readonly string[]
+  /** What to look at in a tag that is whole; null: nothing. */
+  readonly watch: string | null
 }) {
   const [first, ...rest] = problems
   if (!begun)
     return (
       <Words size="small" tone="quiet">
-        Name first, then lead by lead as the tag says.
+        Name first, then lead by lead as the tag says; or begin with leads that such motors often have.
       </Words>
     )
-  const mark = first ? 'cannotTell' : alike.length > 0 ? 'watch' : 'proven'
+  const sound = watch === null ? 'proven' : 'watch'
+  const mark = first ? 'cannotTell' : sound
   const text = first
     ? `${first}${rest.length > 0 ? ` And ${rest.length} more.` : ''}`
-    : (alike[0] ?? 'The tag is whole, and nothing in it contradicts itself.')
+    : (watch ?? 'The tag is whole, and nothing in it contradicts itself.')
   return (
     <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID="tag-strip">
       <VerdictMark verdict={mark} size={30} />

@@ -158,7 +158,7 @@ function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (p
                 testID={`tag-speed-${i}`}
                 label={s.tap ?? 'speed'}
                 options={SPEED_OPTIONS}
-                value={s.speed}
+                value={s.speed ?? 'which speed?'}
                 onPick={(speed) => put(i, { speed: speed as SpeedName })}
               />
             </View>
@@ -168,7 +168,7 @@ function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (p
                 text={s.rpm === null ? 'rpm' : `${figure(s.rpm)} rpm`}
                 onPress={() =>
                   onPad({
-                    title: `${s.speed} speed`,
+                    title: s.speed ? `${s.speed} speed` : `Speed of ${s.tap ?? 'this setting'}`,
                     unit: 'rpm',
                     value: s.rpm,
                     set: (rpm) => put(i, { rpm }),

@@ -1,8 +1,12 @@
 // The tag editor's fields and edits, without rendering. A draft is kept on the device until it becomes a sheet.
+import type { JobDocument } from '@oak/core/job/document'
+import { jobSupply } from '@oak/core/job/inputs/supply-input'
 import { STANDARD_HORSEPOWER } from '@oak/core/motor/horsepower'
 import { MOTOR_KINDS, type MotorKind } from '@oak/core/motor/kind'
+import { motorVoltsFor } from '@oak/core/motor/staying-tag'
 import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
 import { voltsName } from '@oak/core/motor/volts-choice'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { rangeFigure } from '@oak/core/quantity/display'
 import { numberField, type PlateField } from '../../parts/plates/plate-fields'
 
@@ -95,6 +99,19 @@ export function withTagField(draft: TagDraft, key: string, value: string | numbe
       return { ...draft, rotationNamedFrom: value === 'shaft-end' ? 'shaft-end' : 'lead-end' }
     default:
       return draft
+  }
+}
+
+/** An empty tag of the kind and the volts that this job needs. */
+export function bareTag(job: JobDocument | null): TagDraft {
+  const unit = job?.unit ? unitTypeById(job.unit) : undefined
+  const supply = job ? jobSupply(job) : null
+  if (!unit || !supply) return EMPTY_TAG
+  return {
+    ...EMPTY_TAG,
+    kind: unit.traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor',
+    volts: motorVoltsFor(supply.supply.volts),
+    hertz: supply.supply.hertz,
   }
 }
 

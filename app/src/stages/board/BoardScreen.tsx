@@ -8,6 +8,7 @@ import { useState, type ReactNode } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput, type HookupNeed } from '@oak/core/job/inputs/hookup-input'
+import { stayRefusal } from '@oak/core/job/inputs/staying-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { type UnitType } from '@oak/core/wiring/unit-type'
@@ -22,6 +23,7 @@ import { editJob, useChanges } from '../../platform/state/app'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { isWide } from '../../ui/wide'
+import { VerdictLine } from '../../ui/VerdictLine'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { placePhrase } from './board-model'
@@ -33,7 +35,7 @@ import { InHand, NextAction } from './board-foot'
 const NEED_WORDS: Readonly<Record<HookupNeed, { text: string; stage: string }>> = {
   unit: { text: 'which unit it is', stage: 'wires' },
   wires: { text: 'where the old wires were', stage: 'wires' },
-  motor: { text: 'the motor from the van', stage: 'motor' },
+  motor: { text: 'which motor runs here', stage: 'motor' },
   can: { text: 'the new capacitor', stage: 'capacitor' },
 }
 
@@ -129,6 +131,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
   const [open, setOpen] = useState<OpenSheet>(null)
   if (!board) return null
   const { chosen, posts, move, mend } = board
+  const refusal = stayRefusal(job)
   const old = <OldHookup job={job} unit={unit} />
   const reasons = <Reasons answer={answer} leads={board.leads} posts={posts} onMend={mend} />
   const photos = <PhotoStrip id={id} job={job} />
@@ -150,7 +153,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
               onDone={() => board.take(null)}
             />
           ) : (
-            <VerdictStrip proof={answer.proof} onPress={() => setOpen('reasons')} />
+            <BoardStrip refusal={refusal} proof={answer.proof} onPress={() => setOpen('reasons')} />
           )
         }
         action={
@@ -158,7 +161,7 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
             <NextAction
               proof={answer.proof}
               posts={posts}
-              fresh={fresh}
+              fresh={fresh && refusal === null}
               onMend={mend}
               onProve={() => prove(id, job, answer, () => router.replace(`/job/${id}/card`))}
             />
@@ -176,6 +179,20 @@ function Board({ id, job, unit, answer, fresh }: BoardProps) {
     </>
   )
 }
+
+interface StripProps {
+  readonly refusal: string | null
+  readonly proof: HookupOutput['proof']
+  readonly onPress: () => void
+}
+
+/** No wiring makes a dead motor good. */
+const BoardStrip = ({ refusal, proof, onPress }: StripProps) =>
+  refusal === null ? (
+    <VerdictStrip proof={proof} onPress={onPress} />
+  ) : (
+    <VerdictLine mark="stop" text={refusal} size="strong" toned testID="stay-refusal" />
+  )
 
 type OpenSheet = 'reasons' | 'curve' | 'old' | null
 

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import type { Can } from '@oak/core/capacitor/can'
 import type { JobDocument } from '@oak/core/job/document'
+import { labelCompressor } from '@oak/core/job/filled'
 import { figure } from '@oak/core/quantity/display'
 import { NEW_C, PROTECTED_POST } from '@oak/core/wiring/new-can'
 import { editJob } from '../../platform/state/app'
@@ -63,6 +64,7 @@ export function Needs({
 }) {
   const palette = usePalette()
   const [open, setOpen] = useState(false)
+  const isByLabel = job.compressorMicrofarads !== null && job.compressorMicrofarads === labelCompressor(job)
   const box = { flex: 1, borderRadius: 10, borderWidth: 1.5, padding: 8, minHeight: 74 } as const
   return (
     <View style={{ flexDirection: 'row', gap: 8 }}>
@@ -89,7 +91,7 @@ export function Needs({
           ]}
         >
           <Words size="tiny" tone="quiet">
-            HERM needs, by its plate
+            HERM needs, {isByLabel ? 'by the old label' : 'by its plate'}
           </Words>
           <Words size="large">
             {job.compressorMicrofarads ? `${figure(job.compressorMicrofarads)} µF` : 'enter µF'}

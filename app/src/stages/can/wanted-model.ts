@@ -5,7 +5,7 @@ import { labelOf, sideReading, type CanSide } from '@oak/core/job/inputs/old-can
 export function wantedInput(job: JobDocument, side: CanSide) {
   return {
     load: side,
-    newMotor: side === 'FAN',
+    newMotor: side === 'FAN' && !job.motorStays,
     tag: side === 'FAN' ? (job.motor?.capacitor?.microfarads ?? null) : null,
     plate: side === 'HERM' ? job.compressorMicrofarads : null,
     label: labelOf(job, side),

@@ -6,6 +6,7 @@ import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { stayRefusal } from '@oak/core/job/inputs/staying-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import type { StageProps } from '../../parts/frame/stage-screen'
@@ -13,6 +14,7 @@ import { useOperation } from '../../parts/frame/use-operation'
 import { editJob, editVan } from '../../platform/state/app'
 import { pickTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Choice } from '../../ui/Choice'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { MatchRows, MatchSheet } from './MatchSheet'
@@ -22,6 +24,7 @@ import { BladeSheet } from './BladeSheet'
 import { MotorList } from './MotorList'
 import { WantedRotation } from './WantedRotation'
 import { type MotorParts } from './motor-parts'
+import { StayingMotor } from './StayingMotor'
 
 export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts) {
   const router = useRouter()
@@ -46,22 +49,29 @@ export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts
     setWrong(sheet.ok ? null : sheet.message)
   }
   const due = whatIsDue(job)
-  const refusal = useRefusal(job)
+  const staying = job.motorStays ? job.motor : null
+  const turn = useRefusal(job)
+  const refusal = stayRefusal(job) ?? turn
   return (
     <JobFrame
       id={id}
       job={job}
-      title="Motor from the van"
+      title={staying ? 'The motor that stays' : 'Motor from the van'}
       picture={
         <View style={{ gap: 12 }}>
+          <WhichMotor id={id} job={job} onProblem={setWrong} />
           <WantedRotation id={id} job={job} Finder={Finder} />
-          <MotorList id={id} job={job} shelf={shelf} onChoose={choose} onWhy={setWhy} Speeds={Speeds} />
+          {staying ? (
+            <StayingMotor id={id} job={job} sheet={staying} Speeds={Speeds} />
+          ) : (
+            <MotorList id={id} job={job} shelf={shelf} onChoose={choose} onWhy={setWhy} Speeds={Speeds} />
+          )}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           <Problem text={wrong} testID="sheet-problem" />
-          <MotorTools id={id} job={job} onRead={() => void read()} />
+          {staying ? null : <MotorTools id={id} job={job} onRead={() => void read()} />}
         </View>
       }
-      evidence={wide && beside ? <Beside beside={beside} /> : undefined}
+      evidence={wide && beside && !staying ? <Beside beside={beside} /> : undefined}
       strip={refusal || due ? <MotorStrip refusal={refusal} due={due} /> : undefined}
       action={
         <PrimaryButton
@@ -71,6 +81,32 @@ export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts
           testID="motor-next"
         />
       }
+    />
+  )
+}
+
+interface WhichProps extends StageProps {
+  readonly onProblem: (wrong: string | null) => void
+}
+
+/** A new motor, or the old one that stays: where only a capacitor or the wiring is put right. */
+function WhichMotor({ id, job, onProblem }: WhichProps) {
+  const router = useRouter()
+  const choose = (which: 'van' | 'stays') => {
+    if (which === 'stays') router.navigate(`/tag?job=${id}&stays=1`)
+    // Its tag was made of this record, and is made of it again if it stays after all.
+    else if (job.motorStays) onProblem(editJob(id, [{ path: ['motor'], value: null }]))
+  }
+  return (
+    <Choice<'van' | 'stays'>
+      label="Which motor runs here"
+      testID="which-motor"
+      value={job.motorStays ? 'stays' : 'van'}
+      onChange={choose}
+      options={[
+        { value: 'van', text: 'one from the van' },
+        { value: 'stays', text: 'the old one stays' },
+      ]}
     />
   )
 }
@@ -112,6 +148,12 @@ function MotorTools({ id, job, onRead }: StageProps & { readonly onRead: () => v
         icon="tag"
         onPress={() => router.navigate(`/tag?job=${id}`)}
         testID="enter-tag"
+      />
+      <QuietButton
+        text="None fits: a part on order"
+        icon="store"
+        onPress={() => router.navigate(`/job/${id}/visit`)}
+        testID="to-visit"
       />
       <QuietButton
         text="What to carry up"

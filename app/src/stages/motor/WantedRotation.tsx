@@ -1,7 +1,8 @@
 // Which way the fan must turn, as the old plate says it or as it is found.
 import { useState } from 'react'
 import { View } from 'react-native'
-import type { Direction, Rotation, View as End } from '@oak/core/rotation/view'
+import { plateRotation } from '@oak/core/job/filled'
+import { sameRotation, type Direction, type Rotation, type View as End } from '@oak/core/rotation/view'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
@@ -13,6 +14,8 @@ import { type MotorParts } from './motor-parts'
 export function WantedRotation({ id, job, Finder }: StageProps & Pick<MotorParts, 'Finder'>) {
   const [finding, setFinding] = useState(false)
   const [end, setEnd] = useState<End>(job.wanted?.seenFrom ?? 'lead-end')
+  const plate = plateRotation(job)
+  const isByPlate = plate !== null && job.wanted !== null && sameRotation(plate, job.wanted)
   const set = (rotation: Rotation) => editJob(id, [{ path: ['wanted'], value: rotation }])
   return (
     <View style={{ gap: 8 }}>
@@ -47,7 +50,9 @@ export function WantedRotation({ id, job, Finder }: StageProps & Pick<MotorParts
         {job.wanted ? <RotationPicture rotation={job.wanted} /> : null}
       </View>
       <Words size="small" tone="quiet">
-        From the old motor’s plate, with the end it is named from.
+        {isByPlate
+          ? 'Filled in from the old motor’s plate; set it otherwise where the blade says so.'
+          : 'From the old motor’s plate, with the end it is named from.'}
       </Words>
       <QuietButton
         text="Find it from blade, wheel or a test"

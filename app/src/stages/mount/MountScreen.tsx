@@ -24,6 +24,7 @@ import { setDeviceSetting, useDeviceSettings, type LengthUnit } from '../../ui/d
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import type { Verdict } from '../../ui/VerdictMark'
+import { Words } from '../../ui/Words'
 import { FIGURE_WORDS, figuresFor, worstEnd } from './mount-model'
 import { SectionPicture } from './SectionPicture'
 import { Evidence, Figures, FarEnd } from './MountEvidence'
@@ -34,7 +35,39 @@ const MARKS: Readonly<Record<'fits' | 'stop' | 'cannotTell', Verdict>> = {
   cannotTell: 'cannotTell',
 }
 
-export function MountScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
+interface MountProps {
+  readonly id: JobId
+  readonly job: JobDocument
+}
+
+export const MountScreen = (props: MountProps) =>
+  props.job.motorStays ? <NothingToMount {...props} /> : <MountMotor {...props} />
+
+function NothingToMount({ id, job }: MountProps) {
+  const router = useRouter()
+  return (
+    <JobFrame
+      id={id}
+      job={job}
+      title="Mount"
+      picture={
+        <View style={{ gap: 12, paddingVertical: 24 }} testID="nothing-to-mount">
+          <Words size="large">Nothing to mount.</Words>
+          <Words>The old motor stays where it is, with its blade or wheel.</Words>
+        </View>
+      }
+      action={
+        <PrimaryButton
+          text="Next: the start-up"
+          onPress={() => router.replace(`/job/${id}/startup`)}
+          testID="mount-next"
+        />
+      }
+    />
+  )
+}
+
+function MountMotor({ id, job }: MountProps) {
   const router = useRouter()
   const unit = useDeviceSettings((s) => s.lengthUnit)
   const setUnit = (next: LengthUnit) => setDeviceSetting('lengthUnit', next)

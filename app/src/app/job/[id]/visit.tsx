@@ -1,0 +1,1 @@
+export { Visit as default } from '../../../screens'

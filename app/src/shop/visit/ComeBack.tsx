@@ -1,0 +1,66 @@
+// A day to come back on, and what for.
+import { useState } from 'react'
+import { View } from 'react-native'
+import { comeBackWords } from '@oak/core/job/visit/visit-state'
+import { dayOf } from '@oak/core/quantity/day'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { editJob } from '../../platform/state/app'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Problem } from '../../ui/Problem'
+import { Sheet } from '../../ui/Sheet'
+import { TextField } from '../../ui/TextField'
+import { Words } from '../../ui/Words'
+import { DayPick } from './DayPick'
+import { dayOfChoice, type DayChoice } from './visit-model'
+
+export function ComeBack({ id, job }: StageProps) {
+  const [open, setOpen] = useState(false)
+  return (
+    <View style={{ gap: 8 }} testID="come-back">
+      <Words size="strong" heading={2}>
+        To come back
+      </Words>
+      {job.comeBack ? (
+        <>
+          <Words testID="come-back-words">{comeBackWords(job.comeBack)}</Words>
+          <QuietButton
+            text="Nothing to come back for"
+            onPress={() => editJob(id, [{ path: ['comeBack'], value: null }])}
+            testID="come-back-clear"
+          />
+        </>
+      ) : (
+        <QuietButton text="Set a day to come back" onPress={() => setOpen(true)} testID="come-back-set" />
+      )}
+      {open ? <ComeBackSheet id={id} onClose={() => setOpen(false)} /> : null}
+    </View>
+  )
+}
+
+function ComeBackSheet({ id, onClose }: { readonly id: string; readonly onClose: () => void }) {
+  const [why, setWhy] = useState('')
+  const [choice, setChoice] = useState<DayChoice>('tomorrow')
+  const [typed, setTyped] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const set = () => {
+    const on = dayOfChoice(choice, typed, dayOf(Date.now()))
+    const refused = editJob(id, [{ path: ['comeBack'], value: { on, why } }])
+    if (refused === null) onClose()
+    else setWrong(refused)
+  }
+  return (
+    <Sheet title="To come back" open onClose={onClose} testID="come-back-sheet">
+      <TextField label="What for" value={why} onChangeText={setWhy} maxLength={300} testID="come-back-why" />
+      <DayPick
+        label="On which day"
+        choice={choice}
+        typed={typed}
+        onChoice={setChoice}
+        onType={setTyped}
+        testID="come-back-day"
+      />
+      <Problem text={wrong} testID="come-back-problem" />
+      <PrimaryButton text="Set it" icon="check" onPress={set} testID="come-back-keep" />
+    </Sheet>
+  )
+}

@@ -1,0 +1,59 @@
+// The old motor where it stays: its tag from the record, and why it may not stay.
+import { insulationOf } from '../../motor/insulation'
+import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
+import { stayingTag, type StayingFacts } from '../../motor/staying-tag'
+import type { TagDraft } from '../../motor/tag-draft'
+import { seenFrom } from '../../rotation/view'
+import { findRoles } from '../../wiring/evidence'
+import { unitTypeById } from '../../wiring/unit-types'
+import { goesToMotor, type NamedWire } from '../../wiring/wire'
+import type { JobDocument } from '../document'
+import { labelOf } from './old-can-input'
+import { jobHertz, jobSupply } from './supply-input'
+
+/** The tag of the old motor as far as plate, label and wires tell it: a draft to be held against the motor. */
+export function stayingDraft(job: JobDocument): TagDraft {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  return stayingTag({
+    kind: unit?.traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor',
+    plate: job.motorPlate ?? EMPTY_MOTOR_PLATE,
+    unitVolts: jobSupply(job)?.supply.volts ?? null,
+    hertz: jobHertz(job) ?? 60,
+    leads: leadsOf(job),
+    labelMicrofarads: labelOf(job, 'FAN'),
+    labelVolts: job.canMarking?.volts ?? null,
+    turns: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
+    mechanical: job.oldBody,
+  })
+}
+
+function leadsOf(job: JobDocument): StayingFacts['leads'] {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  if (!unit) return []
+  const wires: NamedWire[] = Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire }))
+  const roles = new Map(findRoles(unit, wires).map((f) => [f.wire, f.role]))
+  return wires.filter(goesToMotor).map((wire) => ({
+    insulation: wire.segments.at(-1) ?? null,
+    role: roles.get(wire.id) ?? null,
+    speed: wire.speed ?? null,
+  }))
+}
+
+/** Causes that no hookup mends: a motor with one of them goes. */
+const DEAD: Readonly<Record<string, string>> = {
+  'winding-grounded': 'a winding has gone to ground',
+  'winding-open': 'a winding is open',
+  'winding-shorted': 'turns of a winding are shorted',
+  electronics: 'its electronics have failed',
+}
+
+/** Why the old motor cannot stay, in one sentence, by what was measured or found; null: nothing on record speaks against it. */
+export function stayRefusal(job: JobDocument): string | null {
+  if (!job.motorStays) return null
+  const frame = job.measurements['ohms-frame']?.value
+  if (frame !== undefined && insulationOf(frame) === 'grounded')
+    return 'The old motor cannot stay: its winding reads to ground.'
+  const found = [...(job.fault ? [job.fault.cause] : []), ...Object.keys(job.alsoFound)]
+  const dead = found.find((cause) => Object.hasOwn(DEAD, cause))
+  return dead === undefined ? null : `The old motor cannot stay: ${DEAD[dead]}, by the fault on record.`
+}
