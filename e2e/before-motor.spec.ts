@@ -97,7 +97,9 @@ test.describe('on an empty database', () => {
     await enterNumber(app, '0.1')
     await expect(app.getByTestId('reading-words')).toContainText('Open: it reads next to nothing.')
     await app.keyboard.press('Escape')
-    await expect(app.getByTestId('fault-sentence')).toHaveText('The fan’s capacitor is open or shorted.')
+    await expect(app.getByTestId('fault-sentence')).toHaveText(
+      'Found: the fan’s capacitor is open or shorted.',
+    )
     await app.getByTestId('cause-capacitor-open').click()
     await expect(app.getByTestId('cause-sheet')).toContainText('The capacitor’s top: swollen')
     await app.getByTestId('take-cause').click()
@@ -105,7 +107,8 @@ test.describe('on an empty database', () => {
     await delivered(app)
     expect((await server.changes()).find((c) => c.path[0] === 'fault')?.value).toMatchObject({
       cause: 'capacitor-open',
-      strength: 'strong',
+      // Measured: a fact, and no likelihood.
+      strength: 'found',
     })
     const reading = (await server.changes()).find((c) => c.path[1] === 'microfarads-FAN')?.value
     expect(reading).toMatchObject({
@@ -271,6 +274,6 @@ test.describe('with the simulated meter', () => {
       'They fall where they should rise: the taps are crossed.',
     )
     await app.keyboard.press('Escape')
-    await expect(app.getByTestId('fault-sentence')).toHaveText('The speed taps are crossed.')
+    await expect(app.getByTestId('fault-sentence')).toHaveText('Found: the speed taps are crossed.')
   })
 })

@@ -28,6 +28,15 @@ export const PROBES = [
   'ohms-run-start',
   'ohms-frame',
   'celsius-motor',
+  'ohms-can-FAN',
+  'ohms-can-HERM',
+  'volts-compressor',
+  'ohms-shell-C',
+  'ohms-shell-R',
+  'ohms-shell-S',
+  'ohms-compressor-CR',
+  'ohms-compressor-CS',
+  'ohms-compressor-RS',
 ] as const
 /** A place to read, such as "volts-motor". */
 export type Probe = (typeof PROBES)[number]
@@ -66,6 +75,8 @@ const NO_AMPS = 0.08
 const OVER_PERCENT = 10
 /** A fan motor's winding is never below this, ohms. Common practice, no source. */
 const NEAR_NOTHING_OHMS = 0.8
+/** Across a capacitor, discharged: below this it is shorted inside, ohms. Common practice, no source. */
+const SHORTED_OHMS = 5
 /** Shell temperature: warm above, too hot to hold above, °C. Common practice, no source. */
 const SHELL = { warm: 38, hot: 60 }
 
@@ -86,14 +97,68 @@ export function answersFrom(
     amps(readings['amps-motor'], context.plateAmps),
     speeds(readings['amps-low'], readings['amps-medium'], readings['amps-high']),
     shell(readings['celsius-motor']),
+    canOhms('can-ohms-fan', readings['ohms-can-FAN']),
+    ...compressorAnswers(readings, context),
   ]
   return found.filter((f): f is ReadingAnswer => f !== null)
+}
+
+/** The same readings of the compressor’s side, and those at its own posts. */
+function compressorAnswers(
+  readings: Readonly<Partial<Record<Probe, ProbeReading>>>,
+  context: ReadingContext,
+): (ReadingAnswer | null)[] {
+  const [cr, cs, rs] = (['CR', 'CS', 'RS'] as const).map((pair) => readings[`ohms-compressor-${pair}`])
+  const wound = windings(cr, cs, rs)
+  return [
+    microfarads('comp-microfarads', readings['microfarads-HERM'], context, 'compressor'),
+    canOhms('can-ohms-compressor', readings['ohms-can-HERM']),
+    volts('comp-volts', readings['volts-compressor'], context.volts),
+    shellOf(readings),
+    // All three OL: C is open and another winding too, or the leads of the meter are.
+    wound && { ...wound, test: 'comp-ohms', answer: wound.answer === 'all-open' ? null : wound.answer },
+  ]
+}
+
+/** Each post to the shell: one that is low condemns it, all that are good clear it. */
+function shellOf(readings: Readonly<Partial<Record<Probe, ProbeReading>>>): ReadingAnswer | null {
+  const read = (['C', 'R', 'S'] as const).flatMap((post) => {
+    const reading = readings[`ohms-shell-${post}`]
+    return reading
+      ? [{ post, verdict: frame(reading)?.answer ?? null, text: `${post} ${shown(reading, 'Ω')}` }]
+      : []
+  })
+  if (read.length === 0) return null
+  const low = read.filter(({ verdict }) => verdict === 'low')
+  const words = `${read.map(({ text }) => text).join(', ')}; a good one reads a megohm at least.`
+  if (low.length > 0)
+    return said(
+      'comp-shell',
+      'low',
+      `${words} ${low.map(({ post }) => post).join(', ')} to the shell is low.`,
+    )
+  const isClear = read.length === 3 && read.every(({ verdict }) => verdict === 'megohms')
+  return said('comp-shell', isClear ? 'megohms' : null, isClear ? words : `${words} Read all three.`)
+}
+
+/** Ohms across a capacitor whose µF read OL. OL there too is open, or good and charged up already: the kick tells. */
+function canOhms(test: string, reading: ProbeReading | undefined): ReadingAnswer | null {
+  if (!reading) return null
+  const isShort = reading.value !== 'OL' && range(reading).high < SHORTED_OHMS
+  return said(
+    test,
+    isShort ? 'near-nothing' : null,
+    isShort
+      ? `${shown(reading, 'Ω')}: shorted. Replace it.`
+      : `${shown(reading, 'Ω')}; shorted is below ${SHORTED_OHMS} Ω. Exchange the meter’s leads and watch: a good one kicks and climbs.`,
+  )
 }
 
 const VOLTS_AT = [
   ['volts-supply', 'At the supply'],
   ['volts-motor', 'At the motor'],
   ['volts-output', 'At the output that is called'],
+  ['volts-compressor', 'At the compressor'],
 ] as const
 
 /** Volts that are more than they may be, in whole sentences: a danger whatever the fault is. */

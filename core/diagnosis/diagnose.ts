@@ -1,15 +1,26 @@
-// The ranked causes of a fault, with what speaks for and against each, what contradicts, and the next test worth doing.
+// What was found, the ranked causes of a fault, with what speaks for and against each, what contradicts, and the next test worth doing.
 import { known } from '../quantity/at'
 import type { CanMarking } from '../capacitor/marking'
 import type { UnitType } from '../wiring/unit-type'
 import { answersFrom, tooHigh, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
-import { CONTRIBUTORY, modelFor, type Cause, type Model, type ModelTest } from './model'
-import { isAllowed, suggest, type NextTest, type Suggestion } from './next-test'
+import { foundFaults, unexplained, type AnswersOf, type FoundFault } from './found'
+import {
+  CONTRIBUTORY,
+  modelFor,
+  SUBJECTS,
+  type Cause,
+  type Model,
+  type ModelTest,
+  type Subject,
+} from './model'
+import { isAllowed, suggest, type Doubts, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
 
-/** What was seen and read of a fan's fault. */
+/** What was seen and read of a fault. */
 export interface DiagnosisInput {
   readonly unit: UnitType
+  /** Which causes are ranked and which questions asked: the fan's, unless said otherwise. What was found is found of both. */
+  readonly subject?: Subject
   /** Test id to answer id, as tapped. */
   readonly observations: Answers
   readonly readings: Readonly<Partial<Record<Probe, ProbeReading>>>
@@ -19,8 +30,8 @@ export interface DiagnosisInput {
   readonly plateAmps: number | null
 }
 
-/** How a chance is called. */
-export type Strength = 'strong' | 'likely' | 'possible' | 'unlikely'
+/** How a chance is called; `found`: measured or seen, and no chance any more. */
+export type Strength = 'found' | 'strong' | 'likely' | 'possible' | 'unlikely'
 
 /** A cause with its chance, what speaks for and against it, and what to do. */
 export interface RankedCause {
@@ -33,6 +44,8 @@ export interface RankedCause {
   readonly against: readonly string[]
   readonly remedy: string
   readonly stage: NonNullable<Cause['stage']> | null
+  /** The work that mends it; null: none of the list. */
+  readonly work: string | null
 }
 
 /** A test as the screens show it. */
@@ -49,9 +62,11 @@ export interface Question {
   readonly open: boolean
 }
 
-/** Causes, likeliest first, and the next test worth doing. */
+/** What was found, the other causes likeliest first, and the next test worth doing. */
 export interface Diagnosis {
-  /** Likeliest first. */
+  /** Facts, of fan and compressor: what hurts or ends the machine first. */
+  readonly found: readonly FoundFault[]
+  /** Found ones first, then the likeliest first. */
   readonly causes: readonly RankedCause[]
   readonly state: Suggestion['state']
   readonly sentence: string
@@ -75,49 +90,127 @@ const SPEAKS = 1.6
 
 /** Ranked causes from what was seen and read. The order of the input changes nothing; with nothing seen the chances are the priors. */
 export function diagnose(input: DiagnosisInput): Diagnosis {
-  const model = modelFor(input.unit)
+  const { subject = 'fan', unit, observations } = input
+  const model = modelFor(unit, subject)
   const readings = answersFrom(input.readings, {
-    volts: input.unit.volts,
+    volts: unit.volts,
     marking: input.marking,
     plateMicrofarads: input.plateMicrofarads ?? null,
     plateAmps: input.plateAmps,
   })
-  const dangers = tooHigh(input.readings, input.unit.volts)
-  const answers = mergedAnswers(model, input.observations, readings)
+  const dangers = tooHigh(input.readings, unit.volts)
+  const answersOf = Object.fromEntries(
+    SUBJECTS.map((s) => [s, mergedAnswers(modelFor(unit, s), observations, readings)]),
+  ) as AnswersOf
+  const answers = answersOf[subject]
+  const found = foundFaults(unit, answersOf)
+  const own = readings.filter((r) => model.tests.some((t) => t.id === r.test))
   const chances = posterior(model, answers)
+  const doubts = doubtsOf(own, answers, input.readings)
+  const suggested = suggest(model, chances, answers, doubts)
+  const causes = rankedCauses(model, { chances, answers, found })
+  const said = disagreements(model, observations, own)
+  const isDoubtful =
+    doubts.beyond.length > 0 || said.length > 0 || unexplained(model, answers, subject, found).length > 0
+  const cleared = model.causes.filter((c) => c.confirmedBy.some((test) => answers[test] !== undefined))
+  const state = stateOf(suggested.state, {
+    found,
+    subject,
+    isDoubtful,
+    // One whose own test is done is found by it, or cleared.
+    rivals: causes.filter((c) => c.strength !== 'found' && !cleared.some(({ id }) => id === c.id)),
+  })
+  return {
+    found,
+    causes,
+    state,
+    sentence: dangers[0] ?? sentenceOf(causes, state, { found, subject, seen: Object.keys(answers).length }),
+    dangers,
+    next: suggested.next,
+    contradictions: [...said, ...contradictions(model, answers)],
+    contributory: CONTRIBUTORY.filter((c) => observations[c.id] === c.when).map((c) => c.words),
+    questions: questionsOf(model, answers, observations, doubts.beyond),
+    readings: own,
+    ignored: ignoredOf(unit, observations),
+  }
+}
+
+/** Readings that did not tell, and which of them showed OL. */
+function doubtsOf(
+  readings: readonly ReadingAnswer[],
+  answers: Answers,
+  read: DiagnosisInput['readings'],
+): Doubts {
   const doubtful = readings
     .filter((r) => r.answer === null && answers[r.test] === undefined)
     .map((r) => r.test)
-  const { next, state } = suggest(model, chances, answers, doubtful)
-  const causes = model.causes
+  const isBeyond = (test: string) => read[CAN_READINGS[test] ?? 'celsius-motor']?.value === 'OL'
+  return { doubtful, beyond: doubtful.filter((test) => CAN_READINGS[test] !== undefined && isBeyond(test)) }
+}
+
+/** Where the µF of a side are read. */
+const CAN_READINGS: Readonly<Record<string, Probe>> = {
+  'microfarads-fan': 'microfarads-FAN',
+  'comp-microfarads': 'microfarads-HERM',
+}
+
+interface Ranking {
+  readonly chances: readonly number[]
+  readonly answers: Answers
+  readonly found: readonly FoundFault[]
+}
+
+function rankedCauses(model: Model, { chances, answers, found }: Ranking): RankedCause[] {
+  const place = (id: string) => {
+    const at = found.findIndex((f) => f.id === id)
+    return at < 0 ? Infinity : at
+  }
+  return model.causes
     .map((cause, c): RankedCause => ({
       id: cause.id,
       name: cause.name,
       chance: chances[c]!,
-      strength: strengthOf(chances[c]!),
+      strength: place(cause.id) < Infinity ? 'found' : strengthOf(chances[c]!),
       ...spoken(model, answers, c),
       remedy: cause.remedy,
       stage: cause.stage ?? null,
+      work: cause.work ?? null,
     }))
-    .sort((a, b) => b.chance - a.chance)
-  return {
-    causes,
-    state,
-    sentence: dangers[0] ?? sentenceOf(causes, state, Object.keys(answers).length),
-    dangers,
-    next,
-    contradictions: [
-      ...disagreements(model, input.observations, readings),
-      ...contradictions(model, answers),
-    ],
-    contributory: CONTRIBUTORY.filter((c) => input.observations[c.id] === c.when).map((c) => c.words),
-    questions: questionsOf(model, answers, input.observations),
-    readings,
-    ignored: ignoredOf(model, input.observations),
-  }
+    .sort((a, b) => firstOf(place(a.id), place(b.id)) || b.chance - a.chance)
 }
 
-function questionsOf(model: Model, answers: Answers, observations: Answers): Question[] {
+const firstOf = (a: number, b: number): number => (a === b ? 0 : a < b ? -1 : 1)
+
+interface Standing {
+  readonly found: readonly FoundFault[]
+  /** Causes that nothing has found or cleared. */
+  readonly rivals: readonly RankedCause[]
+  readonly subject: Subject
+  /** A reading is beyond the meter, tap and figure disagree, or a sign is there that nothing found explains. */
+  readonly isDoubtful: boolean
+}
+
+/** From here on another cause beside what was found is worth a test. Our judgement. */
+const ALSO_LIKELY = 0.3
+
+/** What was found settles it, where it does what was seen and, of one fault alone, nothing else is as likely. */
+function stateOf(
+  suggested: Suggestion['state'],
+  { found, rivals, subject, isDoubtful }: Standing,
+): Suggestion['state'] {
+  const own = found.filter((f) => f.subject === subject)
+  const rival = rivals.find((c) => c.id !== 'other' && c.id !== 'comp-other')
+  const isAlone = found.length > 1 || (rival?.chance ?? 0) < ALSO_LIKELY
+  const isSettled = own.some((f) => f.explains) && !isDoubtful && isAlone
+  return isSettled ? 'settled' : suggested
+}
+
+function questionsOf(
+  model: Model,
+  answers: Answers,
+  observations: Answers,
+  beyond: readonly string[],
+): Question[] {
   const tests = model.tests.map((test): Question => ({
     id: test.id,
     question: test.question,
@@ -126,7 +219,7 @@ function questionsOf(model: Model, answers: Answers, observations: Answers): Que
     answers: test.answers.map(({ id, text }) => ({ id, text })),
     reads: test.reads ?? null,
     answer: answers[test.id] ?? null,
-    open: isAllowed(test, answers),
+    open: isAllowed(test, answers, beyond),
   }))
   const beside = CONTRIBUTORY.map(({ id, question, answers: options }): Question => ({
     id,
@@ -187,14 +280,37 @@ function spoken(
   return found
 }
 
-function sentenceOf([top, second]: readonly RankedCause[], state: Suggestion['state'], seen: number): string {
-  if (!top || seen === 0) return 'Nothing is seen yet. Begin with what the fan does.'
+interface Known {
+  readonly found: readonly FoundFault[]
+  readonly subject: Subject
+  /** How many answers there are. */
+  readonly seen: number
+}
+
+function sentenceOf(
+  causes: readonly RankedCause[],
+  state: Suggestion['state'],
+  { found, subject, seen }: Known,
+): string {
+  if (found.length > 0) return foundSentence(found, state, subject)
+  const [top, second] = causes
+  if (!top || seen === 0) return `Nothing is seen yet. Begin with what the ${subject} does.`
   if (state === 'settled') return `${top.name}.`
   if (top.strength === 'strong' || top.strength === 'likely') return `Probably: ${lower(top.name)}.`
   if (second && top.strength === 'possible')
     return `Not told apart yet: ${lower(top.name)}, or ${lower(second.name)}.`
   return 'Too little is seen to name a cause.'
 }
+
+/** "Found: the fan’s capacitor is open or shorted; the compressor’s side has failed." */
+function foundSentence(found: readonly FoundFault[], state: Suggestion['state'], subject: Subject): string {
+  const names = `Found: ${found.map(({ name }) => lower(name)).join('; ')}.`
+  const own = found.filter((f) => f.subject === subject)
+  if (own.length === 0 || own.some((f) => f.explains))
+    return state === 'go-on' ? `${names} More may be wrong.` : names
+  return `${names} That alone does not make the ${subject} do what it does: go on.`
+}
+
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** A tapped answer and a figure that say different things. */
@@ -234,10 +350,11 @@ function contradictions(model: Model, answers: Answers): string[] {
   })
 }
 
-function ignoredOf(model: Model, observations: Answers): string[] {
+function ignoredOf(unit: UnitType, observations: Answers): string[] {
+  const tests = SUBJECTS.flatMap((subject) => modelFor(unit, subject).tests)
   return Object.keys(observations).filter(
     (id) =>
       !CONTRIBUTORY.some((c) => c.id === id) &&
-      !model.tests.some((t) => t.id === id && t.answers.some((a) => a.id === observations[id])),
+      !tests.some((t) => t.id === id && t.answers.some((a) => a.id === observations[id])),
   )
 }

@@ -3,6 +3,8 @@
 import * as v from 'valibot'
 import type { UnitType } from '../wiring/unit-type'
 import causeData from './causes.json'
+import compressorCauses from './compressor/causes.json'
+import compressorTests from './compressor/tests.json'
 import contributoryData from './contributory.json'
 import testData from './tests.json'
 
@@ -22,6 +24,8 @@ const CauseSchema = v.strictObject({
   remedy: v.string(),
   /** Any of these tests, done, confirms or clears it. */
   confirmedBy: v.array(v.string()),
+  /** The work that mends it, where that is one of the list of other work. */
+  work: v.optional(v.string()),
   /** Where the work goes on. */
   stage: v.optional(v.picklist(['capacitor', 'motor', 'wires'])),
   only: v.optional(OnlySchema),
@@ -42,9 +46,13 @@ const TestSchema = v.strictObject({
   only: v.optional(OnlySchema),
   /** Asked only after these answers; null in a list allows it unanswered. */
   needs: v.optional(v.record(v.string(), v.array(v.nullable(v.string())))),
+  /** Not asked any more after these answers: they say it already. */
+  settledBy: v.optional(v.record(v.string(), v.array(v.string()))),
   note: v.optional(v.string()),
   /** The reading whose "cannot tell" this test settles. */
   settlesDoubtOf: v.optional(v.string()),
+  /** The test whose reading beyond the meter's range this one settles; else it is not asked. */
+  settlesOverRangeOf: v.optional(v.string()),
   /** The reading that answers it, where a figure can. */
   reads: v.optional(v.string()),
   /** Per cause the likelihood of each answer, in their order; "*" for causes not named. */
@@ -64,8 +72,19 @@ const ContributorySchema = v.strictObject({
 /** Something worth noting that is no cause by itself. */
 export type Contributory = v.InferOutput<typeof ContributorySchema>
 
-const CAUSES = v.parse(v.array(CauseSchema), causeData.causes)
-const TESTS = v.parse(v.array(TestSchema), testData.tests)
+/** What the questions are about: the fan, or the compressor beside it. */
+export const SUBJECTS = ['fan', 'compressor'] as const
+/** The fan, or the compressor of an outdoor unit. */
+export type Subject = (typeof SUBJECTS)[number]
+
+const CAUSES: Readonly<Record<Subject, readonly Cause[]>> = {
+  fan: v.parse(v.array(CauseSchema), causeData.causes),
+  compressor: v.parse(v.array(CauseSchema), compressorCauses.causes),
+}
+const TESTS: Readonly<Record<Subject, readonly DiagnosticTest[]>> = {
+  fan: v.parse(v.array(TestSchema), testData.tests),
+  compressor: v.parse(v.array(TestSchema), compressorTests.tests),
+}
 export const CONTRIBUTORY: readonly Contributory[] = v.parse(
   v.array(ContributorySchema),
   contributoryData.contributory,
@@ -94,24 +113,31 @@ export interface Model {
   readonly tests: readonly ModelTest[]
 }
 
-/** The part of the model that this unit type is about. */
-export function modelFor(unit: UnitType): Model {
+/** Has this unit a compressor of its own, with posts that can be read? */
+export const hasCompressor = ({ posts }: UnitType): boolean =>
+  posts.some((post) => post.kind === 'compressor')
+
+/** The part of the model that this unit type is about; of a unit without a compressor that model has no causes. */
+export function modelFor(unit: UnitType, subject: Subject = 'fan'): Model {
+  if (subject === 'compressor' && !hasCompressor(unit)) return { causes: [], priors: [], tests: [] }
   const { fan } = unit.traits
-  const causes = CAUSES.filter((c) => c.prior[fan] !== undefined && applies(c.only, unit))
+  const causes = CAUSES[subject].filter((c) => c.prior[fan] !== undefined && applies(c.only, unit))
   const total = causes.reduce((sum, c) => sum + (c.prior[fan] ?? 0), 0)
-  const tests = TESTS.filter((t) => applies(t.only, unit)).map(({ likelihood, ...test }): ModelTest => {
-    const kept = test.answers.map((a, i) => ({ a, i })).filter(({ a }) => !a.fans || a.fans.includes(fan))
-    const rows = causes.map((cause) => {
-      const row = likelihood[cause.id] ?? likelihood['*'] ?? []
-      const floored = kept.map(({ i }) => Math.max(LEAST_LIKELIHOOD, row[i] ?? 0))
-      const sum = floored.reduce((a, b) => a + b, 0)
-      return floored.map((x) => x / sum)
+  const tests = TESTS[subject]
+    .filter((t) => applies(t.only, unit))
+    .map(({ likelihood, ...test }): ModelTest => {
+      const kept = test.answers.map((a, i) => ({ a, i })).filter(({ a }) => !a.fans || a.fans.includes(fan))
+      const rows = causes.map((cause) => {
+        const row = likelihood[cause.id] ?? likelihood['*'] ?? []
+        const floored = kept.map(({ i }) => Math.max(LEAST_LIKELIHOOD, row[i] ?? 0))
+        const sum = floored.reduce((a, b) => a + b, 0)
+        return floored.map((x) => x / sum)
+      })
+      return { ...test, answers: kept.map(({ a }) => a), rows }
     })
-    return { ...test, answers: kept.map(({ a }) => a), rows }
-  })
   return { causes, priors: causes.map((c) => (c.prior[fan] ?? 0) / total), tests }
 }
 
 /** Every test as written, for checks of the data itself. */
-export const ALL_TESTS: readonly DiagnosticTest[] = TESTS
-export const ALL_CAUSES: readonly Cause[] = CAUSES
+export const ALL_TESTS: readonly DiagnosticTest[] = SUBJECTS.flatMap((subject) => TESTS[subject])
+export const ALL_CAUSES: readonly Cause[] = SUBJECTS.flatMap((subject) => CAUSES[subject])

@@ -28,20 +28,31 @@ export interface Suggestion {
   readonly state: 'settled' | 'go-on' | 'nothing-left'
 }
 
-/** Were the answers given that this test waits for? */
-export const isAllowed = (test: ModelTest, answers: Answers): boolean =>
-  Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null))
+/** Were the answers given that this test waits for, and none that settles it? */
+export const isAllowed = (test: ModelTest, answers: Answers, beyond: readonly string[] = []): boolean =>
+  Object.entries(test.needs ?? {}).every(([other, wanted]) => wanted.includes(answers[other] ?? null)) &&
+  !Object.entries(test.settledBy ?? {}).some(([other, said]) => said.includes(answers[other] ?? '')) &&
+  (test.settlesOverRangeOf === undefined || beyond.includes(test.settlesOverRangeOf))
 const costOf = (test: ModelTest): number => READY_MINUTES[test.kind] + test.minutes * RISK[test.kind]
 
-/** `doubtful`: tests whose reading could not tell; their figure is on record, so they are not asked again. */
+/** Readings that did not tell, by test. */
+export interface Doubts {
+  /** Their figure is on record, so they are not asked again. */
+  readonly doubtful: readonly string[]
+  /** Of these, those beyond the meter’s range: OL. */
+  readonly beyond: readonly string[]
+}
+
+/** Which test next: what settles a doubtful reading, then what confirms the best cause, then what tells most for its minutes. */
 export function suggest(
   model: Model,
   causes: readonly number[],
   answers: Answers,
-  doubtful: readonly string[],
+  { doubtful, beyond }: Doubts,
 ): Suggestion {
+  if (model.causes.length === 0) return { next: [], state: 'nothing-left' }
   const open = model.tests.filter(
-    (t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers),
+    (t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers, beyond),
   )
   const ranked = open
     .map((test) => ({ test, bits: expectedBits(test, causes) }))
@@ -49,12 +60,14 @@ export function suggest(
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
   const best = topOf(model.causes, causes)
   const confirming = confirmOf(best.cause, open, answers)
-  const settling = open.find(
-    (t) =>
-      t.settlesDoubtOf !== undefined &&
-      doubtful.includes(t.settlesDoubtOf) &&
-      expectedBits(t, causes) >= LEAST_BITS,
-  )
+  const settling =
+    open.find((t) => t.settlesOverRangeOf !== undefined) ??
+    open.find(
+      (t) =>
+        t.settlesDoubtOf !== undefined &&
+        doubtful.includes(t.settlesDoubtOf) &&
+        expectedBits(t, causes) >= LEAST_BITS,
+    )
   const first = settling ?? (best.chance >= WORTH_CONFIRMING ? confirming : undefined)
   const rest = ranked
     .filter(({ test }) => test !== first)

@@ -72,7 +72,7 @@ export const DischargeSchema = v.strictObject({
 /** A discharge with what it goes through. */
 export type DischargeRecord = v.InferOutput<typeof DischargeSchema>
 
-const FAULT_STRENGTHS = ['strong', 'likely', 'possible', 'unlikely'] as const
+const FAULT_STRENGTHS = ['found', 'strong', 'likely', 'possible', 'unlikely'] as const
 
 /** What was taken to be the fault, by the technician, with what spoke for it then. */
 export const FaultSchema = v.strictObject({

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { CanMarkingSchema } from '../capacitor/marking'
 import { PROBES } from '../diagnosis/answers'
 import { diagnose as work } from '../diagnosis/diagnose'
+import { SUBJECTS } from '../diagnosis/model'
 import { MeasuredValueSchema, MeasurementSchema, QUANTITIES } from '../meter/measurement'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { NO_SUPPLY_FACTS, onSupply, supplyOf, SupplyFactsSchema } from '../supply/supply'
@@ -35,15 +36,28 @@ const readingProblems = (
     return whole.success ? [] : [{ path: `${probe}.value`, message: whole.issues[0].message }]
   })
 
+const foundSchema = v.object({
+  id: v.string(),
+  subject: v.picklist(SUBJECTS),
+  name: v.string(),
+  for: v.array(v.string()),
+  by: v.array(v.string()),
+  remedy: v.string(),
+  stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
+  work: v.nullable(v.string()),
+  explains: v.boolean(),
+})
+
 const causeSchema = v.object({
   id: v.string(),
   name: v.string(),
   chance: v.number(),
-  strength: v.picklist(['strong', 'likely', 'possible', 'unlikely']),
+  strength: v.picklist(['found', 'strong', 'likely', 'possible', 'unlikely']),
   for: v.array(v.string()),
   against: v.array(v.string()),
   remedy: v.string(),
   stage: v.nullable(v.picklist(['capacitor', 'motor', 'wires'])),
+  work: v.nullable(v.string()),
 })
 
 const questionSchema = v.object({
@@ -58,6 +72,7 @@ const questionSchema = v.object({
 })
 
 const DiagnosisSchema = v.object({
+  found: v.array(foundSchema),
   causes: v.array(causeSchema),
   state: v.picklist(['settled', 'go-on', 'nothing-left']),
   sentence: v.string(),
@@ -77,6 +92,7 @@ export const diagnose = operation({
   help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
   input: v.strictObject({
     unit: UnitIdSchema,
+    subject: v.optional(v.picklist(SUBJECTS, 'The questions are about the fan or the compressor.'), 'fan'),
     supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
     observations: v.optional(
       v.record(v.string(), v.pipe(v.string('An answer is named.'), v.maxLength(40))),

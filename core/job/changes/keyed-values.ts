@@ -18,6 +18,7 @@ import { firstPower, PLAIN_FIRST } from '../report/first-power-words'
 import { partName } from '../report/part-names'
 import { probeName } from '../report/probe-names'
 import { valueText } from '../report/reading-words'
+import { strengthWords } from '../report/strength-words'
 import type { TemperatureUnit } from '../../quantity/temperature'
 import { postWords, wireEnds } from './places'
 import { quoted, yesNo } from './values'
@@ -167,7 +168,7 @@ export const KEYED_WORDS: { readonly [Field in KeyedFieldName]: Words<Field> } =
   },
   alsoFound: {
     of: () => 'Also found',
-    says: ({ name, strength }) => `${name} (${strength} by the evidence)`,
+    says: ({ name, strength }) => `${name} (${strengthWords(strength)})`,
   },
   works: { of: () => 'Other work done', says: ({ text }) => quoted(text) },
   ordered: {

@@ -10,6 +10,7 @@ import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { FieldName, FIELDS } from '../fields'
 import { moneyText, taxText } from '../report/estimate'
+import { strengthWords } from '../report/strength-words'
 import { postWords } from './places'
 
 type Value<Field extends FieldName> = v.InferOutput<(typeof FIELDS)[Field]>
@@ -93,7 +94,7 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   prefer: (x) => (x === 'exact' ? 'closest first' : 'fewest jumpers first'),
   proven: ({ sentence }) => sentence,
   discharge: ({ ohms, microfarads }) => `${joined(microfarads, 'µF')} through ${figure(ohms)} Ω`,
-  fault: ({ name, strength }) => `${name} (${strength} by the evidence)`,
+  fault: ({ name, strength }) => `${name} (${strengthWords(strength)})`,
   comeBack: ({ on, why }) => `${quoted(why)}, ${on === null ? 'no day set' : dayWords(on)}`,
   ended: () => 'at its end',
   motorPlate: plateWords,

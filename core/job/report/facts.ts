@@ -5,6 +5,7 @@ import { firstPower, PLAIN_FIRST } from './first-power-words'
 import { partName } from './part-names'
 import { probeName } from './probe-names'
 import { valueText } from './reading-words'
+import { strengthWords } from './strength-words'
 import type { LeadId } from '../../motor/lead-id'
 import { casesOf } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
@@ -15,6 +16,7 @@ import { makeSafe } from '../../safety/make-safe'
 import { safeProgress } from '../../safety/progress'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
+import type { Fault } from '../fields'
 import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { proofState, standingProof } from '../standing-proof'
 import { jobStartUp, wasStarted } from '../start-up'
@@ -39,21 +41,24 @@ export function factsOf(job: JobDocument, unit: TemperatureUnit): Fact[] {
 }
 
 function found(job: JobDocument): Fact[] {
-  const { motorPlate, canMarking, oldBlade } = job
-  const facts: Fact[] = []
-  for (const fault of faultsOf(job)) {
-    facts.push({
+  return [...faultsOf(job).flatMap(faultFacts), ...oldParts(job)]
+}
+
+/** A fault with what spoke for it; of what was measured or seen, by what. */
+function faultFacts({ name, strength, because }: Fault): Fact[] {
+  const [plain, trade] = strength === 'found' ? ['Seen by', 'By'] : ['We believe so because', 'Speaks for it']
+  return [
+    { section: 'found', plain: `${name}.`, technical: `${name} (${strengthWords(strength)}).` },
+    ...because.map((reason): Fact => ({
       section: 'found',
-      plain: `${fault.name}.`,
-      technical: `${fault.name} (${fault.strength} by the evidence).`,
-    })
-    for (const reason of fault.because)
-      facts.push({
-        section: 'found',
-        plain: `We believe so because: ${reason}`,
-        technical: `Speaks for it: ${reason}`,
-      })
-  }
+      plain: `${plain}: ${reason}`,
+      technical: `${trade}: ${reason}`,
+    })),
+  ]
+}
+
+function oldParts({ motorPlate, canMarking, oldBlade }: JobDocument): Fact[] {
+  const facts: Fact[] = []
   const hp = motorPlate?.horsepower[0]
   const old = [
     hp ? `${hp} hp` : '',

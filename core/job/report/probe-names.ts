@@ -17,6 +17,15 @@ const NAMES: Readonly<Record<string, string>> = {
   'ohms-run-start': 'Old motor, run to start',
   'ohms-frame': 'Old motor, windings to frame',
   'celsius-motor': 'Shell of the old motor',
+  'ohms-can-FAN': 'Old capacitor, fan side, ohms across',
+  'ohms-can-HERM': 'Old capacitor, compressor side, ohms across',
+  'volts-compressor': 'Compressor, line to line',
+  'ohms-compressor-CR': 'Compressor, C to R',
+  'ohms-compressor-CS': 'Compressor, C to S',
+  'ohms-compressor-RS': 'Compressor, R to S',
+  'ohms-shell-C': 'Compressor, C to the shell',
+  'ohms-shell-R': 'Compressor, R to the shell',
+  'ohms-shell-S': 'Compressor, S to the shell',
 }
 const QUANTITIES: Readonly<Record<string, string>> = {
   volts: 'Volts',

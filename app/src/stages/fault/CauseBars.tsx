@@ -18,23 +18,25 @@ export function CauseBars({
   onPress,
 }: {
   readonly causes: readonly Cause[]
-  readonly taken: string | null
+  readonly taken: ReadonlySet<string>
   readonly onPress: (id: string) => void
 }) {
   const palette = usePalette()
-  const shown = causes.filter((c, i) => i < MOST_SHOWN && (c.chance >= LEAST || i === 0))
+  const shown = causes.filter(
+    (c, i) => i < MOST_SHOWN && (c.strength === 'found' || c.chance >= LEAST || i === 0),
+  )
   return (
     <View style={{ gap: 8 }} testID="causes">
       {shown.map((cause) => (
         <Tap
           key={cause.id}
           testID={`cause-${cause.id}`}
-          label={`${cause.name}: ${STRENGTH_WORDS[cause.strength]}${cause.id === taken ? ', taken as the cause' : ''}`}
+          label={`${cause.name}: ${STRENGTH_WORDS[cause.strength]}${taken.has(cause.id) ? ', taken as the cause' : ''}`}
           onPress={() => onPress(cause.id)}
           style={{
             borderRadius: 10,
-            borderWidth: cause.id === taken ? 3 : 1.5,
-            borderColor: cause.id === taken ? palette.ink : palette.edge,
+            borderWidth: taken.has(cause.id) ? 3 : 1.5,
+            borderColor: taken.has(cause.id) ? palette.ink : palette.edge,
             backgroundColor: palette.surface,
             overflow: 'hidden',
           }}
@@ -56,12 +58,13 @@ export function CauseBars({
               {STRENGTH_WORDS[cause.strength]}
             </Words>
           </View>
+          {/* A fact fills it: it is no chance. */}
           <Svg width="100%" height={7} aria-hidden>
             <Rect x={0} y={0} width="100%" height={7} fill={palette.line} fillOpacity={0.45} />
             <Rect
               x={0}
               y={0}
-              width={`${Math.max(1, Math.round(cause.chance * 100))}%`}
+              width={`${cause.strength === 'found' ? 100 : Math.max(1, Math.round(cause.chance * 100))}%`}
               height={7}
               fill={palette.ink}
             />

@@ -9,16 +9,19 @@ import { STRENGTH_WORDS } from './fault-model'
 
 export interface CauseSheetProps {
   readonly cause: DiagnoseOutput['causes'][number]
+  /** Another fault is taken already: this one stands beside it. */
+  readonly isBeside: boolean
   readonly onClose: () => void
   readonly onTake: () => void
 }
 
-export function CauseSheet({ cause, onClose, onTake }: CauseSheetProps) {
+export function CauseSheet({ cause, isBeside, onClose, onTake }: CauseSheetProps) {
   return (
     <Sheet title={cause.name} open onClose={onClose} testID="cause-sheet">
       <Words size="strong">
-        Strength: {STRENGTH_WORDS[cause.strength]}, about {Math.round(cause.chance * 100)} of 100 by our
-        judgement
+        {cause.strength === 'found'
+          ? 'Found: measured or seen, and no likelihood.'
+          : `Strength: ${STRENGTH_WORDS[cause.strength]}, about ${Math.round(cause.chance * 100)} of 100 by our judgement`}
       </Words>
       <Reasons title="For it" list={cause.for} mark="proven" none="Nothing yet that it alone explains." />
       <Reasons title="Against it" list={cause.against} mark="watch" none="Nothing." />
@@ -28,7 +31,12 @@ export function CauseSheet({ cause, onClose, onTake }: CauseSheetProps) {
         </Words>
         <Words>{cause.remedy}</Words>
       </View>
-      <PrimaryButton text="Take this as the cause" icon="check" onPress={onTake} testID="take-cause" />
+      <PrimaryButton
+        text={isBeside ? 'This is wrong too' : 'Take this as the cause'}
+        icon="check"
+        onPress={onTake}
+        testID="take-cause"
+      />
     </Sheet>
   )
 }

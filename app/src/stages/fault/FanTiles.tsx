@@ -1,4 +1,5 @@
-// The first question as pictures: what the fan does when it is called.
+// The first question as pictures: what the fan, or the compressor, does when it is called.
+import type { Subject } from '@oak/core/diagnosis/model'
 import Svg, { Circle, Path } from 'react-native-svg'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
@@ -6,6 +7,8 @@ import { Group, Option } from '../../ui/Group'
 
 /** Beside the hub and two blades: what sets each apart. */
 const SIGNS: Readonly<Record<string, string>> = {
+  silent: 'M8 8L44 44M44 8L8 44',
+  breaker: 'M4 30h8l4-12 6 20 4-8h4M40 8v10M40 24v2',
   dead: 'M8 8L44 44M44 8L8 44',
   hums: 'M3 20q3 6 0 12M49 20q-3 6 0 12M8 17q4 9 0 18M44 17q-4 9 0 18',
   push: 'M2 46q8-2 12-10M14 36l1 7M14 36l-7 2',
@@ -18,16 +21,17 @@ const SIGNS: Readonly<Record<string, string>> = {
 }
 
 export interface FanTilesProps {
+  readonly subject: Subject
   readonly answers: readonly { readonly id: string; readonly text: string }[]
   readonly value: string | null
   readonly onPick: (id: string) => void
 }
 
-export function FanTiles({ answers, value, onPick }: FanTilesProps) {
+export function FanTiles({ subject, answers, value, onPick }: FanTilesProps) {
   const palette = usePalette()
   return (
     <Group
-      label="What the fan does"
+      label={`What the ${subject} does`}
       style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
       testID="fan-tiles"
     >
@@ -53,11 +57,17 @@ export function FanTiles({ answers, value, onPick }: FanTilesProps) {
             }}
           >
             <Svg width={52} height={52} aria-hidden>
-              <Circle cx={26} cy={26} r={4} fill={palette.ink} />
-              <Path
-                d="M26 22c-5-6-3-12 2-13 3 4 2 9-2 13zM26 30c5 6 3 12-2 13-3-4-2-9 2-13z"
-                fill={palette.ink}
-              />
+              {subject === 'fan' ? (
+                <>
+                  <Circle cx={26} cy={26} r={4} fill={palette.ink} />
+                  <Path
+                    d="M26 22c-5-6-3-12 2-13 3 4 2 9-2 13zM26 30c5 6 3 12-2 13-3-4-2-9 2-13z"
+                    fill={palette.ink}
+                  />
+                </>
+              ) : (
+                <Path d="M18 16q8-7 16 0v22q-8 5-16 0z" fill={palette.ink} fillOpacity={0.35} />
+              )}
               <Path
                 d={SIGNS[id] ?? ''}
                 stroke={palette.ink}

@@ -1,10 +1,12 @@
 // The foot of the fault’s stage: what is known, and the one thing to do next.
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import type { Fault } from '@oak/core/job/fields'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
+import { faultOf, untaken } from './fault-model'
 
 const STATE_MARKS: Readonly<Record<DiagnoseOutput['state'], Verdict>> = {
   settled: 'proven',
@@ -29,7 +31,7 @@ interface NextActionProps {
   readonly job: JobDocument
   readonly begun: boolean
   readonly onAsk: (id: string) => void
-  readonly onTake: (cause: DiagnoseOutput['causes'][number]) => void
+  readonly onTake: (faults: readonly Fault[]) => void
   readonly onGo: (stage: string) => void
 }
 
@@ -38,6 +40,17 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
   const top = d.causes[0]
   const next = d.questions.find((q) => q.id === d.next[0]?.test)
   if (!begun) return null
+  const found = untaken(job, d.found)
+  // With more to test, what was found is taken from its own sheet or once that is done.
+  if (found.length > 0 && (d.state !== 'go-on' || !next))
+    return (
+      <PrimaryButton
+        text={found.length === 1 ? 'Take what was found' : `Take the ${found.length} that were found`}
+        icon="check"
+        onPress={() => onTake(found.map((f) => faultOf(f, 'found')))}
+        testID="fault-next"
+      />
+    )
   if (job.fault)
     return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
   if (d.state === 'settled' && top)
@@ -45,7 +58,7 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
       <PrimaryButton
         text="Take this as the cause"
         icon="check"
-        onPress={() => onTake(top)}
+        onPress={() => onTake([faultOf(top, top.strength)])}
         testID="fault-next"
       />
     )

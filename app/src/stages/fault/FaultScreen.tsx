@@ -3,11 +3,17 @@ import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
+import { hasCompressor, type Subject } from '@oak/core/diagnosis/model'
 import type { JobDocument } from '@oak/core/job/document'
+import type { Fault } from '@oak/core/job/fields'
+import { faultsOf } from '@oak/core/job/visit/visit-state'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { Choice } from '../../ui/Choice'
 import { Problem } from '../../ui/Problem'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -18,7 +24,8 @@ import { ChooseUnit } from '../../parts/unit/ChooseUnit'
 import { CauseBars } from './CauseBars'
 import { CauseSheet } from './CauseSheet'
 import { FanTiles } from './FanTiles'
-import { diagnoseInput, KIND_TITLES } from './fault-model'
+import { diagnoseInput, faultOf, KIND_TITLES, SYMPTOMS, takeEdits } from './fault-model'
+import { TakenFaults } from './TakenFaults'
 import { QuestionSheet } from './QuestionSheet'
 import { Strip, NextAction } from './FaultFoot'
 
@@ -28,7 +35,8 @@ export function FaultScreen({ id, job }: { readonly id: JobId; readonly job: Job
 
 function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
-  const input = useMemo(() => diagnoseInput(job), [job])
+  const [subject, setSubject] = useState<Subject>(() => subjectOf(job))
+  const input = useMemo(() => diagnoseInput(job, subject), [job, subject])
   const result = useOperation('diagnose', input)
   const [asked, setAsked] = useState<string | null>(null)
   const [cause, setCause] = useState<string | null>(null)
@@ -55,25 +63,20 @@ function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument 
   const opened = d.causes.find((c) => c.id === cause)
   const answer = (test: string, value: string | null) =>
     editJob(id, [{ path: ['observations', test], value }])
-  const take = (chosen: DiagnoseOutput['causes'][number]) => {
-    editJob(id, [
-      {
-        path: ['fault'],
-        value: { cause: chosen.id, name: chosen.name, strength: chosen.strength, because: chosen.for },
-      },
-    ])
+  const take = (faults: readonly Fault[]) => {
+    editJob(id, takeEdits(job, faults))
     setCause(null)
   }
-  const fan = d.questions.find((q) => q.id === 'fan-does')
-  const begun = d.questions.some((q) => q.answer !== null)
+  const symptom = d.questions.find((q) => q.id === SYMPTOMS[subject])
+  const begun = d.found.length > 0 || d.questions.some((q) => q.answer !== null)
   return (
     <>
       <JobFrame
         id={id}
         job={job}
         title="Find the fault"
-        picture={<FaultPicture begun={begun} d={d} job={job} setCause={setCause} fan={fan} answer={answer} />}
-        evidence={<Questions d={d} without={begun ? null : 'fan-does'} onAsk={setAsked} />}
+        picture={<FaultPicture {...{ id, job, d, begun, symptom, subject, setSubject, setCause, answer }} />}
+        evidence={<Questions d={d} without={begun ? null : SYMPTOMS[subject]} onAsk={setAsked} />}
         strip={<Strip d={d} />}
         action={
           <NextAction
@@ -88,37 +91,80 @@ function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument 
       />
       <OpenQuestion question={question} id={id} job={job} d={d} setAsked={setAsked} answer={answer} />
       {opened ? (
-        <CauseSheet cause={opened} onClose={() => setCause(null)} onTake={() => take(opened)} />
+        <CauseSheet
+          cause={opened}
+          isBeside={job.fault !== null && job.fault.cause !== opened.id}
+          onClose={() => setCause(null)}
+          onTake={() => take([faultOf(opened, opened.strength)])}
+        />
       ) : null}
     </>
   )
 }
 
-interface FaultPictureProps {
-  readonly begun: boolean
+interface FaultPictureProps extends StageProps {
   readonly d: DiagnoseOutput
-  readonly job: JobDocument
+  readonly begun: boolean
+  readonly symptom: DiagnoseOutput['questions'][number] | undefined
+  readonly subject: Subject
+  readonly setSubject: (subject: Subject) => void
   readonly setCause: (value: string | null) => void
-  readonly fan: DiagnoseOutput['questions'][number] | undefined
   readonly answer: (test: string, value: string | null) => string | null
 }
 
-function FaultPicture({ begun, d, job, setCause, fan, answer }: FaultPictureProps) {
+function FaultPicture({
+  id,
+  job,
+  d,
+  begun,
+  symptom,
+  subject,
+  setSubject,
+  setCause,
+  answer,
+}: FaultPictureProps) {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
   return (
     <View style={{ gap: 14 }}>
-      {begun ? <CauseBars causes={d.causes} taken={job.fault?.cause ?? null} onPress={setCause} /> : null}
-      {!begun && fan ? (
+      {unit && hasCompressor(unit) ? (
+        <Choice<Subject>
+          label="What the questions are about"
+          testID="fault-subject"
+          value={subject}
+          onChange={setSubject}
+          options={[
+            { value: 'fan', text: 'the fan' },
+            { value: 'compressor', text: 'the compressor' },
+          ]}
+        />
+      ) : null}
+      <TakenFaults id={id} job={job} />
+      {begun ? <CauseBars causes={d.causes} taken={takenOf(job)} onPress={setCause} /> : null}
+      {!begun && symptom ? (
         <View style={{ gap: 8 }}>
           <Words size="title" heading={2}>
-            {fan.question}
+            {symptom.question}
           </Words>
-          <FanTiles answers={fan.answers} value={fan.answer} onPick={(value) => answer('fan-does', value)} />
+          <FanTiles
+            subject={subject}
+            answers={symptom.answers}
+            value={symptom.answer}
+            onPick={(value) => answer(symptom.id, value)}
+          />
         </View>
       ) : null}
       <Notes d={d} job={job} />
     </View>
   )
 }
+
+/** The compressor's questions, where only they were begun. */
+const subjectOf = ({ observations }: JobDocument): Subject =>
+  observations[SYMPTOMS.compressor] !== undefined && observations[SYMPTOMS.fan] === undefined
+    ? 'compressor'
+    : 'fan'
+
+const takenOf = (job: JobDocument): ReadonlySet<string> => new Set(faultsOf(job).map(({ cause }) => cause))
 
 interface OpenQuestionProps {
   readonly question: DiagnoseOutput['questions'][number] | undefined
@@ -151,8 +197,11 @@ function OpenQuestion({ question, id, job, d, setAsked, answer }: OpenQuestionPr
 
 /** What contradicts, what contributed, and a cause that was taken and no longer leads. */
 function Notes({ d, job }: { readonly d: DiagnoseOutput; readonly job: JobDocument }) {
+  const first = d.causes[0]
+  // A cause of the other machine is in another ranking.
+  const isRanked = d.causes.some((c) => c.id === job.fault?.cause)
   const moved =
-    job.fault && d.causes[0] && d.causes[0].id !== job.fault.cause
+    job.fault && isRanked && first && first.id !== job.fault.cause && !takenOf(job).has(first.id)
       ? [`Taken as the cause: ${job.fault.name.toLowerCase()}. What is recorded now points elsewhere first.`]
       : []
   const notes = [...d.contradictions, ...moved, ...d.contributory]

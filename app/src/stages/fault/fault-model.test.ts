@@ -1,7 +1,16 @@
 import { PROBES } from '@oak/core/diagnosis/answers'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
-import { diagnoseInput, KIND_TITLES, PROBES_OF, STRENGTH_WORDS } from './fault-model'
+import {
+  diagnoseInput,
+  KIND_TITLES,
+  PROBES_OF,
+  STRENGTH_WORDS,
+  faultOf,
+  releaseEdits,
+  takeEdits,
+  untaken,
+} from './fault-model'
 
 const read = (quantity: Quantity, value: number): Measurement => ({
   quantity,
@@ -17,11 +26,13 @@ it('takes the readings that answer a test, without meter and time, and leaves th
   const job = {
     ...EMPTY_JOB,
     unit: 'gas-furnace-board',
+    subject: 'fan',
     observations: { 'fan-does': 'hums' },
     measurements: { 'volts-call': read('volts', 25), 'volts-start supply': read('volts', 118) },
   }
   expect(diagnoseInput(job)).toEqual({
     unit: 'gas-furnace-board',
+    subject: 'fan',
     observations: { 'fan-does': 'hums' },
     readings: { 'volts-call': { quantity: 'volts', value: 25, accuracy: null } },
     marking: null,
@@ -68,4 +79,53 @@ it('what is live is for qualified people, and what is not is locked out', () => 
     contributory: 'Also worth noting',
   })
   for (const [strength, word] of Object.entries(STRENGTH_WORDS)) expect(word).toBe(strength)
+})
+
+describe('faults side by side', () => {
+  const fault = (cause: string) => ({ cause, name: cause, strength: 'found' as const, because: [] })
+  const found = (id: string) => ({
+    id,
+    subject: 'fan' as const,
+    name: `${id}.`,
+    for: ['read'],
+    by: [],
+    remedy: '',
+    stage: null,
+    work: null,
+    explains: true,
+  })
+  it('the first that is taken is the job’s, each further one stands beside it', () => {
+    const [a, b] = [fault('a'), fault('b')]
+    expect(takeEdits({ fault: null, alsoFound: {} }, [a, b])).toEqual([
+      { path: ['fault'], value: a },
+      { path: ['alsoFound', 'b'], value: b },
+    ])
+    expect(takeEdits({ fault: a, alsoFound: {} }, [b])).toEqual([{ path: ['alsoFound', 'b'], value: b }])
+    // Taken again, now as found: the same one, not a second.
+    expect(takeEdits({ fault: { ...a, strength: 'likely' }, alsoFound: {} }, [a])).toEqual([
+      { path: ['fault'], value: a },
+    ])
+  })
+  it('taken back, the next one takes the place of the first', () => {
+    const [a, b] = [fault('a'), fault('b')]
+    expect(releaseEdits({ fault: a, alsoFound: { b } }, 'a')).toEqual([
+      { path: ['fault'], value: b },
+      { path: ['alsoFound', 'b'], value: null },
+    ])
+    expect(releaseEdits({ fault: a, alsoFound: { b } }, 'b')).toEqual([
+      { path: ['alsoFound', 'b'], value: null },
+    ])
+    expect(releaseEdits({ fault: a, alsoFound: {} }, 'a')).toEqual([{ path: ['fault'], value: null }])
+  })
+  it('of what was found only what is not taken is offered', () => {
+    expect(untaken({ fault: fault('a'), alsoFound: {} }, [found('a'), found('b')]).map((f) => f.id)).toEqual([
+      'b',
+    ])
+    expect(faultOf(found('b'), 'found')).toEqual({
+      cause: 'b',
+      name: 'b.',
+      strength: 'found',
+      because: ['read'],
+    })
+  })
 })

@@ -1,9 +1,13 @@
 // What the fault screen works with: the operation's input from a job, where readings are taken, and the glyphs of what a fan does.
 import { supplyFacts } from '@oak/core/job/inputs/supply-input'
 import type { SupplyFacts } from '@oak/core/supply/supply'
+import type { Subject } from '@oak/core/diagnosis/model'
 import type { JobDocument } from '@oak/core/job/document'
+import type { Fault } from '@oak/core/job/fields'
+import { faultsOf } from '@oak/core/job/visit/visit-state'
 import type { Quantity } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
+import type { Edit } from '../../platform/state/jobs'
 
 export interface Probe {
   readonly probe: string
@@ -34,12 +38,26 @@ export const PROBES_OF: Readonly<Record<string, readonly Probe[]>> = {
   ],
   'ohms-frame': one('ohms-frame', 'A lead to the frame', 'ohms'),
   'celsius-motor': one('celsius-motor', 'Motor’s shell', 'celsius'),
+  'ohms-can-FAN': one('ohms-can-FAN', 'FAN to C, ohms', 'ohms'),
+  'ohms-can-HERM': one('ohms-can-HERM', 'HERM to C, ohms', 'ohms'),
+  'volts-compressor': one('volts-compressor', 'Line to line, compressor side', 'volts'),
+  'ohms-compressor': [
+    ...one('ohms-compressor-CR', 'C to R', 'ohms'),
+    ...one('ohms-compressor-CS', 'C to S', 'ohms'),
+    ...one('ohms-compressor-RS', 'R to S', 'ohms'),
+  ],
+  'ohms-compressor-shell': [
+    ...one('ohms-shell-C', 'C to the shell', 'ohms'),
+    ...one('ohms-shell-R', 'R to the shell', 'ohms'),
+    ...one('ohms-shell-S', 'S to the shell', 'ohms'),
+  ],
 }
 
 const KNOWN = new Set(Object.values(PROBES_OF).flatMap((list) => list.map((p) => p.probe)))
 
 export interface DiagnoseInput {
   readonly unit: string
+  readonly subject: Subject
   readonly observations: Readonly<Record<string, string>>
   readonly readings: Readonly<Record<string, unknown>>
   readonly marking: unknown
@@ -49,11 +67,12 @@ export interface DiagnoseInput {
 }
 
 /** null while the unit is not known. Amps of several speeds: the plate's highest counts. */
-export function diagnoseInput(job: JobDocument): DiagnoseInput | null {
+export function diagnoseInput(job: JobDocument, subject: Subject = 'fan'): DiagnoseInput | null {
   if (!job.unit) return null
   const amps = job.motorPlate?.amps ?? []
   return {
     unit: job.unit,
+    subject,
     observations: job.observations,
     readings: Object.fromEntries(
       Object.entries(job.measurements)
@@ -68,6 +87,7 @@ export function diagnoseInput(job: JobDocument): DiagnoseInput | null {
 }
 
 export const STRENGTH_WORDS: Readonly<Record<DiagnoseOutput['causes'][number]['strength'], string>> = {
+  found: 'found',
   strong: 'strong',
   likely: 'likely',
   possible: 'possible',
@@ -80,3 +100,47 @@ export const KIND_TITLES = {
   live: 'Live: qualified people only',
   contributory: 'Also worth noting',
 } as const
+
+/** What begins the questions about each. */
+export const SYMPTOMS: Readonly<Record<Subject, string>> = { fan: 'fan-does', compressor: 'comp-does' }
+
+type Found = DiagnoseOutput['found'][number]
+
+/** A cause as the record keeps it; one that was found says so. */
+export const faultOf = (cause: Pick<Found, 'id' | 'name' | 'for'>, strength: Fault['strength']): Fault => ({
+  cause: cause.id,
+  name: cause.name,
+  strength,
+  because: [...cause.for],
+})
+
+/** Taken beside what is taken: the first one is the job's fault, each further one stands beside it. */
+export function takeEdits(job: Pick<JobDocument, 'fault' | 'alsoFound'>, faults: readonly Fault[]): Edit[] {
+  const first = job.fault ?? faults[0]
+  return faults.flatMap((fault): Edit[] =>
+    fault.cause === first?.cause
+      ? [{ path: ['fault'], value: fault }]
+      : [{ path: ['alsoFound', fault.cause], value: fault }],
+  )
+}
+
+/** A fault taken back; where it was the first, the next one takes its place. */
+export function releaseEdits(
+  { fault, alsoFound }: Pick<JobDocument, 'fault' | 'alsoFound'>,
+  cause: string,
+): Edit[] {
+  if (fault?.cause !== cause) return [{ path: ['alsoFound', cause], value: null }]
+  const [next] = Object.values(alsoFound).filter((other) => other.cause !== cause)
+  return next
+    ? [
+        { path: ['fault'], value: next },
+        { path: ['alsoFound', next.cause], value: null },
+      ]
+    : [{ path: ['fault'], value: null }]
+}
+
+/** What was found and is not taken yet. */
+export const untaken = (job: Pick<JobDocument, 'fault' | 'alsoFound'>, found: readonly Found[]): Found[] => {
+  const taken = new Set(faultsOf(job).map(({ cause }) => cause))
+  return found.filter(({ id }) => !taken.has(id))
+}
