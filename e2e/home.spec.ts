@@ -1,14 +1,14 @@
 // Home with many jobs: found, named from the list, put away and brought back.
 import { test, expect } from './app'
 
-test.describe('six jobs of the shop', () => {
+test.describe('the jobs of the shop', () => {
   test.use({ demo: true })
   const row = (n: number) => `job-01950000-0000-7000-8000-00000000000${n}`
 
   test('are found by words and by state', async ({ app }) => {
     await expect(app.getByTestId(row(1))).toBeVisible()
     const jobs = app.getByTestId(/^job-0195/)
-    await expect(jobs).toHaveCount(6)
+    await expect(jobs).toHaveCount(10)
     // Letter by letter, as it is typed: the field keeps the focus while the list below it changes.
     await app.getByTestId('home-search').pressSequentially('BAKERY')
     await expect(jobs).toHaveCount(1)
@@ -22,7 +22,16 @@ test.describe('six jobs of the shop', () => {
     const done = await jobs.count()
     await state.getByRole('radio', { name: 'open' }).click()
     await expect(app.getByTestId(row(1))).toHaveCount(0)
-    await expect(jobs).toHaveCount(6 - done)
+    // The other two: one waits for a part, of one an estimate is out.
+    await expect(jobs).toHaveCount(10 - done - 2)
+    await state.getByRole('radio', { name: 'waiting for a part' }).click()
+    await expect(jobs).toHaveCount(1)
+    await expect(app.getByTestId(row(9))).toContainText(
+      'Waiting for Motor, 3/4 hp, 1075 rpm, 208–230 V from Pier Parts counter, for 20 Jul 2026',
+    )
+    await state.getByRole('radio', { name: 'estimate out' }).click()
+    await expect(jobs).toHaveCount(1)
+    await expect(jobs).toContainText('Breaker goes at once')
   })
 
   test('are named from the list, put away whole and brought back; another device sees it', async ({

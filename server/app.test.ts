@@ -1,13 +1,22 @@
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import express from 'express'
 import request from 'supertest'
-import { seedDemo, seedVan } from './demo'
+import { seedDemo, seedPhotos, seedVan } from './demo'
 import { errorHandler, refuse } from './errors'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
+import { photoStore } from './store/photo-store'
 import { change, openTestApp, refusal, type TestApp } from './testing/test-app'
 
 let one: TestApp
@@ -227,6 +236,25 @@ it('the demo is seeded once, however often the server starts', async () => {
   const first = (await one.all()).changes.length
   await seedDemo(one.store, folder)
   expect([first > 30, (await one.all()).changes.length]).toEqual([true, first])
+})
+
+it('the demo’s pictures are seeded once, and one that is no picture stops it', async () => {
+  const db = await openDatabase(':memory:')
+  const photos = photoStore(db)
+  const folder = join(__dirname, '..', 'demo', 'photos')
+  await seedPhotos(photos, folder)
+  await seedPhotos(photos, folder)
+  const [name = ''] = readdirSync(folder)
+  expect(await photos.get(name.replace('.jpg', ''))).toEqual(readFileSync(join(folder, name)))
+  const bad = mkdtempSync(join(tmpdir(), 'oak-photos-'))
+  writeFileSync(join(bad, name), 'no picture')
+  await expect(seedPhotos(photos, bad)).rejects.toThrow(`${name}: The photo is not a JPEG picture.`)
+  // Another picture under an id that is taken is not put over it.
+  const [, other = ''] = readdirSync(folder)
+  copyFileSync(join(folder, other), join(bad, name))
+  await expect(seedPhotos(photos, bad)).rejects.toThrow('another picture is in the database under this id')
+  rmSync(bad, { recursive: true })
+  await db.destroy()
 })
 
 it('a database file keeps its changes over a restart', async () => {

@@ -7,7 +7,9 @@ import Papa from 'papaparse'
 import { VAN_ID } from '@oak/core/job/van'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
 import { readStockRows } from '@oak/core/van/stock-csv'
+import { jpegProblem } from './photos/jpeg'
 import type { ChangeStore } from './store/change-store'
+import type { PhotoStore } from './store/photo-store'
 
 export async function seedDemo(store: ChangeStore, folder: string): Promise<void> {
   for (const name of readdirSync(folder)
@@ -17,6 +19,17 @@ export async function seedDemo(store: ChangeStore, folder: string): Promise<void
     if (!read.ok) throw new Error(`${name}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
     const put = await store.put(read.file.changes)
     if (!put.ok) throw new Error(`${name}: change ${put.clash} is in the database with other contents`)
+  }
+}
+
+/** The pictures that the demo's jobs speak of, each under its id. Seeding twice adds nothing. */
+export async function seedPhotos(photos: PhotoStore, folder: string): Promise<void> {
+  for (const name of readdirSync(folder).filter((n) => n.endsWith('.jpg'))) {
+    const bytes = readFileSync(join(folder, name))
+    const wrong = jpegProblem(bytes)
+    if (wrong !== null) throw new Error(`${name}: ${wrong}`)
+    if ((await photos.put(name.replace('.jpg', ''), bytes)) === 'clash')
+      throw new Error(`${name}: another picture is in the database under this id`)
   }
 }
 

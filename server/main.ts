@@ -3,7 +3,7 @@ import { mkdirSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
-import { seedDemo, seedVan } from './demo'
+import { seedDemo, seedPhotos, seedVan } from './demo'
 import { readTruths } from './meter/truth'
 import { operationPool } from './operations/pool'
 import { changeStore } from './store/change-store'
@@ -23,14 +23,16 @@ async function main(): Promise<void> {
   mkdirSync(data, { recursive: true })
   const db = await openDatabase(join(data, 'oak-switch.sqlite'))
   const store = changeStore(db)
+  const photos = photoStore(db)
   if (demo) {
     await seedDemo(store, join(root, 'demo'))
     await seedVan(store, join(root, 'demo', 'van.csv'))
+    await seedPhotos(photos, join(root, 'demo', 'photos'))
   }
   const operations = operationPool()
   const server = createApp({
     store,
-    photos: photoStore(db),
+    photos,
     operations,
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),
     catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,

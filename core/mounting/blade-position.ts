@@ -10,6 +10,8 @@ const RULE_OF_THUMB_INCHES = 0.5
 /** One shaft end, old and new, in; null: not measured. */
 export interface ShaftEnd {
   readonly way: MountingWay
+  /** Where the shaft points; null: not said. It tells which edge of the blade the rule of thumb means. */
+  readonly position?: 'shaft-up' | 'shaft-down' | 'horizontal' | null
   /** Length of the bodies; null: not measured. */
   readonly oldBody: number | null
   readonly newBody: number | null
@@ -17,7 +19,7 @@ export interface ShaftEnd {
   readonly band: number | null
   /** Old hub's near side from the old motor's shaft-end face; null: not measured. */
   readonly oldHub: number | null
-  /** From the mounting plane to the shroud's edge, and from the hub's near side to the blade's edge at that side: for the rule of thumb. */
+  /** From the mounting plane to the shroud's lower edge, and from the hub's near side to the blade's upper edge: for the rule of thumb. */
   readonly shroud: number | null
   readonly hubToEdge: number
   /** Length of the hub along the shaft. */
@@ -82,7 +84,7 @@ export function placeBlade(end: ShaftEnd): BladePosition {
       newFace: faces.new,
       notes: [{ code: 'not-measured', severity: 'watch', text: whatIsMissing(end), inches: null }],
     }
-  const notes: BladeNote[] = hub.from === 'rule-of-thumb' ? [RULED_NOTE] : []
+  const notes: BladeNote[] = hub.from === 'rule-of-thumb' ? [ruledNote(end)] : []
   const { beyond, cut } = judgeShaft(end, hub.fromFace, notes)
   judgeBand(end, notes)
   const unknown = end.shaft === null || end.hubLength === null
@@ -123,19 +125,24 @@ function measuredHub({ oldHub, way }: ShaftEnd, faces: Faces): HubPlace | null {
   return { from: 'measured', fromPlane, fromFace, shift: fromFace - oldHub }
 }
 
-/** By the rule of thumb, where the old place is not known. */
-function ruledHub({ shroud, hubToEdge }: ShaftEnd, faces: Faces): HubPlace | null {
+/**
+ * By the rule of thumb, where the old place is not known: the blade's upper edge half an inch up into the shroud. Up is away from the plane
+ * where the motor stands below and its shaft points up; towards it where the motor hangs and its shaft points down (derived).
+ */
+function ruledHub({ shroud, hubToEdge, position }: ShaftEnd, faces: Faces): HubPlace | null {
   if (shroud === null || faces.new === null) return null
-  const fromPlane = shroud + RULE_OF_THUMB_INCHES - hubToEdge
+  if (position !== 'shaft-up' && position !== 'shaft-down') return null
+  const into = position === 'shaft-up' ? RULE_OF_THUMB_INCHES : -RULE_OF_THUMB_INCHES
+  const fromPlane = shroud + into - hubToEdge
   return { from: 'rule-of-thumb', fromPlane, fromFace: fromPlane - faces.new, shift: null }
 }
 
-const RULED_NOTE: BladeNote = {
+const ruledNote = ({ position }: ShaftEnd): BladeNote => ({
   code: 'rule-of-thumb',
   severity: 'watch',
-  text: 'By the rule of thumb: the blade’s edge half an inch into the shroud. The old position was not measured.',
+  text: `By the rule of thumb: the blade’s upper edge, the one ${position === 'shaft-up' ? 'away from the motor' : 'on the motor’s side'}, half an inch up into the shroud. The old position was not measured.`,
   inches: RULE_OF_THUMB_INCHES,
-}
+})
 
 const NOTHING: BladePosition = {
   from: null,
@@ -157,13 +164,15 @@ function facesOf({ way, oldBody, newBody, band }: ShaftEnd): Faces {
   return { old: face, new: face }
 }
 
-function whatIsMissing({ way, oldBody, newBody, oldHub }: ShaftEnd): string {
+function whatIsMissing({ way, oldBody, newBody, oldHub, shroud, position }: ShaftEnd): string {
+  if (oldHub === null && shroud !== null && position !== 'shaft-up' && position !== 'shaft-down')
+    return 'Say whether the shaft points up or down: the rule of thumb means the blade’s upper edge, and which that is follows from it. A level shaft has no such rule: measure the old hub.'
   const lacks = [
     ...(oldHub === null ? ['from the old motor’s face to the hub'] : []),
     ...(way === 'base' && oldBody === null ? ['the old body’s length'] : []),
     ...(way === 'base' && newBody === null ? ['the new body’s length'] : []),
   ]
-  return `Measure ${lacks.join(', ')}; or, when the old one is gone, from the mounting plane to the shroud’s edge.`
+  return `Measure ${lacks.join(', ')}; or, when the old one is gone, from the mounting plane to the shroud’s lower edge.`
 }
 
 function judgeShaft(

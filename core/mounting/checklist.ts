@@ -1,9 +1,19 @@
 // What is looked at before power, by what the unit is: from data.
 import * as v from 'valibot'
 import type { UnitType } from '../wiring/unit-type'
+import type { MountingWay } from './mounting-way'
 import data from './checklist.json'
 
-const WHENS = ['always', 'outdoor', 'blade', 'blower', 'through-shaft', 'defrost'] as const
+const WHENS = [
+  'always',
+  'outdoor',
+  'blade',
+  'blower',
+  'band',
+  'capacitor',
+  'through-shaft',
+  'defrost',
+] as const
 type When = (typeof WHENS)[number]
 const DataSchema = v.strictObject({
   source: v.string(),
@@ -20,13 +30,26 @@ export interface CheckItem {
   readonly why: string
 }
 
+/** How this motor sits: what else decides what there is to look at. */
+export interface MountedAs {
+  readonly throughShaft: boolean
+  readonly way: MountingWay
+  /** A capacitor is fitted. */
+  readonly hasCan: boolean
+}
+
 /** What is to be looked at on this unit, in order. Common practice, no source. */
-export function mountingChecks({ traits }: Pick<UnitType, 'traits'>, throughShaft: boolean): CheckItem[] {
+export function mountingChecks(
+  { traits }: Pick<UnitType, 'traits'>,
+  { throughShaft, way, hasCan }: MountedAs,
+): CheckItem[] {
   const holds: Readonly<Record<When, boolean>> = {
     always: true,
     outdoor: traits.fan === 'outdoor',
     blade: traits.fan === 'outdoor' || throughShaft,
     blower: traits.fan === 'blower',
+    band: way === 'band',
+    capacitor: hasCan,
     'through-shaft': throughShaft,
     defrost: traits.defrostRelay,
   }

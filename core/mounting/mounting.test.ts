@@ -2,7 +2,7 @@ import { DRAWN } from '../testing/shaft'
 import fc from 'fast-check'
 import { UNIT_TYPES } from '../wiring/unit-types'
 import { HUB_CLEARANCE_INCHES, placeBlade, type ShaftEnd } from './blade-position'
-import { mountingChecks } from './checklist'
+import { mountingChecks, type MountedAs } from './checklist'
 import { adviseDrains } from './drains'
 import { judgeStud } from './studs'
 import { centreWheel } from './wheel'
@@ -64,19 +64,35 @@ describe('blade position', () => {
     expect(at({ way: 'shaft-end', shaft: 4, flat: 2 })).toMatchObject({ hubFromFace: 2, hubFromPlane: 2 })
     expect(codes({ way: 'band', band: 5.5, newBody: 5.5, shaft: 4, flat: 2 })).toEqual([['band-off-body', 0]])
   })
-  it('goes by the rule of thumb when nothing was measured: half an inch into the shroud', () => {
-    // Shroud's edge 7 in from the grille, new face at 5 1/2: 1 1/2 and half an inch more, less the edge that stands 1/4 in beyond the hub.
-    expect(at({ oldHub: null, shroud: 7, hubToEdge: 0.25 })).toMatchObject({
+  it('goes by the rule of thumb when nothing was measured: the upper edge half an inch up into the shroud', () => {
+    const ruled = { oldHub: null, shroud: 7, hubToEdge: 0.25 }
+    // Hanging, shaft down: up is towards the plane. Shroud's edge 7 in below the grille, less half an inch, less the edge that stands
+    // 1/4 in beyond the hub: 6 1/4; the new face is at 5 1/2.
+    expect(at({ ...ruled, position: 'shaft-down' })).toMatchObject({
       from: 'rule-of-thumb',
-      hubFromFace: 1.75,
+      hubFromFace: 0.75,
       shift: null,
     })
+    // Standing, shaft up: up is away from the plane, a whole inch further.
+    expect(at({ ...ruled, position: 'shaft-up' })).toMatchObject({ from: 'rule-of-thumb', hubFromFace: 1.75 })
+    const words = (position: 'shaft-up' | 'shaft-down') => at({ ...ruled, position }).notes[0]?.text
+    expect(words('shaft-down')).toBe(
+      'By the rule of thumb: the blade’s upper edge, the one on the motor’s side, half an inch up into the shroud. The old position was not measured.',
+    )
+    expect(words('shaft-up')).toContain('the one away from the motor, half an inch up')
+  })
+  it('has no rule of thumb for a shaft that is level, or whose way is not said', () => {
+    for (const position of ['horizontal', null] as const) {
+      const { from, verdict, notes } = at({ oldHub: null, shroud: 7, position })
+      expect([from, verdict]).toEqual([null, 'cannotTell'])
+      expect(notes[0]?.text).toMatch(/^Say whether the shaft points up or down: /)
+    }
   })
   it('cannot tell without either, and says what to measure', () => {
     const { verdict, notes } = at({ oldHub: null, oldBody: null })
     expect(verdict).toBe('cannotTell')
     expect(notes[0]?.text).toBe(
-      'Measure from the old motor’s face to the hub, the old body’s length; or, when the old one is gone, from the mounting plane to the shroud’s edge.',
+      'Measure from the old motor’s face to the hub, the old body’s length; or, when the old one is gone, from the mounting plane to the shroud’s lower edge.',
     )
   })
   it('never claims a fit without the shaft’s length', () =>
@@ -115,7 +131,7 @@ describe('studs', () => {
     expect(judgeStud(stud)).toMatchObject({
       verdict: 'trim',
       trim: 0.5,
-      text: 'Trim 1/2 in off the stud, or the cap nut bottoms before it is tight.',
+      text: 'Trim 1/2 in off the stud, or the cap nut bottoms before it is tight. Run a nut on first: backed off over the cut it mends the thread.',
     }))
   it('too short for a full nut are no studs', () =>
     expect(judgeStud({ ...stud, length: 0.375 })).toMatchObject({
@@ -147,24 +163,37 @@ describe('drain openings', () => {
   })
 })
 
+const HELD = { throughShaft: false, way: 'base', hasCan: true } as const
 it('every unit type has its own checks, each once', () => {
   for (const unit of UNIT_TYPES) {
-    const ids = mountingChecks(unit, false).map((c) => c.id)
+    const ids = mountingChecks(unit, HELD).map((c) => c.id)
     expect(new Set(ids).size).toBe(ids.length)
-    expect([
-      unit.id,
-      ids.includes('drip-loop'),
-      ids.includes('wheel-gap'),
-      ids.includes('defrost-lead'),
-    ]).toEqual([
-      unit.id,
-      unit.traits.fan === 'outdoor',
-      unit.traits.fan === 'blower',
-      unit.traits.defrostRelay,
-    ])
+    expect([unit.id, ids.includes('entry'), ids.includes('wheel-gap'), ids.includes('defrost-lead')]).toEqual(
+      [unit.id, unit.traits.fan === 'outdoor', unit.traits.fan === 'blower', unit.traits.defrostRelay],
+    )
   }
   const blower = UNIT_TYPES.find((u) => u.traits.fan === 'blower')!
-  expect(mountingChecks(blower, true).map((c) => c.id)).toEqual(
+  expect(mountingChecks(blower, { ...HELD, throughShaft: true }).map((c) => c.id)).toEqual(
     expect.arrayContaining(['ends-both', 'blade-hand']),
   )
+})
+it('how the motor sits decides the rest: the band’s check where there is a band, the can’s where there is a can', () => {
+  const unit = (fan: 'outdoor' | 'blower') => UNIT_TYPES.find((u) => u.traits.fan === fan)!
+  const ids = (fan: 'outdoor' | 'blower', more: Partial<MountedAs> = {}) =>
+    mountingChecks(unit(fan), { ...HELD, ...more }).map((c) => c.id)
+  for (const fan of ['outdoor', 'blower'] as const) {
+    expect([ids(fan).includes('band-tight'), ids(fan, { way: 'band' }).includes('band-tight')]).toEqual([
+      false,
+      true,
+    ])
+    expect([ids(fan).includes('can-strapped'), ids(fan, { hasCan: false }).includes('can-strapped')]).toEqual(
+      [true, false],
+    )
+    // Indoors the coil drips: the loop is looked at on every unit, as are idle leads.
+    expect(ids(fan)).toEqual(expect.arrayContaining(['drip-loop', 'capped']))
+  }
+  expect([
+    ids('outdoor').includes('ground-past-plastic'),
+    ids('blower').includes('ground-past-plastic'),
+  ]).toEqual([true, false])
 })

@@ -39,7 +39,7 @@ export function judgeStud({ length, through, nut, capDepth }: StudInput): StudVe
       verdict: 'trim',
       out,
       trim,
-      text: `Trim ${inchText(trim)} off the stud, or the cap nut bottoms before it is tight.`,
+      text: `Trim ${inchText(trim)} off the stud, or the cap nut bottoms before it is tight. Run a nut on first: backed off over the cut it mends the thread.`,
     }
   return { verdict: 'fits', out, trim: 0, text: 'The nut takes its full thread.' }
 }

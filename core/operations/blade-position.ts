@@ -25,8 +25,10 @@ const unknown = <S extends v.GenericSchema>(schema: S) => v.optional(v.nullable(
 
 const EndSchema = v.strictObject({
   way: v.picklist(MOUNTING_WAYS, 'A motor is held at its base, by a band or at its shaft end.'),
-  oldBody: unknown(above0('The old body’s length')),
-  newBody: unknown(above0('The new body’s length')),
+  position: unknown(v.picklist(POSITIONS, 'A shaft points up, down or level.')),
+  // Of a motor that is held by its face the face is the plane: 0 is right.
+  oldBody: unknown(from0('The old body’s length')),
+  newBody: unknown(from0('The new body’s length')),
   band: unknown(from0('Band to face')),
   oldHub: unknown(from0('Face to hub')),
   shroud: unknown(above0('Plane to shroud')),
@@ -114,14 +116,18 @@ export const bladePosition = operation({
     ),
     unit: unknown(UnitIdSchema),
     throughShaft: v.optional(v.boolean('Through shaft is yes or no.'), false),
+    /** A capacitor is fitted. */
+    hasCan: v.optional(v.boolean('A capacitor is yes or no.'), true),
   }),
   output: OutputSchema,
-  run: ({ ends, wheel, stud, drains, unit, throughShaft }) =>
+  run: ({ ends, wheel, stud, drains, unit, throughShaft, hasCan }) =>
     plain({
       ends: ends.map(placeBlade),
       wheel: wheel && centreWheel(wheel.motorSide, wheel.farSide),
       stud: stud && judgeStud(stud),
       drains: drains && adviseDrains(drains.openings, drains.position),
-      checks: unit ? mountingChecks(knownUnitType(unit), throughShaft) : [],
+      checks: unit
+        ? mountingChecks(knownUnitType(unit), { throughShaft, way: ends[0]?.way ?? 'base', hasCan })
+        : [],
     }),
 })

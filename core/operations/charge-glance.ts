@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { glanceAtCharge } from '../startup/charge/glance'
-import { CHARGE_FIGURES } from '../startup/charge/figures'
+import { CHARGE_FIGURES, METERING } from '../startup/charge/figures'
 import { REFRIGERANTS } from '../startup/charge/refrigerants'
 import { TEMPERATURE_UNITS } from '../quantity/temperature'
 import { operation } from './operation'
@@ -33,6 +33,7 @@ export const chargeGlance = operation({
   input: v.strictObject({
     refrigerant: v.picklist(REFRIGERANTS, `A refrigerant is one of: ${REFRIGERANTS.join(', ')}.`),
     ...figures,
+    metering: unread(v.picklist(METERING, 'It is an expansion valve or a fixed orifice.')),
     /** In which its sentences are read. */
     unit: v.optional(v.picklist(TEMPERATURE_UNITS, 'Temperatures are read in F or in C.'), 'F'),
   }),

@@ -66,6 +66,7 @@ export const UNIT_FAMILIES = [
   'packaged',
   'pool-heater',
   'gas-furnace',
+  'air-handler',
   'electric-furnace',
   'fan-coil',
   'roof-through-shaft',
@@ -89,6 +90,8 @@ export const UnitTypeSchema = v.strictObject({
   id: v.string(),
   name: v.string(),
   family: v.picklist(UNIT_FAMILIES),
+  /** What tells it from others of its family where no contactor or capacitor does, in two or three words. */
+  kind: v.optional(v.string()),
   traits: v.strictObject({
     /** `blower`: speed taps on outputs, one live at a time, and a line lead that is never switched. */
     fan: v.picklist(['outdoor', 'blower']),

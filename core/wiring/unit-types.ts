@@ -1,6 +1,8 @@
 // The unit types that ship with the app.
 import * as v from 'valibot'
 import { known } from '../quantity/at'
+import airHandlerBoard from './unit-types/air-handler-board.json'
+import airHandlerRelay from './unit-types/air-handler-relay.json'
 import cooling1Own from './unit-types/cooling-1-pole-own-capacitor.json'
 import cooling1Shared from './unit-types/cooling-1-pole-shared-capacitor.json'
 import cooling2Own from './unit-types/cooling-2-pole-own-capacitor.json'
@@ -12,6 +14,7 @@ import heatPump2Shared from './unit-types/heat-pump-2-pole-shared-capacitor.json
 import electricFurnace from './unit-types/electric-furnace-relay-sequencer.json'
 import fanCoil from './unit-types/fan-coil-three-speed.json'
 import gasFurnace from './unit-types/gas-furnace-board.json'
+import gasFurnaceOneSpeed from './unit-types/gas-furnace-one-speed.json'
 import packaged from './unit-types/packaged-own-capacitor.json'
 import poolHeater from './unit-types/pool-heater-two-capacitors.json'
 import throughShaft from './unit-types/roof-through-shaft.json'
@@ -29,6 +32,9 @@ export const UNIT_TYPES: readonly UnitType[] = [
   packaged,
   poolHeater,
   gasFurnace,
+  gasFurnaceOneSpeed,
+  airHandlerBoard,
+  airHandlerRelay,
   electricFurnace,
   fanCoil,
   throughShaft,
@@ -44,20 +50,27 @@ export const knownUnitType = (id: string): UnitType => known(unitTypeById(id), `
 export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.find((unit) => unit.id === id)
 
 /** What tells the unit types of one family apart; each part may be left out. */
-export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>>
+export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>> & {
+  readonly kind?: string
+}
 
 /** The unit of this family with these traits; families of one type have no traits to choose. */
 export const unitTypeOf = (
   family: UnitFamily,
-  { contactorPoles, capacitor }: TraitChoice = {},
+  { contactorPoles, capacitor, kind }: TraitChoice = {},
 ): UnitType | undefined =>
   UNIT_TYPES.find(
-    ({ family: f, traits: t }) =>
+    ({ family: f, traits: t, kind: k }) =>
       f === family &&
+      (kind === undefined || k === kind) &&
       (contactorPoles === undefined || t.contactorPoles === contactorPoles) &&
       (capacitor === undefined || t.capacitor === capacitor),
   )
 
-/** Does this family come in several wirings to choose between? */
+/** Does this family come in several wirings, told apart by contactor and capacitor? */
 export const hasTraits = (family: UnitFamily): boolean =>
-  UNIT_TYPES.filter((unit) => unit.family === family).length > 1
+  UNIT_TYPES.filter((unit) => unit.family === family && unit.kind === undefined).length > 1
+
+/** The kinds of this family, where these are what tells its types apart; empty: there is one, or contactor and capacitor tell. */
+export const kindsOf = (family: UnitFamily): string[] =>
+  UNIT_TYPES.flatMap((unit) => (unit.family === family && unit.kind !== undefined ? [unit.kind] : []))

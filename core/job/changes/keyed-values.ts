@@ -11,7 +11,7 @@ import { DISCHARGED_STEP, openStep, proveStep, voltsState } from '../../safety/p
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { KeyedFieldName, KEYED_FIELDS } from '../fields'
-import { isThroughShaft } from '../inputs/mount-input'
+import { mountedAs } from '../inputs/mount-input'
 import { chargeName, chargeText } from '../report/charge-words'
 import { countText, moneyText } from '../report/estimate'
 import { firstPower, PLAIN_FIRST } from '../report/first-power-words'
@@ -92,6 +92,7 @@ const STARTED: Readonly<Record<string, string>> = {
   turned: 'First power',
   door: 'The door',
   blade: 'The blade or wheel',
+  metering: 'What feeds the indoor coil',
 }
 const SOURCES: Readonly<Record<string, string>> = {
   nameplate: 'the plate',
@@ -152,7 +153,7 @@ export const KEYED_WORDS: { readonly [Field in KeyedFieldName]: Words<Field> } =
   mountChecks: {
     of: (id, { job }) => {
       const unit = unitOf(job)
-      const check = unit && mountingChecks(unit, isThroughShaft(job)).find((c) => c.id === id)
+      const check = unit && mountingChecks(unit, mountedAs(job)).find((c) => c.id === id)
       return check ? check.text.replace(/\.$/, '') : `Looked at, ${plainKey(id)}`
     },
     says: (looked) => (looked ? 'looked at' : 'not looked at'),

@@ -1,8 +1,10 @@
 // From a job to the input of the blade-position operation: figures entered at the stage, else what plates and sheets say.
 import type { Mechanical } from '../../motor/lead-sheet'
+import type { MountedAs } from '../../mounting/checklist'
 import { MOUNTING_WAYS, type MountingWay } from '../../mounting/mounting-way'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
+import { needsCan } from './hookup-input'
 
 export const MOUNT_FIGURES = [
   'oldBody',
@@ -82,6 +84,13 @@ export const isThroughShaft = (job: JobDocument): boolean =>
   job.mountChoices.through === 'yes' ||
   (job.mountChoices.through === undefined && job.oldBody?.throughShaft === true)
 
+/** How the motor sits, for what is looked at before power. */
+export const mountedAs = (job: JobDocument): MountedAs => ({
+  throughShaft: isThroughShaft(job),
+  way: mountingWay(job),
+  hasCan: needsCan(job),
+})
+
 /** From a job to the input of blade-position; figures not measured are null. */
 export function mountInput(job: JobDocument) {
   const figures = (keys: readonly MountFigure[]) =>
@@ -92,6 +101,7 @@ export function mountInput(job: JobDocument) {
   ) as [number | null, number | null, number | null, number | null]
   const near = {
     way: mountingWay(job),
+    position: mountPosition(job),
     ...figures([
       'oldBody',
       'newBody',
@@ -119,5 +129,6 @@ export function mountInput(job: JobDocument) {
         : null,
     unit: job.unit,
     throughShaft: both,
+    hasCan: needsCan(job),
   }
 }

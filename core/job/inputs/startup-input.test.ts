@@ -71,6 +71,7 @@ it('the charge is asked for once the refrigerant is known, each figure as it was
     chargeInput({ ...EMPTY_JOB, refrigerant: 'R-22', chargeFigures: { suctionPsig: 68.6 } }, 'C'),
   ).toEqual({
     unit: 'C',
+    metering: null,
     refrigerant: 'R-22',
     suctionPsig: 68.6,
   })

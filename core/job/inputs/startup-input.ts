@@ -1,4 +1,5 @@
 // From a job to the inputs of startup-verdict and charge-glance, as far as they are known.
+import { METERING } from '../../startup/charge/figures'
 import { FIRST_POWER } from '../../startup/first-power'
 import type { TemperatureUnit } from '../../quantity/temperature'
 import type { UnitType } from '../../wiring/unit-type'
@@ -74,5 +75,12 @@ function sameBlade({ startup, motorStays }: JobDocument): boolean | null {
 
 /** null: which refrigerant it is, is not stated. `unit`: in which its sentences are read. */
 export function chargeInput(job: JobDocument, unit: TemperatureUnit) {
-  return job.refrigerant === null ? null : { refrigerant: job.refrigerant, ...job.chargeFigures, unit }
+  return job.refrigerant === null
+    ? null
+    : {
+        refrigerant: job.refrigerant,
+        ...job.chargeFigures,
+        metering: oneOf(job.startup.metering, METERING),
+        unit,
+      }
 }

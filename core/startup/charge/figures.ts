@@ -15,6 +15,14 @@ const fahrenheit = (what: string) =>
     v.maxValue(250, `${what} above 250 °F is not believable: read it again.`),
   )
 
+/** A difference that a unit's own chart asks for, °F. */
+const target = (what: string) =>
+  v.pipe(
+    v.number(`${what} must be a number of °F.`),
+    v.minValue(0, `${what} cannot be below 0 °F.`),
+    v.maxValue(60, `${what} above 60 °F is not believable: read the chart again.`),
+  )
+
 export const CHARGE_FIGURES = {
   suctionPsig: psig('Suction pressure'),
   suctionFahrenheit: fahrenheit('The suction line'),
@@ -23,9 +31,16 @@ export const CHARGE_FIGURES = {
   outdoorFahrenheit: fahrenheit('Outdoor air'),
   returnFahrenheit: fahrenheit('Return air'),
   supplyFahrenheit: fahrenheit('Supply air'),
+  targetSuperheat: target('The target superheat'),
+  targetSubcooling: target('The target subcooling'),
   minutes: v.pipe(
     v.number('Minutes must be a number.'),
     v.minValue(0, 'Minutes cannot be below 0.'),
     v.maxValue(10_000, 'That is more than a week.'),
   ),
 } as const
+
+/** What feeds the indoor coil: an expansion valve holds the superheat, a fixed orifice lets it follow the load. */
+export const METERING = ['valve', 'fixed'] as const
+/** A metering device. */
+export type Metering = (typeof METERING)[number]

@@ -12,6 +12,9 @@ const BLANK: GlanceInput = {
   outdoorFahrenheit: null,
   returnFahrenheit: null,
   supplyFahrenheit: null,
+  targetSuperheat: null,
+  targetSubcooling: null,
+  metering: null,
   minutes: null,
 }
 const glance = (more: Partial<GlanceInput>) => glanceAtCharge({ ...BLANK, ...more })
@@ -262,5 +265,60 @@ describe('a glance at the charge', () => {
       'Refrigerant ',
     ])
     expect(notes.join(' ')).not.toMatch(/\b(add|remove|recover) (a |some )?(charge|refrigerant)\b/i)
+  })
+})
+
+describe('too cool, or too little load, to judge', () => {
+  const good = {
+    suctionPsig: SUCTION_PSIG,
+    suctionFahrenheit: boils + 12,
+    liquidPsig: LIQUID_PSIG,
+    liquidFahrenheit: condenses - 10,
+  }
+  const verdicts = (more: Partial<GlanceInput>) => {
+    const { superheat: heat, subcooling: cool } = glance({ ...good, ...more })
+    return [heat.verdict, cool.verdict]
+  }
+  it('outdoors from 65 °F on, and the load from 70 °F of return air on', () => {
+    expect(verdicts({ outdoorFahrenheit: 65 })).toEqual(['usual', 'usual'])
+    expect(verdicts({ outdoorFahrenheit: 64.9 })).toEqual(['cannotTell', 'cannotTell'])
+    expect(verdicts({ returnFahrenheit: 70 })).toEqual(['usual', 'usual'])
+    // Load moves the superheat; the subcooling is judged all the same.
+    expect(verdicts({ returnFahrenheit: 69.9 })).toEqual(['cannotTell', 'usual'])
+  })
+  it('the sum is shown, and why it tells nothing', () => {
+    const { superheat: heat } = glance({ ...good, outdoorFahrenheit: 60 })
+    expect(heat.text).toBe(
+      `Superheat ${at(boils + 12)} − ${at(boils)} = 12 °F; not judged: 60 °F outdoors is too cool, 65 °F is the least.`,
+    )
+    expect(heat.difference).toBeCloseTo(12, 9)
+    expect(glance({ ...good, returnFahrenheit: 60 }).superheat.text).toContain(
+      'not judged: 60 °F return air is too little load, 70 °F is the least.',
+    )
+  })
+  it('behind a fixed orifice superheat asks for the chart, and subcooling says little; behind a valve both are judged', () => {
+    expect(verdicts({ metering: 'valve' })).toEqual(['usual', 'usual'])
+    expect(verdicts({ metering: 'fixed' })).toEqual(['cannotTell', 'cannotTell'])
+    expect(verdicts({ metering: 'fixed', targetSuperheat: 12 })).toEqual(['usual', 'cannotTell'])
+    expect(glance({ ...good, metering: 'fixed' }).superheat.text).toContain(
+      'not judged: behind a fixed orifice it follows the load. Note what the unit’s chart asks for at this air.',
+    )
+  })
+  it('the unit’s own target takes the place of what is usual, 3 °F to either side', () => {
+    const against = (target: number) =>
+      glance({ suctionPsig: SUCTION_PSIG, suctionFahrenheit: boils + 12, targetSuperheat: target }).superheat
+    expect([8.9, 9, 15, 15.1].map((t) => against(t).verdict)).toEqual(['high', 'usual', 'usual', 'low'])
+    expect(against(14).text).toBe(
+      `Superheat ${at(boils + 12)} − ${at(boils)} = 12 °F; on target: 11 to 17 °F by the unit’s own target.`,
+    )
+    expect(against(20).text).toContain('; low: 17 to 23 °F by the unit’s own target.')
+    // Never below nothing.
+    expect(against(1).usual).toEqual({ low: 0, high: 4 })
+    const cool = glance({
+      liquidPsig: LIQUID_PSIG,
+      liquidFahrenheit: condenses - 10,
+      targetSubcooling: 5,
+    }).subcooling
+    expect(cool.verdict).toBe('high')
   })
 })

@@ -2,6 +2,7 @@
 import { capital, figure } from '../../quantity/display'
 import { degreesIn, degreesText, stepsIn, type TemperatureUnit } from '../../quantity/temperature'
 import type { Refrigerant } from './refrigerants'
+import type { Metering } from './figures'
 import { glides, pressuresOf, safetyOf, saturationFahrenheit } from './saturation'
 
 /** What was read of the charge: psig, °F, minutes since start; null: not read. */
@@ -16,6 +17,11 @@ export interface GlanceInput {
   readonly outdoorFahrenheit: number | null
   readonly returnFahrenheit: number | null
   readonly supplyFahrenheit: number | null
+  /** What the unit's own chart or plate asks for, °F; null: not noted. */
+  readonly targetSuperheat: number | null
+  readonly targetSubcooling: number | null
+  /** What feeds the indoor coil; null: not said. */
+  readonly metering: Metering | null
   /** Minutes it has run. */
   readonly minutes: number | null
 }
@@ -54,6 +60,8 @@ const USUAL_RANGES = {
 } as const
 /** Below this outdoors a charge cannot be judged by these figures, °F. Common practice, no source. */
 const LOW_AMBIENT_FAHRENHEIT = 65
+/** How far from its own target a figure may be, °F. Common practice, no source. */
+const TARGET_FAHRENHEIT = 3
 /** Before this a system has not settled, minutes. Common practice, no source. */
 const SETTLING_MINUTES = 10
 /** Return air below this is a low load, °F. Common practice, no source. */
@@ -65,10 +73,9 @@ const LOW_RETURN_FAHRENHEIT = 70
  * who does the sum again comes to the same.
  */
 export function glanceAtCharge(input: GlanceInput, unit: TemperatureUnit = 'F'): Glance {
-  const { refrigerant } = input
   return {
-    superheat: line('superheat', unit, refrigerant, input.suctionPsig, input.suctionFahrenheit),
-    subcooling: line('subcooling', unit, refrigerant, input.liquidPsig, input.liquidFahrenheit),
+    superheat: line('superheat', unit, input),
+    subcooling: line('subcooling', unit, input),
     split: splitLine(input, unit),
     notes: notesOf(input, unit),
   }
@@ -95,16 +102,18 @@ function judged(degrees: number, usual: UsualRange, unit: TemperatureUnit) {
   return { verdict, bounds: `${figure(low, 1)} to ${degreesText(unit, high)}` } as const
 }
 
-function line(
-  kind: 'superheat' | 'subcooling',
-  unit: TemperatureUnit,
-  refrigerant: Refrigerant,
-  psig: number | null,
-  fahrenheit: number | null,
-): GlanceLine {
+function line(kind: 'superheat' | 'subcooling', unit: TemperatureUnit, input: GlanceInput): GlanceLine {
+  const { refrigerant } = input
+  const [psig, fahrenheit, target] =
+    kind === 'superheat'
+      ? [input.suctionPsig, input.suctionFahrenheit, input.targetSuperheat]
+      : [input.liquidPsig, input.liquidFahrenheit, input.targetSubcooling]
   const where = kind === 'superheat' ? 'suction' : 'liquid'
   const at = kind === 'superheat' ? 'dew' : 'bubble'
-  const usual = USUAL_RANGES[kind]
+  const usual =
+    target === null
+      ? USUAL_RANGES[kind]
+      : { low: Math.max(0, target - TARGET_FAHRENHEIT), high: target + TARGET_FAHRENHEIT }
   const nothing = (text: string, saturation: number | null = null): GlanceLine => ({
     saturation,
     usual,
@@ -136,14 +145,40 @@ function line(
       verdict: 'impossible',
       text: `${capital(kind)} ${sum} cannot be: the clamp, the gauge or the refrigerant is not what it is taken for.`,
     }
+  const said = `${capital(kind)} ${sum}${glides(refrigerant) ? `, from the ${at} point` : ''}`
+  const hindrance = whyNot(kind, input, unit)
+  if (hindrance !== null)
+    return { saturation, difference, usual, verdict: 'cannotTell', text: `${said}; not judged: ${hindrance}` }
   const { verdict, bounds } = judged(degrees, usual, unit)
+  const whose = target === null ? 'is usual, the unit’s own chart counts' : 'by the unit’s own target'
   return {
     saturation,
     difference,
     usual,
     verdict,
-    text: `${capital(kind)} ${sum}${glides(refrigerant) ? `, from the ${at} point` : ''}; ${verdict === 'usual' ? 'as usual' : verdict}: ${bounds} is usual, the unit’s own chart counts.`,
+    text: `${said}; ${verdictWord(verdict, target !== null)}: ${bounds} ${whose}.`,
   }
+}
+
+const verdictWord = (verdict: 'usual' | 'low' | 'high', hasTarget: boolean): string =>
+  verdict === 'usual' ? (hasTarget ? 'on target' : 'as usual') : verdict
+
+/** Why a figure tells nothing of the charge, as the end of a sentence; null: it does. */
+function whyNot(
+  kind: 'superheat' | 'subcooling',
+  { outdoorFahrenheit, returnFahrenheit, metering, targetSuperheat }: GlanceInput,
+  unit: TemperatureUnit,
+): string | null {
+  const read = (fahrenheit: number) => degreesText(unit, degreesIn(unit, fahrenheit))
+  if (outdoorFahrenheit !== null && outdoorFahrenheit < LOW_AMBIENT_FAHRENHEIT)
+    return `${read(outdoorFahrenheit)} outdoors is too cool, ${read(LOW_AMBIENT_FAHRENHEIT)} is the least.`
+  if (kind === 'superheat' && returnFahrenheit !== null && returnFahrenheit < LOW_RETURN_FAHRENHEIT)
+    return `${read(returnFahrenheit)} return air is too little load, ${read(LOW_RETURN_FAHRENHEIT)} is the least.`
+  if (kind === 'superheat' && metering === 'fixed' && targetSuperheat === null)
+    return 'behind a fixed orifice it follows the load. Note what the unit’s chart asks for at this air.'
+  if (kind === 'subcooling' && metering === 'fixed')
+    return 'behind a fixed orifice it says little; its superheat is what the chart gives.'
+  return null
 }
 
 function splitLine({ returnFahrenheit, supplyFahrenheit }: GlanceInput, unit: TemperatureUnit): GlanceLine {

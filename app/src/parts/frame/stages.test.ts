@@ -7,6 +7,7 @@ import { makeSafe } from '@oak/core/safety/make-safe'
 import { DISCHARGED_STEP, openStep, proveStep } from '@oak/core/safety/progress'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { mountedAs } from '@oak/core/job/inputs/mount-input'
 import { mountingChecks } from '@oak/core/mounting/checklist'
 import { nextStage, STAGES, stageState, type StageId, type StageState } from './stages'
 
@@ -151,7 +152,7 @@ it.each<[string, Partial<JobDocument>, StageId, StageState]>([
 
 it('mounting is done once every check of this unit was looked at', () => {
   const unit = unitTypeById(recorded.unit) as UnitType
-  const ids = mountingChecks(unit, false).map(({ id }) => id)
+  const ids = mountingChecks(unit, mountedAs(with_(recorded))).map(({ id }) => id)
   const looked = (list: readonly string[]) => ({
     ...recorded,
     mountChecks: Object.fromEntries(list.map((id) => [id, true])),

@@ -1,7 +1,7 @@
 // The stages of a job, in the order of the work, and how far a job is in each.
 import type { JobDocument } from '@oak/core/job/document'
 import { needsCan } from '@oak/core/job/inputs/hookup-input'
-import { isThroughShaft } from '@oak/core/job/inputs/mount-input'
+import { mountedAs } from '@oak/core/job/inputs/mount-input'
 import { standingProof } from '@oak/core/job/standing-proof'
 import { mountingChecks } from '@oak/core/mounting/checklist'
 import { makeSafe } from '@oak/core/safety/make-safe'
@@ -90,7 +90,7 @@ function isMounted(job: JobDocument): boolean {
   return (
     unit !== undefined &&
     some(job.mountChecks) &&
-    mountingChecks(unit, isThroughShaft(job)).every((c) => job.mountChecks[c.id])
+    mountingChecks(unit, mountedAs(job)).every((c) => job.mountChecks[c.id])
   )
 }
 

@@ -1,4 +1,4 @@
-// The eight kinds of unit as a person sees them from outside: cabinet, fan, and what sets each apart.
+// The kinds of unit as a person sees them from outside: cabinet, fan, and what sets each apart.
 import type { ReactNode } from 'react'
 import Svg, { Circle, Line, Path, Rect } from 'react-native-svg'
 import type { UnitFamily } from '@oak/core/wiring/unit-type'
@@ -73,6 +73,13 @@ const GLYPHS: Readonly<Record<UnitFamily, (pens: Pens) => ReactNode>> = {
       {box(14, 3, 28, 34)}
       {wheel(28, 28)}
       <Path d="M28 7c4 4 5 6 5 8a5 5 0 0 1-10 0c0-2 1-4 5-8z" {...line} strokeWidth={2} />
+    </>
+  ),
+  'air-handler': ({ box, wheel, line }) => (
+    <>
+      {box(14, 3, 28, 34)}
+      {wheel(28, 28)}
+      <Path d="M20 8v9M25 8v9M30 8v9M35 8v9" {...line} strokeWidth={2} />
     </>
   ),
   'electric-furnace': ({ box, wheel, line }) => (

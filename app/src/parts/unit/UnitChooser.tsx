@@ -8,7 +8,7 @@ import {
   type UnitTraits,
   type UnitType,
 } from '@oak/core/wiring/unit-type'
-import { hasTraits, unitTypeOf } from '@oak/core/wiring/unit-types'
+import { hasTraits, kindsOf, unitTypeOf } from '@oak/core/wiring/unit-types'
 import { Choice } from '../../ui/Choice'
 import { Words } from '../../ui/Words'
 import { layoutPosts } from '../posts/post-layout'
@@ -28,6 +28,7 @@ export interface UnitChoice {
   readonly unit: UnitType
   readonly family: UnitFamily
   readonly traits: ChosenTraits
+  readonly setKind: (kind: string) => void
   readonly setFamily: (family: UnitFamily) => void
   readonly setTraits: (traits: Partial<ChosenTraits>) => void
 }
@@ -35,12 +36,25 @@ export interface UnitChoice {
 export function useUnitChoice(): UnitChoice {
   const [family, setFamily] = useState<UnitFamily>('outdoor-split')
   const [traits, setTraits] = useState<ChosenTraits>({ contactorPoles: 1, capacitor: 'shared' })
-  const unit = unitTypeOf(family, hasTraits(family) ? traits : {})
+  const [kind, setKind] = useState<string | null>(null)
+  const kinds = kindsOf(family)
+  const chosen = kinds.find((k) => k === kind) ?? kinds[0]
+  const unit = unitTypeOf(family, {
+    ...(hasTraits(family) ? traits : {}),
+    ...(chosen ? { kind: chosen } : {}),
+  })
   if (!unit) throw new Error('every family ships with a unit type for every choice')
-  return { unit, family, traits, setFamily, setTraits: (part) => setTraits((now) => ({ ...now, ...part })) }
+  return {
+    unit,
+    family,
+    traits,
+    setKind,
+    setFamily,
+    setTraits: (part) => setTraits((now) => ({ ...now, ...part })),
+  }
 }
 
-export function UnitChooser({ unit, family, traits, setFamily, setTraits }: UnitChoice) {
+export function UnitChooser({ unit, family, traits, setKind, setFamily, setTraits }: UnitChoice) {
   const layout = useMemo(() => layoutPosts(partsOf(unit.parts, unit.posts), 0, 260), [unit])
   const faces = useMemo(
     () =>
@@ -55,6 +69,15 @@ export function UnitChooser({ unit, family, traits, setFamily, setTraits }: Unit
   return (
     <View style={{ gap: 14 }}>
       <Families value={family} onPick={setFamily} />
+      {kindsOf(family).length > 1 ? (
+        <Choice
+          label="Which of them"
+          testID="unit-kind"
+          value={unit.kind ?? null}
+          onChange={setKind}
+          options={kindsOf(family).map((value) => ({ value, text: value }))}
+        />
+      ) : null}
       {hasTraits(family) ? (
         <>
           <View style={{ gap: 8 }}>
@@ -136,7 +159,7 @@ function Families({
             testID={`family-${family}`}
             onPress={() => onPick(family)}
             style={{
-              width: '23%',
+              width: '31%',
               flexGrow: 1,
               minHeight: 84,
               alignItems: 'center',

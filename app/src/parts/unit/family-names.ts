@@ -9,6 +9,7 @@ export const FAMILY_NAMES: Readonly<Record<UnitFamily, string>> = {
   packaged: 'packaged unit',
   'pool-heater': 'pool heater',
   'gas-furnace': 'gas furnace',
+  'air-handler': 'air handler',
   'electric-furnace': 'electric furnace',
   'fan-coil': 'fan coil',
   'roof-through-shaft': 'two-shaft roof unit',

@@ -8,10 +8,12 @@ import { chargeInput, chargeProbe } from '@oak/core/job/inputs/startup-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
 import type { ChargeGlanceOutput } from '@oak/core/operations/charge-glance'
-import { degreesIn, fahrenheitOf } from '@oak/core/quantity/temperature'
+import { fahrenheitOf } from '@oak/core/quantity/temperature'
+import { METERING, type Metering } from '@oak/core/startup/charge/figures'
 import { REFRIGERANTS, type Refrigerant } from '@oak/core/startup/charge/refrigerants'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
+import type { StageProps } from '../../parts/frame/stage-screen'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useDegrees } from '../../parts/meter/units'
 import { editJob } from '../../platform/state/app'
@@ -21,7 +23,7 @@ import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import type { Verdict } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import { CHARGE_NAMES, type ChargeKey } from './charge-figures'
+import { CHARGE_NAMES, isTemperature, keptAs, readAs, type ChargeKey } from './charge-figures'
 import { FigureBox } from './FigureBox'
 import { Ladders } from './Ladders'
 
@@ -72,6 +74,7 @@ export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: Jo
               <FigureBox key={key} name={key} value={job.chargeFigures[key]} onPress={setPad} />
             ))}
           </View>
+          <Targets id={id} job={job} onPress={setPad} />
           {job.refrigerant ? null : (
             <Words size="strong" tone="cannotTell">
               Which refrigerant? It stands on the unit’s plate.
@@ -105,6 +108,31 @@ export function ChargeScreen({ id, job }: { readonly id: JobId; readonly job: Jo
         />
       }
     />
+  )
+}
+
+const METERING_WORDS: Readonly<Record<Metering, string>> = {
+  valve: 'expansion valve',
+  fixed: 'fixed orifice',
+}
+
+/** What feeds the indoor coil, and what the unit's own chart asks for. */
+function Targets({ id, job, onPress }: StageProps & { readonly onPress: (key: ChargeKey) => void }) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Choice<Metering>
+        label="What feeds the indoor coil"
+        testID="metering"
+        value={METERING.find((one) => one === job.startup.metering) ?? null}
+        onChange={(value) => editJob(id, [{ path: ['startup', 'metering'], value }])}
+        options={METERING.map((value) => ({ value, text: METERING_WORDS[value] }))}
+      />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        {(['targetSuperheat', 'targetSubcooling'] as const).map((key) => (
+          <FigureBox key={key} name={key} value={job.chargeFigures[key]} onPress={onPress} />
+        ))}
+      </View>
+    </View>
   )
 }
 
@@ -153,7 +181,7 @@ function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
   if (!field) return null
   const { name, unit } = CHARGE_NAMES[field]
   const kept = job.chargeFigures[field] ?? null
-  const isWarmth = unit === null
+  const isWarmth = isTemperature(field)
   const noMeter = job.measurements[chargeProbe(field)]
     ? [{ path: ['measurements', chargeProbe(field)], value: null }]
     : []
@@ -163,13 +191,10 @@ function FigurePad({ field, job, setPad, id, setMetered }: FigurePadProps) {
       title={name}
       unit={unit ?? `°${degrees}`}
       mayBeBelow={isWarmth}
-      value={kept !== null && isWarmth ? degreesIn(degrees, kept) : kept}
+      value={kept === null ? null : readAs(field, kept, degrees)}
       onClose={() => setPad(null)}
       onSet={(value) =>
-        editJob(id, [
-          { path: ['chargeFigures', field], value: isWarmth ? fahrenheitOf(degrees, value) : value },
-          ...noMeter,
-        ])
+        editJob(id, [{ path: ['chargeFigures', field], value: keptAs(field, value, degrees) }, ...noMeter])
       }
       takeAway={
         kept === null

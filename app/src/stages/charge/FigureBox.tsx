@@ -3,9 +3,8 @@ import { figure } from '@oak/core/quantity/display'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-import { degreesIn, type TemperatureUnit } from '@oak/core/quantity/temperature'
 import { useDegrees } from '../../parts/meter/units'
-import { CHARGE_NAMES, type ChargeKey } from './charge-figures'
+import { CHARGE_NAMES, readAs, type ChargeKey } from './charge-figures'
 
 interface FigureBoxProps {
   readonly name: ChargeKey
@@ -33,15 +32,12 @@ export function FigureBox({ name: key, value, onPress }: FigureBoxProps) {
         alignItems: 'center',
       }}
     >
-      <Words size="strong">{chargeText(value, unit, degrees)}</Words>
+      <Words size="strong">
+        {value === undefined ? '–' : figure(readAs(key, value, degrees), 1)} {unit ?? `°${degrees}`}
+      </Words>
       <Words size="tiny" tone="quiet">
         {name}
       </Words>
     </Tap>
   )
-}
-
-function chargeText(value: number | undefined, unit: string | null, degrees: TemperatureUnit): string {
-  const read = value === undefined ? '–' : figure(unit === null ? degreesIn(degrees, value) : value, 1)
-  return `${read} ${unit ?? `°${degrees}`}`
 }

@@ -75,7 +75,7 @@ export function FarEnd({
   return (
     <View style={{ gap: 8 }} testID="far-end">
       <Words size="strong" heading={2}>
-        The far end
+        The lead end: the shaft on the leads’ side
       </Words>
       <Figures job={job} keys={figuresFor('far', 'base')} unit={unit} onPress={onPress} />
       {end ? <Notes end={end} unit={unit} first={sentenceOf(end, unit)} /> : null}

@@ -162,6 +162,11 @@ function MountPicture({
           wheel={blower}
         />
       ) : null}
+      {isThroughShaft(job) ? (
+        <Words size="strong" heading={2}>
+          The shaft end: the one away from the leads
+        </Words>
+      ) : null}
       <Figures job={job} keys={figuresFor('near', mountingWay(job))} unit={unit} onPress={setPad} />
       <Choice
         label="How it is held"

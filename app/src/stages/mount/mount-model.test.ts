@@ -25,11 +25,11 @@ it('of two ends the worse counts, and the far one is named', () => {
   })
   expect(worstEnd([end(), end({ oldHub: null })], 'in')).toMatchObject({
     verdict: 'cannotTell',
-    text: expect.stringMatching(/^Far end: /),
+    text: expect.stringMatching(/^Lead end: /),
   })
   expect(worstEnd([end({ shaft: null }), end({ shaft: 4 })], 'in')).toMatchObject({
     verdict: 'stop',
-    text: 'Far end: The shaft is too short, by 1/4 in.',
+    text: 'Lead end: The shaft is too short, by 1/4 in.',
   })
   expect(worstEnd([], 'in')).toBeNull()
 })
@@ -73,7 +73,7 @@ it('of two ends alike the near one is said, without a name', () =>
     'The shaft is too short, by 1/4 in.',
   ))
 it('asks for the figures of the way it is held, and at the far end for the far shaft’s', () => {
-  const shared = ['oldHub', 'hubLength', 'shaft', 'flat', 'roomBeyond', 'shroud']
+  const shared = ['oldHub', 'hubLength', 'shaft', 'flat', 'roomBeyond', 'shroud', 'hubToEdge']
   expect(figuresFor('near', 'base')).toEqual(['oldBody', 'newBody', ...shared])
   expect(figuresFor('near', 'band')).toEqual(['band', 'newBody', ...shared])
   expect(figuresFor('near', 'shaft-end')).toEqual(shared)

@@ -35,12 +35,12 @@ export const FIGURE_WORDS: Readonly<Record<MountFigure, FigureWords>> = {
   shroud: figure(
     'Plane to shroud',
     'plane to shroud',
-    'From the mounting plane to the shroud’s edge: for the rule of thumb, when the old position is gone.',
+    'From the mounting plane to the shroud’s lower edge: for the rule of thumb, when the old position is gone.',
   ),
   hubToEdge: figure(
     'Hub to blade edge',
     'hub to edge',
-    'From the hub’s near side to the blade’s edge at that side.',
+    'From the hub’s near side to the blade’s upper edge: the one that goes half an inch into the shroud.',
   ),
   hubLength: figure('Hub’s length', 'hub length', 'Along the shaft.'),
   shaft: figure('New shaft, face to tip', 'new shaft', 'From the new motor’s face to the tip of its shaft.'),
@@ -95,6 +95,7 @@ export function figuresFor(end: 'near' | 'far', way: MountingWay): MountFigure[]
     'flat',
     'roomBeyond',
     'shroud',
+    'hubToEdge',
   ]
 }
 
@@ -111,7 +112,7 @@ export function worstEnd(
     .sort((a, b) => ORDER[a.end.verdict] - ORDER[b.end.verdict] || a.i - b.i)
   const worst = ranked[0]
   return worst
-    ? { verdict: worst.end.verdict, text: `${worst.i > 0 ? 'Far end: ' : ''}${sentenceOf(worst.end, unit)}` }
+    ? { verdict: worst.end.verdict, text: `${worst.i > 0 ? 'Lead end: ' : ''}${sentenceOf(worst.end, unit)}` }
     : null
 }
 
