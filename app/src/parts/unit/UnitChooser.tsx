@@ -78,53 +78,7 @@ export function UnitChooser({ unit, family, traits, setKind, setFamily, setTrait
           options={kindsOf(family).map((value) => ({ value, text: value }))}
         />
       ) : null}
-      {hasTraits(family) ? (
-        <>
-          <View style={{ gap: 8 }}>
-            <Words size="strong" heading={2}>
-              Contactor
-            </Words>
-            <Choice
-              label="Contactor"
-              value={String(traits.contactorPoles)}
-              onChange={(v) => setTraits({ contactorPoles: v === '2' ? 2 : 1 })}
-              options={[
-                {
-                  value: '1',
-                  text: 'one pole',
-                  picture: <UnitGlyph name="one-pole" />,
-                  hint: 'one side always live',
-                },
-                {
-                  value: '2',
-                  text: 'two poles',
-                  picture: <UnitGlyph name="two-pole" />,
-                  hint: 'both sides switch',
-                },
-              ]}
-            />
-          </View>
-          <View style={{ gap: 8 }}>
-            <Words size="strong" heading={2}>
-              Fan’s capacitor
-            </Words>
-            <Choice
-              label="Fan’s capacitor"
-              value={traits.capacitor}
-              onChange={(capacitor) => setTraits({ capacitor })}
-              options={[
-                {
-                  value: 'shared',
-                  text: 'dual can',
-                  picture: <UnitGlyph name="dual" />,
-                  hint: 'C, HERM, FAN',
-                },
-                { value: 'own', text: 'its own', picture: <UnitGlyph name="own" />, hint: 'two posts' },
-              ]}
-            />
-          </View>
-        </>
-      ) : null}
+      {hasTraits(family) ? <Traits traits={traits} setTraits={setTraits} /> : null}
       <View style={{ gap: 4 }}>
         <Words size="small" tone="quiet">
           {unit.name}. Its terminals:
@@ -137,6 +91,57 @@ export function UnitChooser({ unit, family, traits, setKind, setFamily, setTrait
         </View>
       </View>
     </View>
+  )
+}
+
+/** What is to be seen on it: how many poles switch, and whose the capacitor is. */
+function Traits({ traits, setTraits }: Pick<UnitChoice, 'traits' | 'setTraits'>) {
+  return (
+    <>
+      <View style={{ gap: 8 }}>
+        <Words size="strong" heading={2}>
+          Contactor
+        </Words>
+        <Choice
+          label="Contactor"
+          value={String(traits.contactorPoles)}
+          onChange={(v) => setTraits({ contactorPoles: v === '2' ? 2 : 1 })}
+          options={[
+            {
+              value: '1',
+              text: 'one pole',
+              picture: <UnitGlyph name="one-pole" />,
+              hint: 'one side always live',
+            },
+            {
+              value: '2',
+              text: 'two poles',
+              picture: <UnitGlyph name="two-pole" />,
+              hint: 'both sides switch',
+            },
+          ]}
+        />
+      </View>
+      <View style={{ gap: 8 }}>
+        <Words size="strong" heading={2}>
+          Fan’s capacitor
+        </Words>
+        <Choice
+          label="Fan’s capacitor"
+          value={traits.capacitor}
+          onChange={(capacitor) => setTraits({ capacitor })}
+          options={[
+            {
+              value: 'shared',
+              text: 'dual can',
+              picture: <UnitGlyph name="dual" />,
+              hint: 'C, HERM, FAN',
+            },
+            { value: 'own', text: 'its own', picture: <UnitGlyph name="own" />, hint: 'two posts' },
+          ]}
+        />
+      </View>
+    </>
   )
 }
 

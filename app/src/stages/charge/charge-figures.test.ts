@@ -10,7 +10,11 @@ it('what is typed comes back as it was typed, in either unit', () => {
   for (const degrees of ['F', 'C'] as const)
     for (const key of Object.keys(CHARGE_NAMES) as ChargeKey[])
       for (const typed of [0, 4.5, 10, 37.2])
-        expect([key, degrees, readAs(key, keptAs(key, typed, degrees), degrees)]).toEqual([key, degrees, typed])
+        expect([key, degrees, readAs(key, keptAs(key, typed, degrees), degrees)]).toEqual([
+          key,
+          degrees,
+          typed,
+        ])
 })
 it('a clamp and a minus belong to temperatures alone', () => {
   expect(isTemperature('outdoorFahrenheit')).toBe(true)

@@ -124,6 +124,13 @@ function MountMotor({ id, job }: MountProps) {
   )
 }
 
+/** Of two ends each is named by the leads: “near” and “far” depend on who stands where. */
+const ShaftEnd = () => (
+  <Words size="strong" heading={2}>
+    The shaft end: the one away from the leads
+  </Words>
+)
+
 interface MountPictureProps {
   readonly end: BladePositionOutput['ends'][number] | undefined
   readonly job: JobDocument
@@ -162,11 +169,7 @@ function MountPicture({
           wheel={blower}
         />
       ) : null}
-      {isThroughShaft(job) ? (
-        <Words size="strong" heading={2}>
-          The shaft end: the one away from the leads
-        </Words>
-      ) : null}
+      {isThroughShaft(job) ? <ShaftEnd /> : null}
       <Figures job={job} keys={figuresFor('near', mountingWay(job))} unit={unit} onPress={setPad} />
       <Choice
         label="How it is held"
