@@ -60,6 +60,8 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
   ['report', job(5, 'report'), ['estimate-add']],
   ['history', job(5, 'history'), []],
   ['carry', job(1, 'carry'), []],
+  ['visit', job(9, 'visit'), ['order-part', 'ask-counter']],
+  ['a motor that stays', job(7, 'motor'), []],
   ['an unknown job', '/job/none', []],
 ]
 

@@ -24,7 +24,7 @@ test.describe('the jobs of the shop', () => {
     await expect(app.getByTestId(row(1))).toHaveCount(0)
     // The other two: one waits for a part, of one an estimate is out.
     await expect(jobs).toHaveCount(10 - done - 2)
-    await state.getByRole('radio', { name: 'waiting for a part' }).click()
+    await state.getByRole('radio', { name: 'waiting' }).click()
     await expect(jobs).toHaveCount(1)
     await expect(app.getByTestId(row(9))).toContainText(
       'Waiting for Motor, 3/4 hp, 1075 rpm, 208–230 V from Pier Parts counter, for 20 Jul 2026',

@@ -19,6 +19,10 @@ interface View {
   readonly prepare?: (page: Page) => Promise<void>
 }
 
+/** The part that is waited for, and the day to come back. */
+const waits = (page: Page): Promise<void> =>
+  page.getByTestId('on-order').evaluate((element) => element.scrollIntoView({ block: 'start' }))
+
 /** Takes the reading that is asked for from the clamp meter. */
 async function hold(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'clamp meter' }).click()
@@ -85,7 +89,6 @@ const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
-  { name: 'wires', path: `${job(2)}/wires`, wait: 'wires-conflict' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
   {
     name: 'rotation',
@@ -166,7 +169,8 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('charge-superheat').waitFor()
     },
   },
-  { name: 'report', path: `${job(1)}/report`, wait: 'report' },
+  { name: 'report', path: `${job(7)}/report`, wait: 'report' },
+  { name: 'visit', path: `${job(9)}/visit`, wait: 'other-work', prepare: waits },
   { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
   { name: 'card', path: '/', wait: 'start', prepare: blowerCard },
   { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },

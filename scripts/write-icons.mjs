@@ -32,6 +32,9 @@ const NAMES = {
   redo: 'mdiRedo',
   curve: 'mdiChartBellCurveCumulative',
   ohm: 'mdiOmega',
+  wait: 'mdiTimerSand',
+  calendar: 'mdiCalendarClock',
+  offer: 'mdiFileDocumentOutline',
 }
 
 const paths = Object.fromEntries(

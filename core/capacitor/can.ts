@@ -1,5 +1,6 @@
 // A capacitor as it stands on the bench: one shared post C and one or more sections, each with its own post.
 import * as v from 'valibot'
+import { listed } from '../quantity/display'
 import { idSchema, type Id } from '../quantity/id'
 
 /** At most this many sections on one can: more is a typing mistake, and bounds the search for a plan. */
@@ -117,7 +118,7 @@ export type Can = v.InferOutput<typeof CanSchema>
 export interface Case {
   readonly name: string
   readonly sections: readonly Section[]
-  /** The load that it stays for, where it is the old can; null: it is new. */
+  /** The load or loads that it stays for, where it is the old can, in words; null: it is new. */
   readonly stays: string | null
   /** null: not known. */
   readonly face: CanFace | null
@@ -139,7 +140,7 @@ export function casesOf({
     return {
       name: of,
       sections: own,
-      stays: own.find((s) => s.stays)?.stays ?? null,
+      stays: own.some((s) => s.stays) ? listed([...new Set(own.flatMap((s) => s.stays ?? []))]) : null,
       face: names.length === 1 ? (face ?? null) : null,
     }
   })

@@ -26,6 +26,14 @@ export function canSteps({ can }: HookupAnswer): FitStep[] {
 
 function oldStep(cases: readonly Case[]): FitStep {
   const stays = cases.find((c) => c.stays)
+  if (stays && cases.length === 1)
+    return {
+      id: 'old',
+      kind: 'safe',
+      text: `Leave the old can in its strap: it stays whole, for ${stays.stays}.`,
+      why: 'It is marked and reads what is asked for; nothing of it is moved.',
+      acts: [],
+    }
   return stays
     ? {
         id: 'old',

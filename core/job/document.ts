@@ -1,5 +1,6 @@
 // The job as the screens see it: the fold of its changes.
 import type { Can } from '../capacitor/can'
+import type { Aim } from '../capacitor/stock-plan/aims'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Blade } from '../motor/blade'
 import type { Insulation } from '../motor/colour'
@@ -54,6 +55,8 @@ export interface JobDocument {
   /** The post that the far end of a hard-start kit is on; null: no kit. */
   readonly hardStart: PostId | null
   readonly prefer: Preference
+  /** The order of aims of this job; null: the device's. */
+  readonly aims: readonly Aim[] | null
   readonly placements: Readonly<Record<LeadId, Placement>>
   readonly readings: Readonly<Record<string, Reading>>
   readonly proven: Proven | null
@@ -156,6 +159,7 @@ export const EMPTY_JOB: JobDocument = {
   frameGrounded: null,
   motorVolts: null,
   prefer: 'exact',
+  aims: null,
   placements: {},
   readings: {},
   proven: null,

@@ -2,6 +2,7 @@
 import * as v from 'valibot'
 import { CanSchema, MAX_MICROFARADS, TolerancePercent } from '../capacitor/can'
 import { CanMarkingSchema } from '../capacitor/marking'
+import { AIMS } from '../capacitor/stock-plan/aims'
 import { MeasurementSchema, ReadingValueSchema } from '../meter/measurement'
 import { BladeSchema } from '../motor/blade'
 import { InsulationSchema } from '../motor/colour'
@@ -203,6 +204,11 @@ export const FIELDS = {
   hardStart: text('The hard-start kit’s post', 60),
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
   prefer: v.picklist(['exact', 'simple']),
+  /** What counts in a capacitor from the van, first to last, where this job has an order of its own. */
+  aims: v.pipe(
+    v.array(v.picklist(AIMS)),
+    v.check((list) => new Set(list).size === list.length, 'An aim stands in the order once.'),
+  ),
   proven: ProvenSchema,
   discharge: DischargeSchema,
   fault: FaultSchema,

@@ -11,6 +11,9 @@ import { EMPTY_TAG, withLead, type TagDraft } from './tag-draft'
 /** Its sheet's id, in every job: it is no motor of the van. */
 export const STAYING_ID = 'old-motor'
 
+/** That of a new motor which is taken to be the same as the old one. */
+export const LIKE_ID = 'like-for-like'
+
 /** A lead as its wire was recorded. */
 export interface StayingLead {
   /** At the motor; null: the colour was not noted. */

@@ -21,8 +21,8 @@ export class Taps {
   }
 
   /** Printed for whoever reads the run; more than `most` is a visit that got longer. */
-  said(most: number): void {
-    console.log(`${this.visit}: ${this.count} taps from home to the proof`)
+  said(most: number, from = 'home'): void {
+    console.log(`${this.visit}: ${this.count} taps from ${from} to the proof`)
     expect(this.count).toBeLessThanOrEqual(most)
   }
 }

@@ -3,13 +3,25 @@ import { useLocalSearchParams } from 'expo-router'
 import { TagEditor } from '../screens'
 
 export default function Tag() {
-  const { job, sheet, stays } = useLocalSearchParams<{ job?: JobId; sheet?: string; stays?: string }>()
+  const { job, sheet, stays, like } = useLocalSearchParams<{
+    job?: JobId
+    sheet?: string
+    stays?: string
+    like?: string
+  }>()
   return (
     <TagEditor
-      key={`${job} ${sheet} ${stays}`}
+      key={`${job} ${sheet} ${stays} ${like}`}
       job={job ?? null}
       sheet={sheet ?? null}
-      stays={stays === '1' && job !== undefined}
+      old={oldMotor(job, stays, like)}
     />
   )
+}
+
+/** What the tag has to do with the job's old motor: it is that one, or one like it. */
+function oldMotor(job: JobId | undefined, stays: string | undefined, like: string | undefined) {
+  if (job === undefined) return null
+  if (stays === '1') return 'stays'
+  return like === '1' ? 'like' : null
 }

@@ -25,6 +25,7 @@ export const FIELD_NAMES: Readonly<Record<keyof JobDocument, string>> = {
   compressorMicrofarads: 'the compressor’s µF',
   hardStart: 'the hard-start kit',
   prefer: 'the order of aims',
+  aims: 'what counts in a capacitor',
   placements: 'a lead’s place',
   readings: 'a reading',
   proven: 'what was proven',

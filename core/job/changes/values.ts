@@ -1,6 +1,7 @@
 // The value of a field with one value, in the trade's words.
 import type * as v from 'valibot'
 import type { CanMarking } from '../../capacitor/marking'
+import type { Aim } from '../../capacitor/stock-plan/aims'
 import { insulationName } from '../../motor/colour'
 import type { MotorPlate, UnitPlate, VoltageRange } from '../../motor/nameplate'
 import { dayWords } from '../../quantity/day'
@@ -61,6 +62,15 @@ const markingWords = ({ sections, range, volts: rated, tolerancePercent }: CanMa
 
 const UNTOLD = 'not told'
 
+const AIM_NAMES: Readonly<Record<Aim, string>> = {
+  parts: 'fewest capacitors',
+  error: 'closest µF',
+  jumpers: 'fewest jumpers',
+  versatile: 'multi-taps kept',
+  cost: 'cheapest',
+  opened: 'least from the van',
+}
+
 /** Each field in its own words; complete by its type. */
 export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   title: quoted,
@@ -92,6 +102,7 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   hardStart: (post, job) => `to ${postWords(job, post)}`,
   compressorMicrofarads: (x) => `${figure(x)} µF`,
   prefer: (x) => (x === 'exact' ? 'closest first' : 'fewest jumpers first'),
+  aims: (list) => `${list.map((aim) => AIM_NAMES[aim]).join(', then ')}`,
   proven: ({ sentence }) => sentence,
   discharge: ({ ohms, microfarads }) => `${joined(microfarads, 'µF')} through ${figure(ohms)} Ω`,
   fault: ({ name, strength }) => `${name} (${strengthWords(strength)})`,

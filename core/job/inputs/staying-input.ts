@@ -1,10 +1,12 @@
 // The old motor where it stays: its tag from the record, and why it may not stay.
 import { insulationOf } from '../../motor/insulation'
+import type { LeadSheet } from '../../motor/lead-sheet'
 import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
 import { stayingTag, type StayingFacts } from '../../motor/staying-tag'
 import type { TagDraft } from '../../motor/tag-draft'
 import { seenFrom } from '../../rotation/view'
 import { findRoles } from '../../wiring/evidence'
+import { differences } from '../../wiring/like-for-like'
 import { unitTypeById } from '../../wiring/unit-types'
 import { goesToMotor, type NamedWire } from '../../wiring/wire'
 import type { JobDocument } from '../document'
@@ -27,10 +29,21 @@ export function stayingDraft(job: JobDocument): TagDraft {
   })
 }
 
+const namedWires = ({ wires }: JobDocument): NamedWire[] =>
+  Object.entries(wires).map(([id, wire]) => ({ id, ...wire }))
+
+/** What is another on this motor than on the old one, as far as wires and plate tell; empty where the unit is not known. */
+export function motorDifferences(job: JobDocument, sheet: LeadSheet): string[] {
+  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  if (!unit) return []
+  const wires = namedWires(job)
+  return differences(sheet, { wires, findings: findRoles(unit, wires), plate: job.motorPlate })
+}
+
 function leadsOf(job: JobDocument): StayingFacts['leads'] {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   if (!unit) return []
-  const wires: NamedWire[] = Object.entries(job.wires).map(([id, wire]) => ({ id, ...wire }))
+  const wires = namedWires(job)
   const roles = new Map(findRoles(unit, wires).map((f) => [f.wire, f.role]))
   return wires.filter(goesToMotor).map((wire) => ({
     insulation: wire.segments.at(-1) ?? null,

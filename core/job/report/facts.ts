@@ -7,7 +7,7 @@ import { probeName } from './probe-names'
 import { valueText } from './reading-words'
 import { strengthWords } from './strength-words'
 import type { LeadId } from '../../motor/lead-id'
-import { casesOf } from '../../capacitor/can'
+import { casesOf, type Case } from '../../capacitor/can'
 import { ROLE_NAMES } from '../../motor/role'
 import { figure } from '../../quantity/display'
 import type { TemperatureUnit } from '../../quantity/temperature'
@@ -154,20 +154,32 @@ function motorState(job: JobDocument): string {
 function newCan(job: JobDocument): Fact[] {
   const { can, motor, compressorMicrofarads } = job
   if (!can || !motor?.capacitor) return []
+  const stays = casesOf(can).find((c) => c.stays)
+  const kept = stays ? [keptFact(stays)] : []
+  // Kept whole, none of it is new.
+  if (stays && casesOf(can).length === 1) return kept
   const compressor = compressorMicrofarads ? `, the compressor for ${figure(compressorMicrofarads)} µF` : ''
   const runs = isFitted(job)
-  const facts: Fact[] = [
+  return [
     {
       section: 'done',
       plain: `${runs ? 'A new capacitor' : 'A new capacitor is planned'}: ${can.name}.`,
       technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${compressor}.`,
     },
+    ...kept,
   ]
-  const stays = casesOf(can).find((c) => c.stays)
-  const read = stays?.sections.map((s) => `${figure(s.microfarads)} µF`).join(', ')
-  if (stays)
-    facts.push(both('done', `The old capacitor stays for the compressor, by its reading of ${read}.`))
-  return facts
+}
+
+/** The old can, or the side of it that stays, with its own marking and reading: never told as new. */
+function keptFact({ stays, sections }: Case): Fact {
+  const read = sections.map((s) => `${figure(s.microfarads)} µF`).join(' and ')
+  const marked = sections.map((s) => `${figure(s.marked ?? s.microfarads)} µF`).join(' and ')
+  const whom = stays === 'HERM' ? 'the compressor' : stays === 'FAN' ? 'the fan' : 'compressor and fan'
+  return {
+    section: 'done',
+    plain: `The old capacitor stays for ${whom}, by its reading of ${read}.`,
+    technical: `The old capacitor stays for ${stays}: marked ${marked}, read ${read}.`,
+  }
 }
 
 function wiring(job: JobDocument): Fact[] {

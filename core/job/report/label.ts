@@ -45,7 +45,7 @@ export function canLabel({ can, groups, date, job, size }: LabelInput): CanLabel
     ...groups.map((g) => ({ text: `${g.load} ${figure(g.microfarads)} µF`, weight: 1.5, bold: true })),
     {
       text: `${figure(can.volts)} V ±${figure(can.tolerancePercent)} %, ${casesOf(can)
-        .map((c) => c.name)
+        .map((c) => (c.stays ? `${c.name}, kept` : c.name))
         .join(' + ')}`,
       weight: 1,
       bold: false,

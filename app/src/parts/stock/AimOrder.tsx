@@ -1,12 +1,22 @@
-// What counts in a capacitor from the van, as a numbered row: the aim that is pressed comes first. Kept on this device.
+// What counts in a capacitor from the van, as a numbered row: the aim that is pressed comes first.
 import { View } from 'react-native'
+import type { Aim } from '@oak/core/capacitor/stock-plan/aims'
 import { setDeviceSetting, useDeviceSettings } from '../../ui/device-settings'
 import { SmallButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
 import { AIM_WORDS, withFirst } from './stock-plan-model'
 
-export function AimOrder() {
-  const aims = useDeviceSettings((s) => s.aims)
+interface AimOrderProps {
+  readonly aims: readonly Aim[]
+  readonly onChange: (aims: readonly Aim[]) => void
+}
+
+/** The order of this device: where a job has none of its own. */
+export const DeviceAims = () => (
+  <AimOrder aims={useDeviceSettings((s) => s.aims)} onChange={(aims) => setDeviceSetting('aims', aims)} />
+)
+
+export function AimOrder({ aims, onChange }: AimOrderProps) {
   return (
     <View style={{ gap: 8 }}>
       <Words size="small">What counts, first to last. Press one to put it first.</Words>
@@ -18,7 +28,7 @@ export function AimOrder() {
             text={`${i + 1} ${AIM_WORDS[aim]}`}
             label={`${i + 1} ${AIM_WORDS[aim]}${i === 0 ? '' : ', put it first'}`}
             bold={i === 0}
-            onPress={() => setDeviceSetting('aims', withFirst(aims, aim))}
+            onPress={() => onChange(withFirst(aims, aim))}
           />
         ))}
       </View>

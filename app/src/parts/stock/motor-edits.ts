@@ -18,12 +18,17 @@ export const motorEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => [
   },
 ]
 
-/** The old motor, which stays, by its tag: it turns as it always did unless that is known better. */
-export const stayingEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => {
+/** A motor that stays. */
+export const stayingEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => [
+  ...likeEdits(job, sheet),
+  { path: ['motorStays'], value: true },
+]
+
+/** A motor by the old one's tag: it turns as the old one did unless that is known better. */
+export const likeEdits = (job: JobDocument, sheet: LeadSheet): Edit[] => {
   const [only, other] = sheet.settings.rotation
   return [
     ...motorEdits(job, sheet),
-    { path: ['motorStays'], value: true },
     ...(job.wanted === null && only && other === undefined
       ? [{ path: ['wanted'], value: { direction: only.direction, seenFrom: sheet.rotationNamedFrom } }]
       : []),

@@ -80,8 +80,8 @@ it('every state has its word', () =>
   expect(STATE_OPTIONS.map(({ text }) => text)).toEqual([
     'all',
     'open',
-    'waiting for a part',
-    'to come back',
+    'waiting',
+    'come back',
     'estimate out',
     'done',
     'put away',

@@ -10,8 +10,8 @@ export type HomeState = (typeof HOME_STATES)[number]
 export const STATE_OPTIONS: readonly { readonly value: HomeState; readonly text: string }[] = [
   { value: 'all', text: 'all' },
   { value: 'open', text: 'open' },
-  { value: 'waiting', text: 'waiting for a part' },
-  { value: 'later', text: 'to come back' },
+  { value: 'waiting', text: 'waiting' },
+  { value: 'later', text: 'come back' },
   { value: 'estimate', text: 'estimate out' },
   { value: 'done', text: 'done' },
   { value: 'away', text: 'put away' },

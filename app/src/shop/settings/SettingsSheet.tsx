@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { theJobs, useJobs, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
-import { AimOrder } from '../../parts/stock/AimOrder'
+import { DeviceAims } from '../../parts/stock/AimOrder'
 import { setDeviceSetting, useDeviceSettings, type DeviceSettings } from '../../ui/device-settings'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -59,7 +59,7 @@ function ThisDevice() {
       <Setting of="look" label="Day or night" options={LOOKS} testID="set-look" />
       <Setting of="hand" label="The hand that holds it" options={HANDS} testID="set-hand" />
       <Words size="small">A capacitor from the van</Words>
-      <AimOrder />
+      <DeviceAims />
       <Words size="small" tone="quiet">
         Dates are written as this device writes them; figures and money with a point, as tags, cans and papers
         have them. A comma on a pad is a point.

@@ -5,10 +5,12 @@ import { useEffect, useRef, useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import * as v from 'valibot'
 import { knownSheets } from '@oak/core/job/known-sheets'
+import type { JobDocument } from '@oak/core/job/document'
 import { stayingDraft } from '@oak/core/job/inputs/staying-input'
+import { LIKE_ID } from '@oak/core/motor/staying-tag'
 import { LeadSheetSchema, type LeadSheet } from '@oak/core/motor/lead-sheet'
 import { draftOf, idFor, sheetOf, tagProblems, type TagDraft } from '@oak/core/motor/tag-draft'
-import { motorEdits, stayingEdits } from '../../parts/stock/motor-edits'
+import { likeEdits, motorEdits, stayingEdits } from '../../parts/stock/motor-edits'
 import { deviceFact, editJob, editVan, theJobs, useVan } from '../../platform/state/app'
 import { documentOf } from '../../platform/state/jobs'
 import { usePalette } from '../../ui/theme'
@@ -19,15 +21,16 @@ import { TagStart } from './TagStart'
 import { TagHead, TagFigures, TagMore, TagFoot, TagExtra, ChosenLead } from './TagParts'
 
 /** A tag of the van is one at a time; that of a motor that stays is its job's. */
-const factOf = (job: JobId | null, stays: boolean) => (stays ? `tag-draft ${job}` : 'tag-draft')
+const factOf = (job: JobId | null, old: TagEditorProps['old']) =>
+  old ? `tag-draft ${old} ${job}` : 'tag-draft'
 
 export interface TagEditorProps {
   /** The job that waits for this motor; null: only for the van. */
   readonly job: JobId | null
   /** The sheet to change; null: a new tag, or the one that was left half read. */
   readonly sheet: string | null
-  /** It is the tag of the job's old motor, which stays. */
-  readonly stays: boolean
+  /** It is the tag of the job's old motor, which stays; or of a new one like it, drafted from it. null: of any motor. */
+  readonly old: 'stays' | 'like' | null
 }
 
 /** The draft, kept on the device with every change: a tag half read is there after a call or an empty battery. */
@@ -51,17 +54,25 @@ function useDraft(fact: string | null, start: TagDraft) {
 }
 
 /** What the editor opens with: the sheet to change, the old motor as the record has it, or a bare tag of the job's kind. */
-function useStart({ job, sheet, stays }: TagEditorProps) {
+function useStart({ job, sheet, old }: TagEditorProps) {
   const { document: van } = useVan()
   const known = knownSheets(van)
   const from = known.find((s) => s.id === sheet)
   const [start] = useState(() => {
     const document = job ? documentOf(theJobs().store.getState(), job) : null
-    if (document && stays)
-      return document.motorStays && document.motor ? draftOf(document.motor) : stayingDraft(document)
+    if (document && old) return oldDraft(document, old)
     return from ? draftOf(from) : bareTag(document)
   })
   return { known, from, start }
+}
+
+/** The old motor as the record has it, or as it was read before. */
+function oldDraft(job: JobDocument, old: 'stays' | 'like'): TagDraft {
+  if (job.motor && (old === 'stays' ? job.motorStays : job.motor.id === LIKE_ID)) return draftOf(job.motor)
+  const draft = stayingDraft(job)
+  return old === 'stays'
+    ? draft
+    : { ...draft, id: LIKE_ID, name: draft.name.replace('The old motor', 'The same motor, new') }
 }
 
 /** The sheet on the van, and where a job waits for it as that job's motor; what was refused, or null. */
@@ -72,25 +83,28 @@ function keepOnVan(job: JobId | null, sheet: LeadSheet): string | null {
   )
 }
 
-/** The old motor of one job is no motor of the van. */
-const keepAsStaying = (job: JobId | null, sheet: LeadSheet): string | null =>
-  job ? editJob(job, stayingEdits(documentOf(theJobs().store.getState(), job), sheet)) : null
+/** The motor of one job, old or like the old one, is no motor of the van. */
+function keepInJob(job: JobId | null, sheet: LeadSheet, old: 'stays' | 'like'): string | null {
+  if (!job) return null
+  const document = documentOf(theJobs().store.getState(), job)
+  return editJob(job, old === 'stays' ? stayingEdits(document, sheet) : likeEdits(document, sheet))
+}
 
-function headOf(isKnown: boolean, stays: boolean): string {
-  if (stays) return 'The motor that stays'
+function headOf(isKnown: boolean, old: TagEditorProps['old']): string {
+  if (old) return old === 'stays' ? 'The motor that stays' : 'The same motor, new'
   return isKnown ? 'Change a tag' : 'Read the tag on the leads'
 }
 
 export function TagEditor(props: TagEditorProps) {
-  const { job, stays } = props
+  const { job, old } = props
   const palette = usePalette()
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
   const { known, from, start } = useStart(props)
-  const { draft, change, forget } = useDraft(from ? null : factOf(job, stays), start)
+  const { draft, change, forget } = useDraft(from ? null : factOf(job, old), start)
   const [lead, setLead] = useState<(string & {}) | 'new' | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
-  const taken = !from && !stays && draft.name !== '' && known.some((s) => s.id === idFor(draft.name))
+  const taken = !from && !old && draft.name !== '' && known.some((s) => s.id === idFor(draft.name))
   const problems = [
     ...(taken
       ? [`There is a tag called “${draft.name}” already: open that one, or give this another name.`]
@@ -100,7 +114,7 @@ export function TagEditor(props: TagEditorProps) {
   const leave = () => router.replace(job ? `/job/${job}/motor` : '/van')
   const keep = () => {
     const parsed = v.parse(LeadSheetSchema, sheetOf(draft))
-    const refused = stays ? keepAsStaying(job, parsed) : keepOnVan(job, parsed)
+    const refused = old ? keepInJob(job, parsed, old) : keepOnVan(job, parsed)
     if (refused) return setWrong(refused)
     forget()
     leave()
@@ -113,11 +127,11 @@ export function TagEditor(props: TagEditorProps) {
   )
   const figures = <TagFigures draft={draft} change={change} />
   const settings = <TagMore draft={draft} change={change} />
-  const foot = <TagFoot {...{ wrong, problems, draft, job, stays, keep }} />
+  const foot = <TagFoot {...{ wrong, problems, draft, job, keep }} isOld={old !== null} />
   const extra = <TagExtra problems={problems} draft={draft} change={change} bare={start} />
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
-      <TagHead leave={leave} title={headOf(from !== undefined, stays)} />
+      <TagHead leave={leave} title={headOf(from !== undefined, old)} />
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <ScrollView

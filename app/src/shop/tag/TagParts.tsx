@@ -102,18 +102,19 @@ interface TagFootProps {
   readonly problems: string[]
   readonly draft: TagDraft
   readonly job: JobId | null
-  readonly stays: boolean
+  /** Its leads were drafted from the old motor's wires. */
+  readonly isOld: boolean
   readonly keep: () => void
 }
 
-export function TagFoot({ wrong, problems, draft, job, stays, keep }: TagFootProps) {
+export function TagFoot({ wrong, problems, draft, job, isOld, keep }: TagFootProps) {
   const palette = usePalette()
   return (
     <View style={{ borderTopWidth: 1.5, borderColor: palette.line, padding: 10, gap: 8 }}>
       <Strip
         problems={wrong ? [wrong, ...problems] : problems}
         begun={draft.leads.length > 0 || draft.name !== ''}
-        watch={guessWords(draft, stays) ?? lookAlikes(draft)[0] ?? null}
+        watch={guessWords(draft, isOld) ?? lookAlikes(draft)[0] ?? null}
       />
       <PrimaryButton
         text={keepWords(draft, job)}
@@ -133,10 +134,10 @@ function keepWords({ guessed }: TagDraft, job: JobId | null): string {
 }
 
 /** Which leads are guesses, and by what; null: none. */
-function guessWords({ guessed, leads }: TagDraft, stays: boolean): string | null {
+function guessWords({ guessed, leads }: TagDraft, isOld: boolean): string | null {
   if (guessed.length === 0) return null
   const which = guessed.length === leads.length ? 'Every lead' : listed(guessed)
-  return `${capital(which)}: guessed by ${stays ? 'where the wires went and by usual colours' : 'colour'}. Hold ${guessed.length === 1 ? 'it' : 'each'} against the tag or the diagram.`
+  return `${capital(which)}: guessed by ${isOld ? 'where the wires went and by usual colours' : 'colour'}. Hold ${guessed.length === 1 ? 'it' : 'each'} against the tag or the diagram.`
 }
 
 export function TagMore({

@@ -27,7 +27,7 @@ const MARKS: Readonly<Record<VisitKind, Verdict>> = {
   waiting: 'cannotTell',
   later: 'cannotTell',
   done: 'proven',
-  ended: 'proven',
+  ended: 'cannotTell',
   estimate: 'cannotTell',
   open: 'cannotTell',
 }

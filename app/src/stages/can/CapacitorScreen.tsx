@@ -16,7 +16,6 @@ import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { Problem } from '../../ui/Problem'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { editJob, useVan } from '../../platform/state/app'
-import { offeredCans } from '../../parts/stock/van-model'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
 import { CanStage } from './CanStage'
@@ -24,6 +23,7 @@ import { FitSteps } from './FitSteps'
 import { whatLacks } from './can-stage-model'
 import { OldCanNote } from './OldCanNote'
 import { Readings } from './Readings'
+import { useProposedCan } from './use-proposed-can'
 import { PlanStrip, PlanReasons } from './PlanWords'
 
 function usePlan(job: JobDocument, can: Can, shared: boolean) {
@@ -53,15 +53,15 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
 export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
-  const { document: van, left } = useVan()
-  const can = job.can ?? (offeredCans(van, left)[0] as Can)
+  const { document: van } = useVan()
+  const { can, isSettled, edits } = useProposedCan(job, shared)
   const live = useMemo(() => liveCan({ can, deadSections: job.deadSections }) ?? can, [can, job.deadSections])
   const { plan, problem, isPlanned } = usePlan(job, live, shared)
   const lacks = whatLacks(job, shared, live)
   const hookup = useHookup(job)
   const answer = hookup.kind === 'ready' ? hookup.answer : null
   const onward = () => {
-    if (!job.can && needsCan(job)) editJob(id, [{ path: ['can'], value: can }])
+    if (!job.can && needsCan(job)) editJob(id, edits)
     router.replace(`/job/${id}/board`)
   }
   const start = job.motor?.leads.find((lead) => lead.role === 'start' || lead.role === 'capacitor')
@@ -85,7 +85,7 @@ export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job:
       action={
         <PrimaryButton
           text="Next: the hookup board"
-          disabled={lacks !== null}
+          disabled={lacks !== null || !isSettled}
           onPress={onward}
           testID="capacitor-next"
         />

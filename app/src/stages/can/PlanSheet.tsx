@@ -1,16 +1,18 @@
 // What the van can do for these loads, best first: which capacitors, how they are joined, why; choosing one takes it of the stock.
 import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
+import { KeepWhole, OldStays, type OldCan } from './OldCanStays'
 import { wantedLoads } from './wanted-loads'
 import { Problem } from '../../ui/Problem'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
+import type { Aim } from '@oak/core/capacitor/stock-plan/aims'
+import { keptWhole } from '@oak/core/job/inputs/kept-can'
 import { sideThatCouldStay } from '@oak/core/job/inputs/old-can-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob, useVan } from '../../platform/state/app'
-import { Choice } from '../../ui/Choice'
 import { useDeviceSettings } from '../../ui/device-settings'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
@@ -35,14 +37,39 @@ export function PlanSheet({
   readonly shared: boolean
   readonly onClose: () => void
 }) {
-  const { document: van, left } = useVan()
-  const aims = useDeviceSettings((s) => s.aims)
-  const [leave, setLeave] = useState(false)
+  const deviceAims = useDeviceSettings((s) => s.aims)
+  const aims = job.aims ?? deviceAims
+  const [leave, setLeave] = useState<OldCan>('out')
   const side = useMemo(
     () => (shared && job.compressorMicrofarads ? sideThatCouldStay(job) : null),
     [shared, job],
   )
-  const stays = leave ? side : null
+  const whole = useMemo(() => keptWhole(job), [job])
+  return (
+    <Sheet title="Best from the van" open onClose={onClose} testID="plan-sheet">
+      {/* Pressed here the order is this job's; the device's own is among the settings. */}
+      <AimOrder aims={aims} onChange={(value) => editJob(id, [{ path: ['aims'], value }])} />
+      <OldStays leave={leave} setLeave={setLeave} hasSide={side !== null} />
+      {leave === 'whole' ? (
+        <KeepWhole id={id} whole={whole} onClose={onClose} />
+      ) : (
+        <Plans {...{ id, job, shared, aims, onClose }} stays={leave === 'stays' ? side : null} />
+      )}
+    </Sheet>
+  )
+}
+
+interface PlansProps {
+  readonly id: string
+  readonly job: JobDocument
+  readonly shared: boolean
+  readonly aims: readonly Aim[]
+  readonly stays: ReturnType<typeof sideThatCouldStay>
+  readonly onClose: () => void
+}
+
+function Plans({ id, job, shared, aims, stays, onClose }: PlansProps) {
+  const { document: van, left } = useVan()
   const { canMarking, motor, compressorMicrofarads } = job
   const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const input = useMemo(() => {
@@ -54,9 +81,7 @@ export function PlanSheet({
   const result = useOperation('capacitor-plan', input)
   const output = result?.ok ? (result.output as CapacitorPlanOutput) : null
   return (
-    <Sheet title="Best from the van" open onClose={onClose} testID="plan-sheet">
-      <AimOrder />
-      {side ? <OldStays leave={leave} setLeave={setLeave} /> : null}
+    <>
       {output?.stays ? (
         <Words size="small" tone={output.stays.allowed ? 'ink' : 'stop'} live testID="stays-why">
           {output.stays.why}
@@ -83,7 +108,7 @@ export function PlanSheet({
         />
       ))}
       <HowSure output={output} />
-    </Sheet>
+    </>
   )
 }
 
@@ -95,27 +120,6 @@ function HowSure({ output }: { readonly output: CapacitorPlanOutput | null }) {
         : 'The search was cut short: a better plan was not ruled out.'}
     </Words>
   ) : null
-}
-
-interface OldStaysProps {
-  readonly leave: boolean
-  readonly setLeave: (value: boolean) => void
-}
-
-/** Whether the side of the old can that could stay is left in. */
-function OldStays({ leave, setLeave }: OldStaysProps) {
-  return (
-    <Choice<'out' | 'stays'>
-      label="The old can"
-      testID="old-stays"
-      value={leave ? 'stays' : 'out'}
-      onChange={(value) => setLeave(value === 'stays')}
-      options={[
-        { value: 'out', text: 'take it out' },
-        { value: 'stays', text: 'leave HERM’s side in' },
-      ]}
-    />
-  )
 }
 
 function PlanRow({

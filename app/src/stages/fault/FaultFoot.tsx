@@ -1,6 +1,7 @@
 // The foot of the fault’s stage: what is known, and the one thing to do next.
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { ALL_CAUSES } from '@oak/core/diagnosis/model'
 import type { Fault } from '@oak/core/job/fields'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -51,8 +52,7 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
         testID="fault-next"
       />
     )
-  if (job.fault)
-    return <PrimaryButton text="Next: the plates" onPress={() => onGo('plates')} testID="fault-next" />
+  if (job.fault) return <Onward fault={job.fault} onGo={onGo} />
   if (d.state === 'settled' && top)
     return (
       <PrimaryButton
@@ -76,3 +76,16 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
 /** A question cut to a button's width. */
 const cut = (text: string): string =>
   text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`
+
+/** A fault that no work here mends goes to the estimate; any other to the plates. */
+function Onward({ fault, onGo }: { readonly fault: Fault } & Pick<NextActionProps, 'onGo'>) {
+  const known = ALL_CAUSES.find(({ id }) => id === fault.cause)
+  const isBeyond = known !== undefined && known.stage === undefined && known.work === undefined
+  return (
+    <PrimaryButton
+      text={isBeyond ? 'Next: the estimate' : 'Next: the plates'}
+      onPress={() => onGo(isBeyond ? 'report' : 'plates')}
+      testID="fault-next"
+    />
+  )
+}

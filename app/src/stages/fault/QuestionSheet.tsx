@@ -4,6 +4,7 @@ import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
@@ -12,7 +13,7 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import { KIND_TITLES, PROBES_OF, type Probe } from './fault-model'
+import { KIND_TITLES, probesFor, type Probe } from './fault-model'
 import { Group, Option } from '../../ui/Group'
 
 type Question = DiagnoseOutput['questions'][number]
@@ -34,7 +35,7 @@ export interface QuestionSheetProps {
 export function QuestionSheet(props: QuestionSheetProps) {
   const { id, question, why, judged, onClose, onAnswer, onMeasure } = props
   const [probe, setProbe] = useState<Probe | null>(null)
-  const probes = question.reads ? (PROBES_OF[question.reads] ?? []) : []
+  const probes = probesFor(props.job.unit ? unitTypeById(props.job.unit) : undefined, question.reads)
   if (probe)
     return (
       <ReadingSheet

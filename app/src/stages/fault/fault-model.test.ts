@@ -1,3 +1,4 @@
+import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { PROBES } from '@oak/core/diagnosis/answers'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
@@ -5,6 +6,7 @@ import {
   diagnoseInput,
   KIND_TITLES,
   PROBES_OF,
+  probesFor,
   STRENGTH_WORDS,
   faultOf,
   releaseEdits,
@@ -128,4 +130,15 @@ describe('faults side by side', () => {
       because: ['read'],
     })
   })
+})
+
+it('a capacitor is read by the posts that this unit has', () => {
+  const titles = (unit: string, reads: string) => probesFor(unitTypeById(unit), reads).map((p) => p.title)
+  expect(titles('cooling-1-pole-shared-capacitor', 'microfarads-FAN')).toEqual(['FAN to C'])
+  expect(titles('cooling-1-pole-shared-capacitor', 'ohms-can-HERM')).toEqual(['HERM to C, ohms'])
+  expect(titles('gas-furnace-board', 'microfarads-FAN')).toEqual(['cap 1 to cap 2'])
+  // The compressor's is another capacitor there.
+  expect(titles('cooling-2-pole-own-capacitor', 'microfarads-HERM')).toEqual(['The compressor’s capacitor'])
+  expect(probesFor(undefined, null)).toEqual([])
+  expect(titles('gas-furnace-board', 'volts-call')).toEqual(['Call, at the coil or the board'])
 })

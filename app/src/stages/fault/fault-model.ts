@@ -1,4 +1,5 @@
 // What the fault screen works with: the operation's input from a job, where readings are taken, and the glyphs of what a fan does.
+import type { PostKind, UnitType } from '@oak/core/wiring/unit-type'
 import { supplyFacts } from '@oak/core/job/inputs/supply-input'
 import type { SupplyFacts } from '@oak/core/supply/supply'
 import type { Subject } from '@oak/core/diagnosis/model'
@@ -51,6 +52,19 @@ export const PROBES_OF: Readonly<Record<string, readonly Probe[]>> = {
     ...one('ohms-shell-R', 'R to the shell', 'ohms'),
     ...one('ohms-shell-S', 'S to the shell', 'ohms'),
   ],
+}
+
+/** The same, called by the posts that this unit has: a single can has no FAN and no HERM. */
+export function probesFor(unit: UnitType | undefined, reads: string | null): readonly Probe[] {
+  const probes = reads === null ? [] : (PROBES_OF[reads] ?? [])
+  const label = (kind: PostKind) => unit?.posts.find((post) => post.kind === kind)?.label
+  const [c, fan, compressor] = [label('cap-c'), label('cap-fan'), label('cap-compressor')]
+  return probes.map((probe) => ({
+    ...probe,
+    title: probe.title
+      .replace(/^FAN to C/, fan && c ? `${fan} to ${c}` : 'Its two posts')
+      .replace(/^HERM to C/, compressor && c ? `${compressor} to ${c}` : 'The compressor’s capacitor'),
+  }))
 }
 
 const KNOWN = new Set(Object.values(PROBES_OF).flatMap((list) => list.map((p) => p.probe)))

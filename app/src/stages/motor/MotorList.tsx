@@ -1,6 +1,9 @@
 // Every motor with how it fits, and under the chosen one what is to be set on it.
 import { type Shelf } from './shelf'
+import { useMemo } from 'react'
 import { View } from 'react-native'
+import type { JobDocument } from '@oak/core/job/document'
+import { motorDifferences } from '@oak/core/job/inputs/staying-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
 import type { StageProps } from '../../parts/frame/stage-screen'
@@ -50,7 +53,10 @@ export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorList
             />
             {match ? <Verdict match={match} shared={shared} onPress={() => onWhy(sheet.id)} /> : null}
             {job.motor?.id === sheet.id ? (
-              <MotorSettings id={id} job={job} sheet={sheet} Speeds={Speeds} />
+              <>
+                <Differences job={job} sheet={sheet} />
+                <MotorSettings id={id} job={job} sheet={sheet} Speeds={Speeds} />
+              </>
             ) : null}
           </View>
         ))}
@@ -110,5 +116,23 @@ function Verdict({ match, shared, onPress }: VerdictProps) {
         </Words>
       </View>
     </Tap>
+  )
+}
+
+/** What is another on it than on the old motor: colours by role, and figures. */
+function Differences({ job, sheet }: { readonly job: JobDocument; readonly sheet: LeadSheet }) {
+  const list = useMemo(() => motorDifferences(job, sheet), [job, sheet])
+  if (list.length === 0) return null
+  return (
+    <View style={{ gap: 4 }} testID="differences">
+      <Words size="small" style={{ fontWeight: '700' }}>
+        Against the old one
+      </Words>
+      {list.map((text) => (
+        <Words key={text} size="small">
+          {text}
+        </Words>
+      ))}
+    </View>
   )
 }

@@ -8,6 +8,7 @@ import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { stayRefusal } from '@oak/core/job/inputs/staying-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
+import { LIKE_ID } from '@oak/core/motor/staying-tag'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { useOperation } from '../../parts/frame/use-operation'
@@ -92,23 +93,30 @@ interface WhichProps extends StageProps {
 /** A new motor, or the old one that stays: where only a capacitor or the wiring is put right. */
 function WhichMotor({ id, job, onProblem }: WhichProps) {
   const router = useRouter()
-  const choose = (which: 'van' | 'stays') => {
+  const choose = (which: 'van' | 'same' | 'stays') => {
     if (which === 'stays') router.navigate(`/tag?job=${id}&stays=1`)
+    else if (which === 'same') router.navigate(`/tag?job=${id}&like=1`)
     // Its tag was made of this record, and is made of it again if it stays after all.
     else if (job.motorStays) onProblem(editJob(id, [{ path: ['motor'], value: null }]))
   }
   return (
-    <Choice<'van' | 'stays'>
+    <Choice<'van' | 'same' | 'stays'>
       label="Which motor runs here"
       testID="which-motor"
-      value={job.motorStays ? 'stays' : 'van'}
+      value={runningMotor(job)}
       onChange={choose}
       options={[
-        { value: 'van', text: 'one from the van' },
-        { value: 'stays', text: 'the old one stays' },
+        { value: 'van', text: 'from the van' },
+        { value: 'same', text: 'the same, new' },
+        { value: 'stays', text: 'the old stays' },
       ]}
     />
   )
+}
+
+function runningMotor({ motor, motorStays }: JobDocument): 'van' | 'same' | 'stays' {
+  if (motorStays) return 'stays'
+  return motor?.id === LIKE_ID ? 'same' : 'van'
 }
 
 interface MotorStripProps {
