@@ -114,3 +114,46 @@ test('a job is named by its kind of unit and the time until somebody names it; w
   await expect(app.getByText(/^Outdoor unit, \S/)).toBeVisible()
   await expect(app.getByTestId('home-search')).toHaveCount(0)
 })
+
+test('five hundred jobs at one place: each is found, and nothing is lost or out of order', async ({
+  page,
+  server,
+}) => {
+  const begun = Date.UTC(2026, 0, 5, 8)
+  const id = (n: number, kind: string) => `0194${kind}000-0000-7000-8000-${String(n).padStart(12, '0')}`
+  const changes = Array.from({ length: 500 }, (_, n) =>
+    [
+      ['title', `Fan ${n}`],
+      ['site', 'Harbour hotel'],
+      ['unitName', `Room ${n}`],
+    ].map(([path, value], k) => ({
+      id: id(n * 3 + k, 'a'),
+      job: id(n, 'b'),
+      path: [path],
+      value,
+      at: begun + n * 60_000 + k,
+      device: id(1, 'c'),
+      technician: 'Ines',
+    })),
+  ).flat()
+  for (let i = 0; i < changes.length; i += 300)
+    expect(
+      (
+        await page.request.post(`${server.url}/api/changes`, { data: { changes: changes.slice(i, i + 300) } })
+      ).ok(),
+    ).toBe(true)
+  await page.goto(server.url)
+  const jobs = page.getByTestId(/^job-0194b/)
+  await expect(page.getByTestId('home-search')).toBeVisible()
+  // The latest first; what is far below is not drawn.
+  await expect(jobs.first()).toContainText('Fan 499')
+  expect(await jobs.count()).toBeLessThan(100)
+  const from = Date.now()
+  await page.getByTestId('home-search').fill('harbour room 137')
+  await expect(jobs).toHaveCount(1)
+  console.log(`five hundred jobs: found in ${Date.now() - from} ms`)
+  await expect(jobs.first()).toContainText('Fan 137')
+  await page.getByTestId('home-search').fill('')
+  await page.getByTestId('home-state').getByRole('radio', { name: 'open' }).click()
+  await expect(jobs.first()).toContainText('Fan 499')
+})

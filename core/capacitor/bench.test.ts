@@ -33,6 +33,13 @@ it.each([
   ['OL' as const, 'open'],
   [2_000_000, 'open'],
   [4_700, 'off-value'],
+  // 15 kΩ ± 35 % are 9,750 and 20,250; above twenty times it there is none to speak of.
+  [9_750, 'whole'],
+  [9_700, 'off-value'],
+  [20_250, 'whole'],
+  [20_300, 'off-value'],
+  [300_000, 'off-value'],
+  [300_001, 'open'],
 ] as const)('a bleed resistor of %s Ω is %s', (bleedOhms, bleed) =>
   expect(judgeBench({ reading: 148, rating: { low: 135, high: 162 }, bleedOhms }).bleed).toBe(bleed),
 )

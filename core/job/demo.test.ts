@@ -7,6 +7,8 @@ import { knownUnitType } from '../wiring/unit-types'
 import { foldJob } from './fold'
 import { hookupInput } from './inputs/hookup-input'
 import { readJobFile } from './job-file'
+import { mountingChecks } from '../mounting/checklist'
+import { mountedAs } from './inputs/mount-input'
 import { composeReport } from './report/report'
 import { standingProof } from './standing-proof'
 import { visitState } from './visit/visit-state'
@@ -52,6 +54,11 @@ it('two of them are complete: nothing is missing but what nobody read', () => {
     const report = composeReport(jobOf(name), 'technical')
     expect([name, report.sections.find((s) => s.id === 'gaps')?.lines ?? []]).toEqual([name, []])
     expect([name, report.photos.length, report.estimate?.accepted !== null]).toEqual([name, 2, true])
+    const job = jobOf(name)
+    const checks = mountingChecks(knownUnitType(job.unit!), mountedAs(job)).map((c) => c.id)
+    // Nothing is mounted where the old motor stays.
+    expect([name, job.motorStays || checks.every((id) => job.mountChecks[id])]).toEqual([name, true])
+    expect([name, job.motorPlate !== null, job.canMarking !== null]).toEqual([name, true, true])
   }
 })
 it('every picture that a job speaks of ships with it, and no other', () => {

@@ -1,3 +1,4 @@
+import { leadSheetById } from '../motor/lead-sheets'
 import { EMPTY_JOB, type JobDocument } from './document'
 import { voidedBy } from './voided'
 
@@ -45,4 +46,33 @@ it('what was said of a motor’s frame falls with the motor', () => {
     { path: ['frameGrounded'], value: null },
   ])
   expect(voidedBy(job, [{ path: ['motor'], value: null }])).toEqual([])
+})
+
+describe('a motor that stays, a visit at its end', () => {
+  const sheet = leadSheetById('rowan-25r')!
+  it('another motor is not the old one, unless the same edit says so', () => {
+    const job: JobDocument = { ...EMPTY_JOB, motor: null, motorStays: true }
+    const other = { path: ['motor'], value: sheet }
+    expect(voidedBy(job, [other])).toEqual([{ path: ['motorStays'], value: null }])
+    expect(voidedBy(job, [other, { path: ['motorStays'], value: true }])).toEqual([])
+    expect(voidedBy({ ...job, motorStays: false }, [other])).toEqual([])
+    expect(voidedBy({ ...job, motor: sheet }, [other])).toEqual([])
+  })
+  it('work that goes on is no end; its name, a note or other work leaves it', () => {
+    const job: JobDocument = { ...EMPTY_JOB, ended: { at: 1 } }
+    for (const path of [['motor'], ['wires', 'a'], ['observations', 'spin'], ['startup', 'door']])
+      expect([path, voidedBy(job, [{ path, value: 'x' }])]).toEqual([
+        path,
+        [{ path: ['ended'], value: null }],
+      ])
+    for (const path of [['title'], ['notes'], ['works', 'coil'], ['removed'], ['photos', 'a']])
+      expect([path, voidedBy(job, [{ path, value: 'x' }])]).toEqual([path, []])
+    expect(
+      voidedBy(job, [
+        { path: ['fault'], value: 'x' },
+        { path: ['ended'], value: { at: 2 } },
+      ]),
+    ).toEqual([])
+    expect(voidedBy(EMPTY_JOB, [{ path: ['wires', 'a'], value: 'x' }])).toEqual([])
+  })
 })

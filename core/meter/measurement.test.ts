@@ -35,3 +35,18 @@ it('what a meter leaves open about a temperature below zero lies on both sides o
   const { low = NaN, high = NaN } = measuredInterval({ quantity: 'celsius', value: -10, accuracy }) ?? {}
   expect([low, high].map((x) => Number(x.toFixed(9)))).toEqual([-10.7, -9.3])
 })
+
+it('a usual meter’s doubt on each quantity: percent of the reading and counts of its last digit', () => {
+  const half = (quantity: 'volts' | 'amps' | 'microfarads' | 'ohms' | 'celsius', value: number) => {
+    const { low, high } = measuredInterval({ quantity, value, accuracy: null })!
+    return Number(((high - low) / 2).toFixed(4))
+  }
+  // 1.2 % of 230 and 5 × 0.1; 2 % of 1.5 and 5 × 0.01; 2 % of 40 and 4 × 0.01; 1 % of 30 and 3 × 0.1; 2 % of 50 and 2 × 0.5.
+  expect([
+    half('volts', 230),
+    half('amps', 1.5),
+    half('microfarads', 40),
+    half('ohms', 30),
+    half('celsius', 50),
+  ]).toEqual([3.26, 0.08, 0.84, 0.6, 2])
+})

@@ -1,5 +1,7 @@
 // What the demo's made-up visits have in common: edits by path, a unit traced in its colours, a unit made safe.
 import type { ColourCode } from '../../core/motor/colour'
+import { mountingChecks } from '../../core/mounting/checklist'
+import type { MountingWay } from '../../core/mounting/mounting-way'
 import { makeSafe } from '../../core/safety/make-safe'
 import { DISCHARGED_STEP, openStep, proveStep } from '../../core/safety/progress'
 import { knownUnitType } from '../../core/wiring/unit-types'
@@ -34,6 +36,13 @@ export function madeSafe(unit: string): Edit[] {
     [['safe', DISCHARGED_STEP], { state: 'done', volts: 1.2 }],
   ]
 }
+
+/** Everything that is looked at before power. */
+export const looked = (unit: string, way: MountingWay): Edit[] =>
+  mountingChecks(knownUnitType(unit), { throughShaft: false, way, hasCan: true }).map(({ id }): Edit => [
+    ['mountChecks', id],
+    true,
+  ])
 
 /** A reading typed by hand, or off the clamp meter that ships with the demo. */
 export const read = (quantity: string, value: number | 'OL', at: number, meter = 'typed') => ({

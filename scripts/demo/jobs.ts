@@ -8,7 +8,7 @@ import { EMPTY_MOTOR_PLATE } from '../../core/motor/nameplate'
 import { sheetOf } from '../../core/motor/tag-draft'
 import { knownWork } from '../../core/job/visit/works'
 import * as v from 'valibot'
-import { madeSafe, read, traced, type Edit } from './edits'
+import { looked, madeSafe, read, traced, type Edit } from './edits'
 
 export interface DemoJob {
   readonly n: number
@@ -169,6 +169,23 @@ const likeForLike: DemoJob = {
       const speed = { high: 'high', medium: 'medium', low: 'low' }[path[1] ?? '']
       return [path, speed ? { ...(value as object), speed } : value]
     }),
+    [['plateLines', 'motor'], '1/3 HP 1075 RPM 115V 5.6 A 60HZ CCWLE 7.5 MFD 370V'],
+    [
+      ['motorPlate'],
+      {
+        ...EMPTY_MOTOR_PLATE,
+        horsepower: ['1/3'],
+        rpm: [1075],
+        volts: [{ low: 115, high: 115 }],
+        amps: [5.6],
+        hertz: [60],
+        rotation: { direction: 'CCW', seenFrom: 'lead-end' },
+        microfarads: 7.5,
+        capacitorVolts: 370,
+      },
+    ],
+    [['plateLines', 'can'], '7.5 MFD 370VAC'],
+    [['canMarking'], { sections: [7.5], range: null, volts: 370, tolerancePercent: 6 }],
     [['wanted'], { direction: 'CCW', seenFrom: 'lead-end' }],
     [['motor'], sheet('alder-33b')],
     [
@@ -188,6 +205,7 @@ const likeForLike: DemoJob = {
     [['mountInches', 'wheelMotor'], 0.5],
     [['mountInches', 'wheelFar'], 0.5],
     [['mountChoices', 'way'], 'band'],
+    ...looked(COIL, 'band'),
     [['startup', 'turned'], 'right'],
     [['startup', 'blade'], 'same'],
     [['startup', 'door'], 'closed'],

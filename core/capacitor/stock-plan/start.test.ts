@@ -52,3 +52,10 @@ describe('a start capacitor', () => {
       'There is no start capacitor on the van.',
     ]))
 })
+
+it('a reading exactly at either end of its own range is inside it', () => {
+  for (const measured of [135, 162]) expect(fitsOf([start('edge', 135, 162, { measured })])).toEqual(['edge'])
+  for (const measured of [134.9, 162.1]) expect(fitsOf([start('edge', 135, 162, { measured })])).toEqual([])
+})
+it('volts exactly as asked for are enough', () =>
+  expect(fitsOf([start('same', 135, 162, { volts: 250 })])).toEqual(['same']))

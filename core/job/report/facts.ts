@@ -320,13 +320,24 @@ function plainStop(job: JobDocument): string {
   return stops.find(([is]) => is)?.[1] ?? 'the new capacitor does not read what the motor asks for'
 }
 
-function gaps(job: JobDocument): Fact[] {
+/** A visit that ends without a motor of its own lacks none: an estimate, other work, a part on order. */
+const isOfFan = (job: JobDocument): boolean =>
+  job.motor !== null ||
+  [job.estimateLines, job.works, job.ordered].every((list) => Object.keys(list).length === 0)
+
+function fanGaps(job: JobDocument): Fact[] {
   const started = Object.keys(job.measurements).some((probe) => probe.startsWith('amps-start '))
   return [
-    ...(faultsOf(job).length > 0 ? [] : [gap('What failed, and why, is not on record.')]),
     ...(job.motor === null ? [gap('No motor is recorded.')] : unprovenGaps(job)),
     ...(job.startup.turned ? [] : [gap('Which way the fan turns was not recorded.')]),
     ...(started ? [] : [gap('No amps were recorded after the work.')]),
+  ]
+}
+
+function gaps(job: JobDocument): Fact[] {
+  return [
+    ...(faultsOf(job).length > 0 ? [] : [gap('What failed, and why, is not on record.')]),
+    ...(isOfFan(job) ? fanGaps(job) : []),
     ...(Object.keys(job.safe).length > 0
       ? []
       : [{ section: 'gaps' as const, plain: null, technical: 'Making safe is not on record.' }]),

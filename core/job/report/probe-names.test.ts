@@ -8,6 +8,9 @@ it('every place that is read while the fault is looked for has words of its own,
   expect(names.filter((name) => !/^[A-Z]/.test(name))).toEqual([])
 })
 it.each([
+  ['amps-motor', 'Old motor'],
+  ['ohms-shell-R', 'Compressor, R to the shell'],
+  ['ohms-can-HERM', 'Old capacitor, compressor side, ohms across'],
   ['amps-low', 'Old motor, low speed'],
   ['volts-dead L1 to GND', 'Proven dead, L1 to GND'],
   ['ohms-pair black white', 'Ohms, pair black white'],

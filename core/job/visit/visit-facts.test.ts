@@ -1,3 +1,4 @@
+import { leadSheetById } from '../../motor/lead-sheets'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { composeReport } from '../report/report'
 import { WORKS } from './works'
@@ -60,4 +61,18 @@ it('a second fault is in the report like the first', () => {
       'found',
     ),
   ).toEqual(['A bearing is seized.', 'The capacitor is open.'])
+})
+it('a visit of an estimate, other work or a part on order lacks no motor; any other does', () => {
+  const missing = (more: Partial<JobDocument>) => lines(more, 'plain', 'gaps')
+  const NO_MOTOR = 'No motor is recorded.'
+  expect(missing({})).toContain(NO_MOTOR)
+  expect(missing({})).toContain('Which way the fan turns was not recorded.')
+  const line = { kind: 'part', text: 'x', hundredths: 100, cents: 1, taxed: true } as const
+  const ordered = { a: { what: 'x', from: '', due: null, arrived: false } }
+  for (const more of [{ works: { coil: { text: 'x' } } }, { estimateLines: { a: line } }, { ordered }])
+    expect(missing(more)).toEqual(['What failed, and why, is not on record.'])
+  // With a motor its gaps stand whatever else was done.
+  expect(missing({ works: { coil: { text: 'x' } }, motor: leadSheetById('rowan-25r')! })).toContain(
+    'Which way the fan turns was not recorded.',
+  )
 })

@@ -376,3 +376,26 @@ describe('what a row says', () => {
       'Steep blades ask for 1/2 hp or more, whatever the rest fits.',
     ]))
 })
+
+it('a row says its reason, whichever way it goes', () => {
+  const rowOf = (candidate: LeadSheet, criterion: CriterionId) =>
+    one(OLD, candidate).rows.find((r) => r.criterion === criterion)
+  // Bodies up to a quarter inch longer count as the same; the old one is 4.8 in.
+  expect(rowOf(mech({ bodyInches: 4.8 }), 'body')?.reason).toBe('The blade stays near where it was.')
+  expect(rowOf(mech({ bodyInches: 7 }), 'body')?.reason).toMatch(
+    /^Longer by 2\.2 in: the blade moves by as much\. Set its depth anew\.$/,
+  )
+  expect(rowOf(mech({ frameInches: 5.6 }), 'frame')?.reason).toBe('The same band fits.')
+  expect(rowOf(mech({ frameInches: 6.3 }), 'frame')?.reason).toBe(
+    'Another band, or other studs, may be needed.',
+  )
+})
+it('a motor of another kind is called what it is', () => {
+  const figures = (candidate: LeadSheet) =>
+    one(OLD, candidate).rows.find((r) => r.criterion === 'kind')?.figures
+  expect(figures(sheet('rowan-25r'))).toContain('an outdoor fan motor')
+  expect(figures(sheet('alder-33b'))).toContain('a blower motor')
+  expect(figures(sheet('rowan-25r', (s) => Object.assign(s, { kind: 'three-phase' })))).toContain(
+    'a three-phase motor',
+  )
+})

@@ -104,3 +104,11 @@ it('a row has the latest change’s time, the last one’s name that is known, t
   ).toMatchObject([{ unit: 'of-another-day', technician: '', at: 0 }])
   expect(officeRows([{ ...job, document: EMPTY_JOB }])).toMatchObject([{ unit: '' }])
 })
+it('says what a job stands at that does not go on stage by stage', () => {
+  const part = { what: 'Motor', from: '', due: null, arrived: false }
+  const next = (more: Partial<JobDocument>) => officeRows([entry('a', more)])[0]?.next
+  expect(next({})).toBe('Wires')
+  expect(next({ ordered: { a: part } })).toBe('part')
+  expect(next({ comeBack: { on: null, why: 'look again' } })).toBe('come back')
+  expect(next({ ended: { at: 1 } })).toBe('ended')
+})

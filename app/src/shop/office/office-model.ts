@@ -10,7 +10,8 @@ import { compareChanges } from '@oak/core/job/change'
 import { changeWords } from '@oak/core/job/changes/change-words'
 import { historyOf } from '@oak/core/job/fold'
 import type { TemperatureUnit } from '@oak/core/quantity/temperature'
-import { standingProof } from '@oak/core/job/standing-proof'
+import type { JobDocument } from '@oak/core/job/document'
+import { visitState, type VisitKind } from '@oak/core/job/visit/visit-state'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
@@ -31,7 +32,20 @@ export interface OfficeRow {
 export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
 export type SortKey = (typeof SORTS)[number]
 
+/** What a job that does not go on stage by stage stands at. */
+const STANDS: Partial<Readonly<Record<VisitKind, string>>> = {
+  stopped: 'stopped',
+  waiting: 'part',
+  later: 'come back',
+  estimate: 'estimate',
+  ended: 'ended',
+}
+
+const nextWords = (job: JobDocument, kind: VisitKind): string =>
+  STANDS[kind] ?? STAGES.find((s) => s.id === nextStage(job))?.name ?? ''
+
 function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
+  const { kind, proof } = visitState(job)
   const latest = [...changes].sort(compareChanges).at(-1)
   const named = [...changes]
     .sort(compareChanges)
@@ -44,8 +58,8 @@ function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
     unit: job.unit ? (unitTypeById(job.unit)?.name ?? job.unit) : '',
     technician: named?.technician ?? '',
     at: latest?.at ?? 0,
-    next: STAGES.find((s) => s.id === nextStage(job))?.name ?? '',
-    proven: standingProof(job) !== null,
+    next: nextWords(job, kind),
+    proven: proof.kind === 'stands',
   }
 }
 

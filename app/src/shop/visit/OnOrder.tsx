@@ -66,7 +66,8 @@ export function OnOrder({ id, job }: StageProps) {
       />
       {asking ? (
         <CounterSheet
-          kind="motor"
+          // Once a motor is chosen, what lacks is the capacitor.
+          kind={job.motor ? 'capacitor' : 'motor'}
           onClose={() => setAsking(false)}
           onOrder={(what, from) => {
             setAsking(false)

@@ -68,7 +68,9 @@ function FindFault({ id, job }: { readonly id: JobId; readonly job: JobDocument 
     setCause(null)
   }
   const symptom = d.questions.find((q) => q.id === SYMPTOMS[subject])
-  const begun = d.found.length > 0 || d.questions.some((q) => q.answer !== null)
+  const begun =
+    d.found.some((f) => f.subject === subject) ||
+    d.questions.some((q) => q.answer !== null && q.kind !== 'contributory')
   return (
     <>
       <JobFrame

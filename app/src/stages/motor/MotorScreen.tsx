@@ -96,8 +96,8 @@ function WhichMotor({ id, job, onProblem }: WhichProps) {
   const choose = (which: 'van' | 'same' | 'stays') => {
     if (which === 'stays') router.navigate(`/tag?job=${id}&stays=1`)
     else if (which === 'same') router.navigate(`/tag?job=${id}&like=1`)
-    // Its tag was made of this record, and is made of it again if it stays after all.
-    else if (job.motorStays) onProblem(editJob(id, [{ path: ['motor'], value: null }]))
+    // A tag that was made of this record is made of it again where it is asked for again.
+    else if (runningMotor(job) !== 'van') onProblem(editJob(id, [{ path: ['motor'], value: null }]))
   }
   return (
     <Choice<'van' | 'same' | 'stays'>
