@@ -58,6 +58,12 @@ export interface HookupRequest {
   readonly compressorMicrofarads?: number | null
   /** V that the compressor's side asks for, by its label or plate; never taken from the fan's tag. */
   readonly compressorVolts?: number | null
+  /** A new capacitor for the compressor, where it has one to itself: two wires, post for post; no circuit follows from it. */
+  readonly compressorCan?: {
+    readonly name: string
+    readonly volts: number
+    readonly microfarads: number
+  } | null
   /** Outputs of a blower that the technician said have no lead. */
   readonly unusedOutputs?: readonly PostId[]
   /** The motor has no ground lead, and the technician said that its frame is grounded otherwise. */

@@ -22,7 +22,7 @@ describe('what was found', () => {
       { marking: DUAL },
     )
     expect(d.sentence).toBe(
-      'Found: a bearing of the motor is worn or seized; the compressor’s side of the capacitor has failed.',
+      'Found: a bearing of the motor is worn or seized; the compressor’s capacitor has failed.',
     )
     expect(d.found.map((f) => f.for)).toEqual([
       [

@@ -150,3 +150,17 @@ export function emptyStep({ can: { sections, groups } }: HookupAnswer): FitStep[
         },
       ]
 }
+
+/** The compressor's own capacitor, where it has one and that is replaced. */
+export const compressorCanStep = ({ compressorCan }: HookupRequest): FitStep[] =>
+  compressorCan
+    ? [
+        {
+          id: 'compressor-can',
+          kind: 'land',
+          text: `The compressor’s own capacitor: discharge it, then its wires one post after the other onto ${compressorCan.name}.`,
+          why: 'Post for post nothing is exchanged, and no wire is left over.',
+          acts: [],
+        },
+      ]
+    : []

@@ -52,6 +52,10 @@ export interface JobDocument {
   /** How the can was wired by hand; null: as planned. */
   readonly canPut: CanAsPut | null
   readonly compressorMicrofarads: number | null
+  /** What the compressor's own capacitor is rated by its label, V; null: not read, or it shares the fan's. */
+  readonly compressorCanVolts: number | null
+  /** What takes its place; null: it stays. */
+  readonly compressorCan: Can | null
   /** The post that the far end of a hard-start kit is on; null: no kit. */
   readonly hardStart: PostId | null
   readonly prefer: Preference
@@ -154,6 +158,8 @@ export const EMPTY_JOB: JobDocument = {
   speed: null,
   can: null,
   compressorMicrofarads: null,
+  compressorCanVolts: null,
+  compressorCan: null,
   hardStart: null,
   canPut: null,
   frameGrounded: null,

@@ -203,6 +203,9 @@ export const FIELDS = {
   can: v.pipe(v.unknown(), v.transform(withStaysByLoad), CanSchema),
   hardStart: text('The hard-start kit’s post', 60),
   compressorMicrofarads: positive('The compressor’s µF', 'µF', MAX_MICROFARADS),
+  /** Where the compressor has a capacitor to itself: its volts by its label, and the one that takes its place. */
+  compressorCanVolts: positive('The volts of the compressor’s capacitor', 'V', 1000),
+  compressorCan: CanSchema,
   prefer: v.picklist(['exact', 'simple']),
   /** What counts in a capacitor from the van, first to last, where this job has an order of its own. */
   aims: v.pipe(

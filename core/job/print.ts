@@ -59,6 +59,7 @@ const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   motorStays: (value) => value !== true,
   protectedStart: (value) => value !== true,
   constants: (value) => value === null,
+  compressorCan: () => true,
   mechanical: () => true,
   drains: () => true,
   open: isEmptyList,

@@ -92,6 +92,17 @@ const InputShape = v.strictObject({
     ),
     null,
   ),
+  /** Of a compressor that has a capacitor to itself: the new one. */
+  compressorCan: v.optional(
+    v.nullable(
+      v.strictObject({
+        name: v.pipe(v.string(), v.maxLength(300)),
+        volts: positive('The compressor’s capacitor volts', 'V', 1000),
+        microfarads: positive('The compressor’s capacitor', 'µF', MAX_MICROFARADS),
+      }),
+    ),
+    null,
+  ),
   compressorVolts: v.optional(v.nullable(positive('The compressor’s capacitor volts', 'V', 1000)), null),
   /** Outputs of a blower that have no lead, as the technician said. */
   unusedOutputs: v.optional(

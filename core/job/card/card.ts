@@ -80,7 +80,7 @@ export function makeCard(request: HookupRequest, answer: HookupAnswer, heading: 
     verdict,
     sentence,
     rows: rowsOf(request, answer, posts),
-    capacitor: capacitorLines(request, answer, posts),
+    capacitor: [...capacitorLines(request, answer, posts), ...compressorLine(request)],
     settings: settingLines(request, answer),
     watch: [...new Set([...hazards.map((h) => h.message), ...answer.warnings.map((w) => w.message)])],
   }
@@ -141,6 +141,14 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
   if (goes.kind === 'post') return posts.find((p) => p.id === goes.post)?.name ?? goes.post
   return goes.kind === 'insulated' ? 'insulated by itself' : goes.kind === 'plug' ? 'in the plug' : 'loose'
 }
+
+/** Beside the fan's: the compressor's own, where it is new. */
+const compressorLine = ({ compressorCan }: HookupRequest): string[] =>
+  compressorCan
+    ? [
+        `Compressor’s own: ${compressorCan.name}, ${figure(compressorCan.microfarads)} µF, ${figure(compressorCan.volts)} V`,
+      ]
+    : []
 
 function capacitorLines(
   { can, unit, sheet, hardStart }: HookupRequest,

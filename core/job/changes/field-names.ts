@@ -23,6 +23,8 @@ export const FIELD_NAMES: Readonly<Record<keyof JobDocument, string>> = {
   frameGrounded: 'how the frame is grounded',
   canPut: 'the can’s jumpers and wires',
   compressorMicrofarads: 'the compressor’s µF',
+  compressorCanVolts: 'the volts of the compressor’s capacitor',
+  compressorCan: 'the compressor’s new capacitor',
   hardStart: 'the hard-start kit',
   prefer: 'the order of aims',
   aims: 'what counts in a capacitor',

@@ -1,5 +1,6 @@
 // The value of a field with one value, in the trade's words.
 import type * as v from 'valibot'
+import type { Can } from '../../capacitor/can'
 import type { CanMarking } from '../../capacitor/marking'
 import type { Aim } from '../../capacitor/stock-plan/aims'
 import { insulationName } from '../../motor/colour'
@@ -60,6 +61,9 @@ const markingWords = ({ sections, range, volts: rated, tolerancePercent }: CanMa
     tolerancePercent === null ? null : `±${figure(tolerancePercent)} %`,
   ])
 
+const canWords = ({ name, volts: rated, sections }: Can): string =>
+  `${name}, ${sections.map((s) => figure(s.microfarads)).join(' + ')} µF, ${figure(rated)} V`
+
 const UNTOLD = 'not told'
 
 const AIM_NAMES: Readonly<Record<Aim, string>> = {
@@ -97,8 +101,9 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
     `put by hand: ${jumpers.length === 1 ? 'one jumper' : `${jumpers.length} jumpers`}${wires.length > 0 ? ', wires moved' : ''}`,
   motorVolts: (x) => `joined for ${x} V`,
   frameGrounded: (x) => (x ? 'grounded otherwise' : 'not grounded otherwise'),
-  can: ({ name, volts: rated, sections }) =>
-    `${name}, ${sections.map((s) => figure(s.microfarads)).join(' + ')} µF, ${figure(rated)} V`,
+  can: canWords,
+  compressorCan: canWords,
+  compressorCanVolts: (x) => `${figure(x)} V`,
   hardStart: (post, job) => `to ${postWords(job, post)}`,
   compressorMicrofarads: (x) => `${figure(x)} µF`,
   prefer: (x) => (x === 'exact' ? 'closest first' : 'fewest jumpers first'),

@@ -37,6 +37,7 @@ export interface HookupInput {
   readonly speedChoices: Readonly<Record<PostId, SpeedName>>
   readonly compressorMicrofarads: number | null
   readonly compressorVolts: number | null
+  readonly compressorCan: HookupRequest['compressorCan']
   readonly unusedOutputs: readonly PostId[]
   readonly prefer: Preference
   readonly put: CanAsPut | null
@@ -96,6 +97,7 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     compressorMicrofarads: job.compressorMicrofarads,
     // A can that serves any is not asked for it, so that a label read later changes no proof.
     compressorVolts: can && can.volts < HIGHEST_CAN_VOLTS ? compressorLabelVolts(job) : null,
+    compressorCan: compressorCanOf(job),
     unusedOutputs: Object.keys(job.unusedOutputs).filter((post) => job.unusedOutputs[post]),
     prefer: job.prefer,
     put: job.canPut && can ? putOn(job.canPut, can) : null,
@@ -126,3 +128,15 @@ function putOn({ jumpers, wires }: CanAsPut, can: Pick<Can, 'sections'>): CanAsP
 /** What the compressor's side asks for, V: of a shared can the label's volts are both sides'; a single's are its own. null: not on record. */
 export const compressorLabelVolts = ({ canMarking }: Pick<JobDocument, 'canMarking'>): number | null =>
   canMarking && canMarking.sections.length > 1 ? canMarking.volts : null
+
+/** Has the compressor of this unit a capacitor to itself, beside the fan's? */
+export const hasCompressorCan = ({ unit }: Pick<JobDocument, 'unit'>): boolean =>
+  unit !== null && (unitTypeById(unit)?.posts.some((post) => post.kind === 'kept-cap') ?? false)
+
+function compressorCanOf(job: JobDocument): HookupInput['compressorCan'] {
+  const { compressorCan: can } = job
+  const [section] = can?.sections ?? []
+  return can && section && hasCompressorCan(job)
+    ? { name: can.name, volts: can.volts, microfarads: section.microfarads }
+    : null
+}

@@ -91,6 +91,7 @@ function done(job: JobDocument): Fact[] {
     ...safety(job),
     ...newMotor(job),
     ...newCan(job),
+    ...compressorCanFact(job),
     ...wiring(job),
     ...mounting(job),
     ...workFacts(job),
@@ -167,6 +168,18 @@ function newCan(job: JobDocument): Fact[] {
       technical: `${runs ? 'Capacitor' : 'Planned capacitor'}: ${can.name}, ${figure(can.volts)} V; the motor’s tag asks for ${figure(motor.capacitor.microfarads)} µF${compressor}.`,
     },
     ...kept,
+  ]
+}
+
+/** A new capacitor of the compressor's own. */
+function compressorCanFact({ compressorCan: can, compressorMicrofarads: asked }: JobDocument): Fact[] {
+  if (!can) return []
+  return [
+    {
+      section: 'done',
+      plain: `A new capacitor for the compressor: ${can.name}.`,
+      technical: `Compressor’s own capacitor: ${can.name}, ${figure(can.volts)} V${asked ? `; it asks for ${figure(asked)} µF` : ''}.`,
+    },
   ]
 }
 

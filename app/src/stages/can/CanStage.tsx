@@ -5,6 +5,7 @@ import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import type { Can } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
+import { hasCompressorCan } from '@oak/core/job/inputs/hookup-input'
 import type { VanDocument } from '@oak/core/job/van'
 import { insulationName } from '@oak/core/motor/colour'
 import type { Lead } from '@oak/core/motor/lead-sheet'
@@ -19,6 +20,7 @@ import { QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
 import { HardStart, kitEnd, Needs } from './CanNeeds'
 import { CanPicker } from './CanPicker'
+import { CompressorCan } from './CompressorCan'
 import { CanView } from './CanView'
 import { killEdits } from './can-stage-model'
 import { PlanSheet } from './PlanSheet'
@@ -65,6 +67,7 @@ export function CanStage(props: CanStageProps) {
         <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
         {shared ? <HardStart id={id} job={job} can={can} /> : null}
         {shared ? <StartCapacitor id={id} job={job} /> : null}
+        {hasCompressorCan(job) ? <CompressorCan id={id} job={job} /> : null}
         <Choice
           label="Plan"
           value={job.prefer}

@@ -1,0 +1,75 @@
+// An outdoor unit with two capacitors. The trap of its kind: the compressor's side is looked for on the fan's can.
+import { enterNumber, expect, signWires, test, pickMotor } from '../app'
+
+const VAN = '00000000-0000-4000-8000-00000000a0ad'
+
+test('the compressor’s own capacitor is tested by its own posts, and a single of the van takes its place', async ({
+  app,
+  server,
+}) => {
+  const line = {
+    kind: 'capacitor',
+    name: 'Single 40',
+    layout: 'single',
+    microfarads: [40],
+    volts: 440,
+    tolerancePercent: 6,
+    protectedStart: false,
+    measured: null,
+    quantity: 2,
+    cents: 1900,
+    countedAt: Date.UTC(2026, 0, 5),
+  }
+  const put = await app.request.post(`${server.url}/api/changes`, {
+    data: {
+      changes: [
+        {
+          id: '0194a000-0000-7000-8000-000000000001',
+          job: VAN,
+          path: ['stock', 'capacitor-single-40'],
+          value: line,
+          at: Date.UTC(2026, 0, 5, 8),
+          device: '0194c000-0000-7000-8000-000000000001',
+          technician: 'Ines',
+        },
+      ],
+    },
+  })
+  expect(await put.text()).not.toContain('problems')
+  await app.reload()
+  await app.getByTestId('start').click()
+  await app.getByRole('radio', { name: /its own/ }).click()
+  await app.getByTestId('choose-unit').click()
+  await app.getByTestId('stage-fault').click()
+  await app.getByTestId('fault-subject').getByRole('radio', { name: 'the compressor' }).click()
+  await app.getByTestId('fan-hums').click()
+  await app.getByTestId('ask-comp-microfarads').click()
+  await expect(app.getByTestId('read-microfarads-HERM')).toContainText('The compressor’s capacitor')
+  await app.getByTestId('read-microfarads-HERM').click()
+  await enterNumber(app, '0.2')
+  await app.keyboard.press('Escape')
+  await expect(app.getByTestId('fault-sentence')).toContainText(
+    'Found: the compressor’s capacitor has failed',
+  )
+  await app.getByTestId('stage-wires').click()
+  await signWires(app)
+  await app.getByTestId('direction').getByRole('radio', { name: /^CW,/ }).click()
+  await pickMotor(app, 'rowan-25r')
+  await app.getByTestId('motor-next').click()
+  await expect(app.getByTestId('compressor-can')).toContainText('It stays, unless')
+  await app.getByTestId('compressorMicrofarads').click()
+  await enterNumber(app, '45')
+  await app.getByTestId('compressorCanVolts').click()
+  await enterNumber(app, '370')
+  await expect(app.getByTestId('no-single')).toHaveText(
+    'No single of 45 µF ±6 % and 370 V or more is on the van.',
+  )
+  await app.getByTestId('compressorMicrofarads').click()
+  await enterNumber(app, '40')
+  await app.getByTestId('compressor-can-capacitor-single-40').click()
+  await expect(app.getByText('then its wires one post after the other onto Single 40.')).toBeVisible()
+  await app.getByTestId('stage-card').click()
+  await app.getByTestId('to-report').click()
+  await expect(app.getByTestId('report-done')).toContainText('A new capacitor for the compressor: Single 40.')
+  await expect(app.getByTestId('report-parts')).toContainText('1 × Single 40')
+})
