@@ -41,17 +41,13 @@ test('a seized fan and a dead compressor side are both found, taken by one press
   await expect(app.getByTestId('fault-next')).toHaveText('Take the 2 that were found')
   await app.getByTestId('fault-next').click()
   await expect(app.getByTestId('taken-faults')).toContainText('A bearing of the motor is worn or seized')
-  await expect(app.getByTestId('taken-faults')).toContainText(
-    'The compressor’s capacitor has failed',
-  )
+  await expect(app.getByTestId('taken-faults')).toContainText('The compressor’s capacitor has failed')
   await expect(app.getByTestId('mend-bearing')).toHaveText('To the motor')
   await expect(app.getByTestId('mend-comp-capacitor')).toHaveText('To the capacitor')
   await app.getByTestId('stage-card').click()
   await app.getByTestId('to-report').click()
   await expect(app.getByTestId('report-found')).toContainText('A bearing of the motor is worn or seized.')
-  await expect(app.getByTestId('report-found')).toContainText(
-    'The compressor’s capacitor has failed.',
-  )
+  await expect(app.getByTestId('report-found')).toContainText('The compressor’s capacitor has failed.')
   await app.getByTestId('report-style').getByRole('radio', { name: 'technical' }).click()
   await expect(app.getByTestId('report-found')).toContainText('(measured or seen)')
 })
