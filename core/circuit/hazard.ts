@@ -52,6 +52,7 @@ export type HazardCode =
   | 'evidence-conflict'
   | 'capacitor-lead-touches'
   | 'speeds-crossed'
+  | 'line-and-tap-exchanged'
   | 'outputs-tied'
   | 'idle-taps-tied'
   // From the solved circuit, where no rule names the wire.

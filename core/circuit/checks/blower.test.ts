@@ -61,6 +61,22 @@ describe('speeds', () => {
   })
 })
 
+describe('line lead and tap exchanged', () => {
+  it('with one speed is watched: the same winding, fed from its other end', () =>
+    expect(messages(on('gas-furnace-one-speed', { white: onPost('FAN'), black: onPost('N') }))).toEqual([
+      [
+        'watch',
+        'The black lead and the white lead are exchanged: with one speed the blower runs as well, but the line lead belongs on neutral on the fan control, and the next one to look will trust the tag.',
+      ],
+    ]))
+  it('with two outputs stops: the other speed would be dead', () =>
+    expect(on('gas-furnace-board', { white: onPost('COOL'), black: onPost('N') }).verdict).toBe('stop'))
+  it('with the tap left where the line lead is stops', () =>
+    expect(on('gas-furnace-one-speed', { black: onPost('N') }).hazards.map((h) => h.message)).toContain(
+      'The black lead is a speed tap, and neutral on the fan control is where the line lead goes.',
+    ))
+})
+
 describe('capacitor leads', () => {
   it.each([
     [
@@ -96,7 +112,7 @@ describe('capacitor leads', () => {
     const tie = { id: 'tie', from: 'N', to: 'B2', segments: [], traced: true, stated: [] }
     const { proof } = hookupWith({ ...request, wires: [...request.wires, tie] }, {})
     expect(proof.unknowns[0]).toBe(
-      'a wire ties the old blower capacitor to a line, and the new motor’s two capacitor leads may touch nothing else: trace that wire, and take it off or find what it feeds.',
+      'a wire ties the old blower capacitor to a line, and the motor’s two capacitor leads may touch nothing else: trace that wire, and take it off or find what it feeds.',
     )
     expect(['cannotTell', 'stop']).toContain(proof.verdict)
   })
@@ -121,7 +137,7 @@ describe('a unit whose motor turns something at both ends', () => {
       'Alder 33B has one shaft end; this unit’s motor turns something at both: take one with a through shaft.',
     )
     expect(through(null).sentence).toBe(
-      'Cannot tell yet: whether the new motor has two shaft ends is not on its sheet: look at it.',
+      'Cannot tell yet: whether the motor has two shaft ends is not on its sheet: look at it.',
     )
   })
 })
