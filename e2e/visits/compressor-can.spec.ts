@@ -1,5 +1,5 @@
 // An outdoor unit with two capacitors. The trap of its kind: the compressor's side is looked for on the fan's can.
-import { enterNumber, expect, signWires, test, pickMotor } from '../app'
+import { enterNumber, expect, signWires, test, pickMotor, verdict } from '../app'
 
 const VAN = '00000000-0000-4000-8000-00000000a0ad'
 
@@ -15,7 +15,7 @@ test('the compressor’s own capacitor is tested by its own posts, and a single 
     volts: 440,
     tolerancePercent: 6,
     protectedStart: false,
-    measured: null,
+    measured: [],
     quantity: 2,
     cents: 1900,
     countedAt: Date.UTC(2026, 0, 5),
@@ -67,6 +67,9 @@ test('the compressor’s own capacitor is tested by its own posts, and a single 
   await app.getByTestId('compressorMicrofarads').click()
   await enterNumber(app, '40')
   await app.getByTestId('compressor-can-capacitor-single-40').click()
+  await app.getByTestId('capacitor-next').click()
+  await expect(verdict(app)).toContainText('Proven')
+  await app.getByTestId('stage-capacitor').click()
   await expect(app.getByText('then its wires one post after the other onto Single 40.')).toBeVisible()
   await app.getByTestId('stage-card').click()
   await app.getByTestId('to-report').click()
