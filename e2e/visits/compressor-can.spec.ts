@@ -15,7 +15,6 @@ test('the compressor’s own capacitor is tested by its own posts, and a single 
     volts: 440,
     tolerancePercent: 6,
     protectedStart: false,
-    measured: [],
     quantity: 2,
     cents: 1900,
     countedAt: Date.UTC(2026, 0, 5),
