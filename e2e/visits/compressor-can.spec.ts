@@ -7,31 +7,33 @@ test('the compressor’s own capacitor is tested by its own posts, and a single 
   app,
   server,
 }) => {
-  const line = {
+  const line = (name: string, layout: string, microfarads: readonly number[], cents: number) => ({
     kind: 'capacitor',
-    name: 'Single 40',
-    layout: 'single',
-    microfarads: [40],
+    name,
+    layout,
+    microfarads,
     volts: 440,
     tolerancePercent: 6,
     protectedStart: false,
     quantity: 2,
-    cents: 1900,
+    cents,
     countedAt: Date.UTC(2026, 0, 5),
+  })
+  const van = {
+    'capacitor-single-40': line('Single 40', 'single', [40], 1900),
+    'capacitor-seven': line('Seven sections', 'multi-tap', [30, 15, 10, 5, 4, 3.5, 2.5], 4900),
   }
   const put = await app.request.post(`${server.url}/api/changes`, {
     data: {
-      changes: [
-        {
-          id: '0194a000-0000-7000-8000-000000000001',
-          job: VAN,
-          path: ['stock', 'capacitor-single-40'],
-          value: line,
-          at: Date.UTC(2026, 0, 5, 8),
-          device: '0194c000-0000-7000-8000-000000000001',
-          technician: 'Ines',
-        },
-      ],
+      changes: Object.entries(van).map(([id, value], i) => ({
+        id: `0194a000-0000-7000-8000-00000000000${i + 1}`,
+        job: VAN,
+        path: ['stock', id],
+        value,
+        at: Date.UTC(2026, 0, 5, 8),
+        device: '0194c000-0000-7000-8000-000000000001',
+        technician: 'Ines',
+      })),
     },
   })
   expect(await put.text()).not.toContain('problems')
