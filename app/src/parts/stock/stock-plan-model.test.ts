@@ -60,6 +60,16 @@ it('choosing takes the parts and gives back those of another plan', () => {
     { path: ['taken', 'c-dual'], value: { quantity: 2 } },
   ])
 })
+it('choosing leaves the compressor’s own taken, beside the plan’s of the same line', () => {
+  const own = { id: 'c-s7', name: 'S', volts: 440, tolerancePercent: 6, protectedStart: false, sections: [] }
+  const job = { ...EMPTY_JOB, compressorCan: own, taken: { 'c-s7': { quantity: 1 } } }
+  expect(chooseEdits(plan(['c-dual']), VAN, job, null).slice(1)).toEqual([
+    { path: ['taken', 'c-dual'], value: { quantity: 1 } },
+  ])
+  expect(chooseEdits(plan(['c-s7']), VAN, job, null).slice(1)).toEqual([
+    { path: ['taken', 'c-s7'], value: { quantity: 2 } },
+  ])
+})
 it('two of a kind keep names of their own', () => {
   expect(canOfPlan(plan(['c-s7', 'c-s7']), VAN, null)?.sections.map((s) => s.of)).toEqual([
     'Single 7.5',

@@ -5,6 +5,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { VanDocument } from '@oak/core/job/van'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import type { Edit } from '../../platform/state/jobs'
+import { compressorsOf } from './compressor-can-model'
 import { canOf, openSections } from './van-model'
 
 type Plan = CapacitorPlanOutput['plans'][number]
@@ -147,6 +148,9 @@ export function chooseEdits(
   plan.cans
     .filter((c) => c.keptFor === null)
     .forEach(({ part }) => counts.set(part, (counts.get(part) ?? 0) + 1))
+  // The compressor's own is no part of the fan's plan, and stays taken.
+  const own = job.compressorCan && compressorsOf(job, job.compressorCan.id) > 0 ? job.compressorCan.id : null
+  if (own !== null) counts.set(own, (counts.get(own) ?? 0) + 1)
   const back = Object.keys(job.taken).filter((line) => isRunCapacitor(van, line) && !counts.has(line))
   return [
     { path: ['can'], value: can },

@@ -4,12 +4,11 @@ import { View } from 'react-native'
 import type { Can } from '@oak/core/capacitor/can'
 import { singlesFor } from '@oak/core/capacitor/stock-plan/single'
 import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
-import type { JobDocument } from '@oak/core/job/document'
 import { figure } from '@oak/core/quantity/display'
 import type { StageProps } from '../../parts/frame/stage-screen'
+import { exchangeEdits } from '../../parts/stock/compressor-can-model'
 import { offeredCans } from '../../parts/stock/van-model'
 import { editJob, useVan } from '../../platform/state/app'
-import type { Edit } from '../../platform/state/jobs'
 import { FigureTap } from '../../ui/FigureTap'
 import { Group, Option } from '../../ui/Group'
 import { NumberPad } from '../../ui/NumberPad'
@@ -75,7 +74,9 @@ function Singles({ id, job }: StageProps) {
       </Words>
     )
   const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
-  const there = offeredCans(van, left).filter((can) => (left[can.id] ?? 0) > 0 || job.taken[can.id])
+  const there = offeredCans(van, left).filter(
+    (can) => (left[can.id] ?? 0) > 0 || compressorCan?.id === can.id,
+  )
   const fitting = singlesFor(there, { microfarads, volts, tolerancePercent })
   const options: readonly (Can | null)[] = [null, ...fitting]
   return (
@@ -96,7 +97,7 @@ function Singles({ id, job }: StageProps) {
             key={can?.id ?? 'stays'}
             selected={(compressorCan?.id ?? null) === (can?.id ?? null)}
             label={can ? `${can.name}, ${figure(can.volts)} V` : 'it stays'}
-            onPress={() => editJob(id, exchange(job, can))}
+            onPress={() => editJob(id, exchangeEdits(job, can))}
             testID={`compressor-can-${can?.id ?? 'stays'}`}
             style={{ paddingHorizontal: 12 }}
           >
@@ -106,16 +107,4 @@ function Singles({ id, job }: StageProps) {
       </Group>
     </>
   )
-}
-
-/** Taken of the van with the choice, given back with another one. */
-function exchange(job: JobDocument, can: Can | null): Edit[] {
-  const before = job.compressorCan
-  return [
-    { path: ['compressorCan'], value: can },
-    ...(before && job.taken[before.id] && before.id !== can?.id
-      ? [{ path: ['taken', before.id], value: null }]
-      : []),
-    ...(can && !job.taken[can.id] ? [{ path: ['taken', can.id], value: { quantity: 1 } }] : []),
-  ]
 }

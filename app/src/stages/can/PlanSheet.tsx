@@ -22,6 +22,7 @@ import { Words } from '../../ui/Words'
 import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { leftText, priceText } from '../../parts/stock/van-model'
 import { AimOrder } from '../../parts/stock/AimOrder'
+import { takenForFan } from '../../parts/stock/compressor-can-model'
 import { chooseEdits, stockParts } from '../../parts/stock/stock-plan-model'
 
 type Plan = CapacitorPlanOutput['plans'][number]
@@ -70,14 +71,32 @@ interface PlansProps {
 
 function Plans({ id, job, shared, aims, stays, onClose }: PlansProps) {
   const { document: van, left } = useVan()
-  const { canMarking, motor, compressorMicrofarads } = job
+  const { canMarking, motor, compressorMicrofarads, compressorCan, taken } = job
   const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const input = useMemo(() => {
     const loads = wantedLoads({ motor, compressorMicrofarads, canMarking }, shared)
     return loads.length > 0
-      ? { stock: stockParts(van, left, job.taken), loads, tolerancePercent, aims, stays }
+      ? {
+          stock: stockParts(van, left, takenForFan({ compressorCan, taken })),
+          loads,
+          tolerancePercent,
+          aims,
+          stays,
+        }
       : null
-  }, [van, left, motor, compressorMicrofarads, job.taken, canMarking, tolerancePercent, shared, aims, stays])
+  }, [
+    van,
+    left,
+    motor,
+    compressorMicrofarads,
+    compressorCan,
+    taken,
+    canMarking,
+    tolerancePercent,
+    shared,
+    aims,
+    stays,
+  ])
   const result = useOperation('capacitor-plan', input)
   const output = result?.ok ? (result.output as CapacitorPlanOutput) : null
   return (

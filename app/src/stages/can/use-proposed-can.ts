@@ -5,6 +5,7 @@ import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
 import type { JobDocument } from '@oak/core/job/document'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { useCurrentOperation } from '../../parts/frame/use-operation'
+import { takenForFan } from '../../parts/stock/compressor-can-model'
 import { canOfPlan, chooseEdits, stockParts } from '../../parts/stock/stock-plan-model'
 import { offeredCans } from '../../parts/stock/van-model'
 import { useVan } from '../../platform/state/app'
@@ -24,15 +25,27 @@ export interface ProposedCan {
 export function useProposedCan(job: JobDocument, shared: boolean): ProposedCan {
   const { document: van, left } = useVan()
   const deviceAims = useDeviceSettings((s) => s.aims)
-  const { motor, compressorMicrofarads, canMarking, taken } = job
+  const { motor, compressorMicrofarads, canMarking, taken, compressorCan } = job
   const aims = job.aims ?? deviceAims
   const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const isChosen = job.can !== null
   const input = useMemo(() => {
     const loads = wantedLoads({ motor, compressorMicrofarads, canMarking }, shared)
-    const stock = isChosen ? [] : stockParts(van, left, taken)
+    const stock = isChosen ? [] : stockParts(van, left, takenForFan({ compressorCan, taken }))
     return loads.length > 0 && stock.length > 0 ? { stock, loads, tolerancePercent, aims, stays: null } : null
-  }, [van, left, motor, compressorMicrofarads, canMarking, taken, tolerancePercent, shared, aims, isChosen])
+  }, [
+    van,
+    left,
+    motor,
+    compressorMicrofarads,
+    canMarking,
+    taken,
+    compressorCan,
+    tolerancePercent,
+    shared,
+    aims,
+    isChosen,
+  ])
   const { answer, isCurrent } = useCurrentOperation('capacitor-plan', input)
   const plan = answer?.ok ? (answer.output as CapacitorPlanOutput).plans[0] : undefined
   const best = plan && isCurrent ? canOfPlan(plan, van, null) : null
