@@ -391,8 +391,7 @@ it('a row says its reason, whichever way it goes', () => {
   )
 })
 it('a motor of another kind is called what it is', () => {
-  const figures = (candidate: LeadSheet) =>
-    one(OLD, candidate).rows.find((r) => r.criterion === 'kind')?.figures
+  const figures = (of: LeadSheet) => one(OLD, of).rows.find((r) => r.criterion === 'kind')?.figures
   expect(figures(sheet('rowan-25r'))).toContain('an outdoor fan motor')
   expect(figures(sheet('alder-33b'))).toContain('a blower motor')
   expect(figures(sheet('rowan-25r', (s) => Object.assign(s, { kind: 'three-phase' })))).toContain(
