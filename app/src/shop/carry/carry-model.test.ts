@@ -47,3 +47,22 @@ it('a tick takes one of the stock, once, and its undoing gives it back', () => {
   ])
   expect(tickEdits('meter', false, null, held)).toEqual([{ path: ['carried', 'meter'], value: null }])
 })
+it('the compressor’s own of the same line stays taken, whether the fan’s is ticked or not', () => {
+  const compressorCan = {
+    id: 'capacitor-x',
+    name: 'X',
+    volts: 440,
+    tolerancePercent: 6,
+    protectedStart: false,
+    sections: [],
+  }
+  const holding = (quantity: number) => ({ ...job, compressorCan, taken: { 'capacitor-x': { quantity } } })
+  expect(tickEdits('can', true, 'capacitor-x', holding(1))[1]).toEqual({
+    path: ['taken', 'capacitor-x'],
+    value: { quantity: 2 },
+  })
+  expect(tickEdits('can', false, 'capacitor-x', holding(2))[1]).toEqual({
+    path: ['taken', 'capacitor-x'],
+    value: { quantity: 1 },
+  })
+})

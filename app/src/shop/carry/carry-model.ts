@@ -3,6 +3,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { VanDocument } from '@oak/core/job/van'
 import type { PlanCounts } from '@oak/core/carry/carry-list'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
+import { compressorsOf, takenForFan } from '../../parts/stock/compressor-can-model'
 import type { Edit } from '../../platform/state/jobs'
 
 /** The van's line of an item; null where it is none of the stock. */
@@ -21,8 +22,11 @@ export function lineFor(item: string, job: JobDocument, van: VanDocument): strin
 export function tickEdits(item: string, on: boolean, line: string | null, job: JobDocument): Edit[] {
   const edits: Edit[] = [{ path: ['carried', item], value: on ? true : null }]
   if (line === null) return edits
-  if (on && !job.taken[line]) edits.push({ path: ['taken', line], value: { quantity: 1 } })
-  if (!on && job.taken[line]) edits.push({ path: ['taken', line], value: null })
+  const fans = takenForFan(job)[line]
+  const compressors = compressorsOf(job, line)
+  if (on && !fans) edits.push({ path: ['taken', line], value: { quantity: 1 + compressors } })
+  if (!on && fans)
+    edits.push({ path: ['taken', line], value: compressors > 0 ? { quantity: compressors } : null })
   return edits
 }
 
