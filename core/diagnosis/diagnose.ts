@@ -1,9 +1,8 @@
 // What was found, the ranked causes of a fault, with what speaks for and against each, what contradicts, and the next test worth doing.
 import { known } from '../quantity/at'
-import type { CanMarking } from '../capacitor/marking'
 import type { UnitType } from '../wiring/unit-type'
-import { answersFrom, tooHigh, type Probe, type ProbeReading, type ReadingAnswer } from './answers'
-import { foundFaults, unexplained, type AnswersOf, type FoundFault } from './found'
+import { tooHigh, type Probe, type ReadingAnswer } from './answers'
+import { foundFaults, unexplained, type FoundFault } from './found'
 import {
   CONTRIBUTORY,
   modelFor,
@@ -15,19 +14,12 @@ import {
 } from './model'
 import { isAllowed, suggest, type Doubts, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
+import { answersOfBoth, readAnswers, type SeenAndRead } from './seen'
 
-/** What was seen and read of a fault. */
-export interface DiagnosisInput {
-  readonly unit: UnitType
+/** What was seen and read, and what is asked about it. */
+export interface DiagnosisInput extends SeenAndRead {
   /** Which causes are ranked and which questions asked: the fan's, unless said otherwise. What was found is found of both. */
   readonly subject?: Subject
-  /** Test id to answer id, as tapped. */
-  readonly observations: Answers
-  readonly readings: Readonly<Partial<Record<Probe, ProbeReading>>>
-  readonly marking: CanMarking | null
-  /** What the motor's plate asks its capacitor to be, µF; null when it cannot be read. */
-  readonly plateMicrofarads?: number | null
-  readonly plateAmps: number | null
 }
 
 /** How a chance is called; `found`: measured or seen, and no chance any more. */
@@ -92,16 +84,9 @@ const SPEAKS = 1.6
 export function diagnose(input: DiagnosisInput): Diagnosis {
   const { subject = 'fan', unit, observations } = input
   const model = modelFor(unit, subject)
-  const readings = answersFrom(input.readings, {
-    volts: unit.volts,
-    marking: input.marking,
-    plateMicrofarads: input.plateMicrofarads ?? null,
-    plateAmps: input.plateAmps,
-  })
+  const readings = readAnswers(input)
   const dangers = tooHigh(input.readings, unit.volts)
-  const answersOf = Object.fromEntries(
-    SUBJECTS.map((s) => [s, mergedAnswers(modelFor(unit, s), observations, readings)]),
-  ) as AnswersOf
+  const answersOf = answersOfBoth(input, readings)
   const answers = answersOf[subject]
   const found = foundFaults(unit, answersOf)
   const own = readings.filter((r) => model.tests.some((t) => t.id === r.test))
@@ -232,17 +217,6 @@ function questionsOf(
     open: true,
   }))
   return [...tests, ...beside]
-}
-
-/** A figure outranks a tap. */
-function mergedAnswers(model: Model, observations: Answers, readings: readonly ReadingAnswer[]): Answers {
-  const merged: Record<string, string> = {}
-  for (const test of model.tests) {
-    const read = readings.find((r) => r.test === test.id)?.answer
-    const answer = read ?? observations[test.id]
-    if (answer !== undefined && test.answers.some((a) => a.id === answer)) merged[test.id] = answer
-  }
-  return merged
 }
 
 /** From which chance on a cause is called what. Our judgement. */

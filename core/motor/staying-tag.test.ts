@@ -25,7 +25,7 @@ const FACTS: StayingFacts = {
   hertz: 60,
   leads: [lead('BK', 'motor-common'), lead('WH', 'run'), lead('BN', 'start')],
   labelMicrofarads: 7.5,
-  labelVolts: 370,
+  capacitorVolts: 370,
   turns: 'CCW',
   mechanical: null,
 }
@@ -64,7 +64,7 @@ it('an unreadable plate leaves gaps; volts come from the supply, µF from the fa
   expect(draft.volts).toEqual({ low: 208, high: 230 })
   expect(draft.capacitor).toEqual({ microfarads: 7.5, volts: 370 })
   expect(tagProblems(draft).map((p) => p.message)).toContain('The rated rpm is missing.')
-  const nothing = stayingTag({ ...FACTS, plate: EMPTY_MOTOR_PLATE, labelMicrofarads: null, labelVolts: null })
+  const nothing = stayingTag({ ...FACTS, plate: EMPTY_MOTOR_PLATE, labelMicrofarads: null })
   expect(nothing.capacitor).toEqual({ microfarads: null, volts: 370 })
 })
 it('a wire whose role is not known is no lead yet; one without a colour has the usual one, if that is free', () => {

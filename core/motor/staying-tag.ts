@@ -32,9 +32,10 @@ export interface StayingFacts {
   readonly unitVolts: number | null
   readonly hertz: 50 | 60
   readonly leads: readonly StayingLead[]
-  /** The fan's side of the old can's label: it stands in where the plate is silent. µF and V. */
+  /** The fan's side of the old can's label, µF: it stands in where the plate is silent. */
   readonly labelMicrofarads: number | null
-  readonly labelVolts: number | null
+  /** Where the plate is silent, V: the old can's, or what serves any motor. */
+  readonly capacitorVolts: number
   /** Seen from the lead end, where the fan's direction is known otherwise than by the plate. */
   readonly turns: 'CW' | 'CCW' | null
   readonly mechanical: Mechanical | null
@@ -63,7 +64,7 @@ export function stayingTag(facts: StayingFacts): TagDraft {
     capacitor: hasCapacitor
       ? {
           microfarads: plate.microfarads ?? facts.labelMicrofarads,
-          volts: plate.capacitorVolts ?? facts.labelVolts ?? 370,
+          volts: plate.capacitorVolts ?? facts.capacitorVolts,
         }
       : null,
     horsepower: [{ horsepower: power ?? '', coversFrom: null, amps: plate.amps[0] ?? null, tap: null }],

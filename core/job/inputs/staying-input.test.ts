@@ -39,7 +39,7 @@ it('the draft has a lead for each wire at the motor, by its role, and the fan’
 })
 it('a job that knows nothing gives a bare tag, not an error', () => {
   const draft = stayingDraft(EMPTY_JOB)
-  expect([draft.leads, draft.rpm, draft.capacitor]).toEqual([[], null, { microfarads: null, volts: 370 }])
+  expect([draft.leads, draft.rpm, draft.capacitor]).toEqual([[], null, { microfarads: null, volts: 440 }])
 })
 it('turns as the fan was found to, where the plate does not say', () =>
   expect(stayingDraft({ ...JOB, wanted: { direction: 'CW', seenFrom: 'shaft-end' } }).turns).toEqual({
@@ -72,6 +72,43 @@ describe('what rules it out', () => {
   it('a weak capacitor does not; and a motor that goes may be as dead as it is', () => {
     expect(stayRefusal({ ...stays, fault: fault('capacitor-weak') })).toBeNull()
     expect(stayRefusal({ ...stays, motorStays: false, fault: fault('winding-open') })).toBeNull()
+  })
+  it('a winding read open cold or shorted, though nobody took it as the fault', () => {
+    const read = (cr: number | 'OL', rs: number | 'OL', more = {}) => ({
+      ...stays,
+      ...more,
+      unit: 'cooling-1-pole-shared-capacitor',
+      measurements: {
+        'ohms-common-run': ohms(cr),
+        'ohms-common-start': ohms(30),
+        'ohms-run-start': ohms(rs),
+      },
+    })
+    // Sound windings add up: 15 + 30 = 45. An open run winding leaves only common to start.
+    expect(stayRefusal(read(15, 45))).toBeNull()
+    expect(stayRefusal(read('OL', 'OL', { observations: { heat: 'cold' } }))).toBe(
+      'The old motor cannot stay: a winding is open, as it was measured or seen.',
+    )
+    // Hot, its protector may be what is open: that is no winding yet.
+    expect(stayRefusal(read('OL', 'OL', { observations: { heat: 'hot' } }))).toBeNull()
+    expect(stayRefusal(read(0.3, 30.3))).toBe(
+      'The old motor cannot stay: turns of a winding are shorted, as it was measured or seen.',
+    )
+  })
+  it('a seized shaft, until it was freed; a worn bearing runs on', () => {
+    const seized = {
+      ...stays,
+      unit: 'cooling-1-pole-shared-capacitor',
+      observations: { spin: 'seized', 'fan-does': 'hums' },
+    }
+    expect(stayRefusal(seized)).toBe(
+      'The old motor cannot stay: its shaft does not turn, as it was measured or seen.',
+    )
+    expect(stayRefusal({ ...seized, fault: fault('bearing') })).toBe(
+      'The old motor cannot stay: its shaft does not turn, by the fault on record.',
+    )
+    expect(stayRefusal({ ...seized, works: { freed: { text: 'Seized fan freed with oil' } } })).toBeNull()
+    expect(stayRefusal({ ...seized, observations: { spin: 'drags' }, fault: fault('bearing') })).toBeNull()
   })
   it('takes the proof away wherever it stood', () => {
     expect(proofState(FINISHED).kind).toBe('stands')

@@ -1,4 +1,5 @@
 // The old motor where it stays: its tag from the record, and why it may not stay.
+import { HIGHEST_CAN_VOLTS } from '../../circuit/unknowns'
 import { insulationOf } from '../../motor/insulation'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
@@ -10,6 +11,7 @@ import { differences } from '../../wiring/like-for-like'
 import { unitTypeById } from '../../wiring/unit-types'
 import { goesToMotor, type NamedWire } from '../../wiring/wire'
 import type { JobDocument } from '../document'
+import { foundOnRecord } from './diagnose-input'
 import { labelOf } from './old-can-input'
 import { jobHertz, jobSupply } from './supply-input'
 
@@ -23,7 +25,8 @@ export function stayingDraft(job: JobDocument): TagDraft {
     hertz: jobHertz(job) ?? 60,
     leads: leadsOf(job),
     labelMicrofarads: labelOf(job, 'FAN'),
-    labelVolts: job.canMarking?.volts ?? null,
+    // Volts that nothing tells: a lower class could be too low.
+    capacitorVolts: job.canMarking?.volts ?? HIGHEST_CAN_VOLTS,
     turns: job.wanted && seenFrom(job.wanted, 'lead-end').direction,
     mechanical: job.oldBody,
   })
@@ -59,14 +62,23 @@ const DEAD: Readonly<Record<string, string>> = {
   'winding-shorted': 'turns of a winding are shorted',
   electronics: 'its electronics have failed',
 }
+const SEIZED = 'its shaft does not turn'
 
-/** Why the old motor cannot stay, in one sentence, by what was measured or found; null: nothing on record speaks against it. */
+/** A worn bearing runs on for a while; a seized one only once it was freed, and that is for today. */
+const isSeized = ({ observations, works }: JobDocument): boolean =>
+  observations.spin === 'seized' && works.freed === undefined
+
+/** Why the old motor cannot stay, in one sentence, by what was measured, seen or taken; null: nothing on record speaks against it. */
 export function stayRefusal(job: JobDocument): string | null {
   if (!job.motorStays) return null
   const frame = job.measurements['ohms-frame']?.value
   if (frame !== undefined && insulationOf(frame) === 'grounded')
     return 'The old motor cannot stay: its winding reads to ground.'
-  const found = [...(job.fault ? [job.fault.cause] : []), ...Object.keys(job.alsoFound)]
-  const dead = found.find((cause) => Object.hasOwn(DEAD, cause))
-  return dead === undefined ? null : `The old motor cannot stay: ${DEAD[dead]}, by the fault on record.`
+  const words = (cause: string) =>
+    Object.hasOwn(DEAD, cause) ? DEAD[cause] : cause === 'bearing' && isSeized(job) ? SEIZED : undefined
+  const deadBy = (causes: readonly string[]) => causes.map(words).find((said) => said !== undefined)
+  const taken = deadBy([...(job.fault ? [job.fault.cause] : []), ...Object.keys(job.alsoFound)])
+  if (taken !== undefined) return `The old motor cannot stay: ${taken}, by the fault on record.`
+  const found = deadBy(foundOnRecord(job).map(({ id }) => id))
+  return found === undefined ? null : `The old motor cannot stay: ${found}, as it was measured or seen.`
 }

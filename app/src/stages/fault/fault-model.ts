@@ -1,7 +1,5 @@
-// What the fault screen works with: the operation's input from a job, where readings are taken, and the glyphs of what a fan does.
+// What the fault screen works with: where readings are taken, and the glyphs of what a fan does.
 import type { PostKind, UnitType } from '@oak/core/wiring/unit-type'
-import { supplyFacts } from '@oak/core/job/inputs/supply-input'
-import type { SupplyFacts } from '@oak/core/supply/supply'
 import type { Subject } from '@oak/core/diagnosis/model'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Fault } from '@oak/core/job/fields'
@@ -65,39 +63,6 @@ export function probesFor(unit: UnitType | undefined, reads: string | null): rea
       .replace(/^FAN to C/, fan && c ? `${fan} to ${c}` : 'Its two posts')
       .replace(/^HERM to C/, compressor && c ? `${compressor} to ${c}` : 'The compressor’s capacitor'),
   }))
-}
-
-const KNOWN = new Set(Object.values(PROBES_OF).flatMap((list) => list.map((p) => p.probe)))
-
-export interface DiagnoseInput {
-  readonly unit: string
-  readonly subject: Subject
-  readonly observations: Readonly<Record<string, string>>
-  readonly readings: Readonly<Record<string, unknown>>
-  readonly marking: unknown
-  readonly plateMicrofarads: number | null
-  readonly plateAmps: number | null
-  readonly supply: SupplyFacts
-}
-
-/** null while the unit is not known. Amps of several speeds: the plate's highest counts. */
-export function diagnoseInput(job: JobDocument, subject: Subject = 'fan'): DiagnoseInput | null {
-  if (!job.unit) return null
-  const amps = job.motorPlate?.amps ?? []
-  return {
-    unit: job.unit,
-    subject,
-    observations: job.observations,
-    readings: Object.fromEntries(
-      Object.entries(job.measurements)
-        .filter(([probe]) => KNOWN.has(probe))
-        .map(([probe, { quantity, value, accuracy }]) => [probe, { quantity, value, accuracy }]),
-    ),
-    marking: job.canMarking,
-    plateMicrofarads: job.motorPlate?.microfarads ?? null,
-    plateAmps: amps.length > 0 ? Math.max(...amps) : null,
-    supply: supplyFacts(job),
-  }
 }
 
 export const STRENGTH_WORDS: Readonly<Record<DiagnoseOutput['causes'][number]['strength'], string>> = {
