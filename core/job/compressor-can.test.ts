@@ -6,7 +6,8 @@ import { hookupWith } from '../testing/fixtures'
 import { knownUnitType } from '../wiring/unit-types'
 import { makeCard } from './card/card'
 import { EMPTY_JOB, type JobDocument } from './document'
-import { hasCompressorCan, hookupInput } from './inputs/hookup-input'
+import { hasCompressorCan, newCompressorCan } from './inputs/compressor-can'
+import { hookupInput } from './inputs/hookup-input'
 import { printOf } from './print'
 import { composeReport } from './report/report'
 
@@ -50,12 +51,35 @@ it('is told by the card, by a step of its own, and by the report', () => {
   expect(fitSteps(request, answer).find((s) => s.id === 'compressor-can')?.text).toBe(
     'The compressor’s own capacitor: discharge it, then its wires one post after the other onto Single 40.',
   )
-  const done = (style: 'plain' | 'technical') =>
-    composeReport(OWN, style)
+})
+it('is told by the report as planned, until the visit is at its end', () => {
+  const done = (job: JobDocument, style: 'plain' | 'technical') =>
+    composeReport(job, style)
       .sections.find((s) => s.id === 'done')
       ?.lines.join(' ')
-  expect(done('plain')).toContain('A new capacitor for the compressor: Single 40.')
-  expect(done('technical')).toContain('Compressor’s own capacitor: Single 40, 440 V; it asks for 40 µF.')
+  expect(done(OWN, 'plain')).toContain('A new capacitor for the compressor is planned: Single 40.')
+  expect(done(OWN, 'technical')).toContain('Planned for the compressor: Single 40, 440 V; it asks for 40 µF.')
+  const ended = { ...OWN, ended: { at: 1 } }
+  expect(done(ended, 'plain')).toContain('A new capacitor for the compressor: Single 40.')
+  expect(done(ended, 'technical')).toContain(
+    'Compressor’s own capacitor: Single 40, 440 V; it asks for 40 µF.',
+  )
+})
+it.each([
+  ['another value is asked for', { compressorMicrofarads: 45 }],
+  ['more volts are asked for', { compressorCanVolts: 441 }],
+  ['its µF are not known any more', { compressorMicrofarads: null }],
+  ['the unit is another', { unit: 'cooling-2-pole-shared-capacitor' }],
+])('is left out everywhere once %s', (_, change) => {
+  const other = { ...OWN, ...change }
+  expect(newCompressorCan(OWN)?.name).toBe('Single 40')
+  expect(newCompressorCan(other)).toBeNull()
+  expect(hookupInput(other)?.compressorCan ?? null).toBeNull()
+  expect(
+    composeReport(other, 'technical')
+      .sections.flatMap((s) => s.lines)
+      .join(),
+  ).not.toContain('Single 40')
 })
 it('nothing is said of one that stays', () => {
   const { request, answer } = worked({ ...OWN, compressorCan: null })

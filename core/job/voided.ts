@@ -12,7 +12,17 @@ interface FieldEdit {
 const OF_DIRECTION = ['plug', 'wanted', 'motor', 'unit'] as const
 
 /** Work on these goes on after the visit was said to be at its end: then it is not. */
-const OF_WORK = ['unit', 'wires', 'motor', 'can', 'placements', 'observations', 'fault', 'startup'] as const
+const OF_WORK = [
+  'unit',
+  'wires',
+  'motor',
+  'can',
+  'compressorCan',
+  'placements',
+  'observations',
+  'fault',
+  'startup',
+] as const
 
 /** Edits to make with these, so that nothing stands that was said of something else; empty: nothing falls. */
 export function voidedBy(job: JobDocument, edits: readonly FieldEdit[]): FieldEdit[] {

@@ -15,6 +15,7 @@ import { voltsChoices, voltsName } from '../../motor/volts-choice'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { SupplyFacts } from '../../supply/supply'
 import type { JobDocument } from '../document'
+import { newCompressorCan } from './compressor-can'
 import { supplyFacts } from './supply-input'
 
 /** What a hookup still waits for. */
@@ -129,14 +130,8 @@ function putOn({ jumpers, wires }: CanAsPut, can: Pick<Can, 'sections'>): CanAsP
 export const compressorLabelVolts = ({ canMarking }: Pick<JobDocument, 'canMarking'>): number | null =>
   canMarking && canMarking.sections.length > 1 ? canMarking.volts : null
 
-/** Has the compressor of this unit a capacitor to itself, beside the fan's? */
-export const hasCompressorCan = ({ unit }: Pick<JobDocument, 'unit'>): boolean =>
-  unit !== null && (unitTypeById(unit)?.posts.some((post) => post.kind === 'kept-cap') ?? false)
-
 function compressorCanOf(job: JobDocument): HookupInput['compressorCan'] {
-  const { compressorCan: can } = job
+  const can = newCompressorCan(job)
   const [section] = can?.sections ?? []
-  return can && section && hasCompressorCan(job)
-    ? { name: can.name, volts: can.volts, microfarads: section.microfarads }
-    : null
+  return can && section ? { name: can.name, volts: can.volts, microfarads: section.microfarads } : null
 }

@@ -17,6 +17,7 @@ import { safeProgress } from '../../safety/progress'
 import { unitTypeById } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { Fault } from '../fields'
+import { newCompressorCan } from '../inputs/compressor-can'
 import { CAN_PROBES, chargeProbe, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { proofState, standingProof } from '../standing-proof'
 import { jobStartUp, wasStarted } from '../start-up'
@@ -171,14 +172,17 @@ function newCan(job: JobDocument): Fact[] {
   ]
 }
 
-/** A new capacitor of the compressor's own. */
-function compressorCanFact({ compressorCan: can, compressorMicrofarads: asked }: JobDocument): Fact[] {
+/** A new capacitor of the compressor's own; planned until the fan was seen to run, or the visit is said to be at its end. */
+function compressorCanFact(job: JobDocument): Fact[] {
+  const can = newCompressorCan(job)
   if (!can) return []
+  const isIn = isFitted(job) || job.ended !== null
+  const asked = figure(job.compressorMicrofarads ?? 0)
   return [
     {
       section: 'done',
-      plain: `A new capacitor for the compressor: ${can.name}.`,
-      technical: `Compressor’s own capacitor: ${can.name}, ${figure(can.volts)} V${asked ? `; it asks for ${figure(asked)} µF` : ''}.`,
+      plain: `A new capacitor for the compressor${isIn ? '' : ' is planned'}: ${can.name}.`,
+      technical: `${isIn ? 'Compressor’s own capacitor' : 'Planned for the compressor'}: ${can.name}, ${figure(can.volts)} V; it asks for ${asked} µF.`,
     },
   ]
 }

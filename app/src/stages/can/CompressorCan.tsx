@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import type { Can } from '@oak/core/capacitor/can'
 import { singlesFor } from '@oak/core/capacitor/stock-plan/single'
-import { DEFAULT_TOLERANCE_PERCENT } from '@oak/core/capacitor/verdict'
+import { compressorAsks, newCompressorCan } from '@oak/core/job/inputs/compressor-can'
 import { figure } from '@oak/core/quantity/display'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { exchangeEdits } from '../../parts/stock/compressor-can-model'
@@ -66,26 +66,31 @@ export function CompressorCan({ id, job }: StageProps) {
 /** It stays, or one of the van's singles takes its place. */
 function Singles({ id, job }: StageProps) {
   const { document: van, left } = useVan()
-  const { compressorMicrofarads: microfarads, compressorCanVolts: volts, compressorCan } = job
-  if (microfarads === null || volts === null)
+  const asks = compressorAsks(job)
+  const { compressorCan } = job
+  if (!asks)
     return (
       <Words size="small" tone="quiet">
         It stays, unless its µF and volts are entered and one of the van takes its place.
       </Words>
     )
-  const tolerancePercent = job.tolerancePercent ?? DEFAULT_TOLERANCE_PERCENT
   const there = offeredCans(van, left).filter(
     (can) => (left[can.id] ?? 0) > 0 || compressorCan?.id === can.id,
   )
-  const fitting = singlesFor(there, { microfarads, volts, tolerancePercent })
+  const fitting = singlesFor(there, asks)
+  const asked = `${figure(asks.microfarads)} µF ±${figure(asks.tolerancePercent)} % and ${figure(asks.volts)} V or more`
   const options: readonly (Can | null)[] = [null, ...fitting]
   return (
     <>
       {fitting.length === 0 ? (
+        <VerdictLine mark="cannotTell" text={`No single of ${asked} is on the van.`} testID="no-single" />
+      ) : null}
+      {compressorCan && newCompressorCan(job) === null ? (
         <VerdictLine
-          mark="cannotTell"
-          text={`No single of ${figure(microfarads)} µF ±${figure(tolerancePercent)} % and ${figure(volts)} V or more is on the van.`}
-          testID="no-single"
+          mark="stop"
+          text={`${compressorCan.name} was chosen, and is not ${asked}: it is left out. Choose another, or leave the old one in.`}
+          toned
+          testID="compressor-can-wrong"
         />
       ) : null}
       <Group
