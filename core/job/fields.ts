@@ -117,7 +117,7 @@ export type Photo = v.InferOutput<typeof PhotoSchema>
 export type Pin = Photo['pins'][number]
 
 /** A day of the calendar as a technician says it, without a time or a zone. */
-const DaySchema = v.pipe(
+export const DaySchema = v.pipe(
   v.string('A day is written like 2026-07-14.'),
   v.regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is written like 2026-07-14.'),
   v.check(isDay, 'There is no such day in the calendar.'),

@@ -68,12 +68,23 @@ test('the compressor’s own capacitor is tested by its own posts, and a single 
   await app.getByTestId('compressorMicrofarads').click()
   await enterNumber(app, '40')
   await app.getByTestId('compressor-can-capacitor-single-40').click()
+  // Asked for otherwise afterwards, what was chosen is not fitted in silence.
+  await app.getByTestId('compressorMicrofarads').click()
+  await enterNumber(app, '45')
+  await expect(app.getByTestId('compressor-can-wrong')).toHaveText(
+    'Single 40 was chosen, and is not 45 µF ±6 % and 370 V or more: it is left out. Choose another, or leave the old one in.',
+  )
+  await app.getByTestId('compressorMicrofarads').click()
+  await enterNumber(app, '40')
+  await expect(app.getByTestId('compressor-can-wrong')).toHaveCount(0)
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toContainText('Proven')
   await app.getByTestId('stage-capacitor').click()
   await expect(app.getByText('then its wires one post after the other onto Single 40.')).toBeVisible()
   await app.getByTestId('stage-card').click()
   await app.getByTestId('to-report').click()
-  await expect(app.getByTestId('report-done')).toContainText('A new capacitor for the compressor: Single 40.')
+  await expect(app.getByTestId('report-done')).toContainText(
+    'A new capacitor for the compressor is planned: Single 40.',
+  )
   await expect(app.getByTestId('report-parts')).toContainText('1 × Single 40')
 })

@@ -30,10 +30,12 @@ test.describe('with a counter that answers', () => {
     await app.getByTestId('order-due').getByRole('radio', { name: 'another day' }).click()
     await app.getByTestId('order-due-typed').fill('14 July')
     await app.getByTestId('order-add').click()
-    await expect(app.getByTestId('order-problem')).toHaveText('A day is written like 2026-07-14.')
+    await expect(app.getByTestId('order-due-typed-problem')).toHaveText('A day is written like 2026-07-14.')
     await app.getByTestId('order-due-typed').fill('2030-02-30')
     await app.getByTestId('order-add').click()
-    await expect(app.getByTestId('order-problem')).toHaveText('There is no such day in the calendar.')
+    await expect(app.getByTestId('order-due-typed-problem')).toHaveText(
+      'There is no such day in the calendar.',
+    )
     await app.getByTestId('order-due-typed').fill('2030-07-14')
     await app.getByTestId('order-add').click()
     const waiting = `Waiting for ${what} from ${from}, for 14 Jul 2030`
@@ -43,7 +45,7 @@ test.describe('with a counter that answers', () => {
     await app.getByTestId('order-part').click()
     await app.getByTestId('order-what').fill(what.toUpperCase())
     await app.getByTestId('order-add').click()
-    await expect(app.getByTestId('order-problem')).toContainText(
+    await expect(app.getByTestId('order-what-problem')).toContainText(
       `“${what}” is on order already, from ${from}.`,
     )
     await app.keyboard.press('Escape')
@@ -51,7 +53,7 @@ test.describe('with a counter that answers', () => {
 
     await app.getByTestId('come-back-set').click()
     await app.getByTestId('come-back-keep').click()
-    await expect(app.getByTestId('come-back-problem')).toHaveText('What to come back for is empty.')
+    await expect(app.getByTestId('come-back-why-problem')).toHaveText('What to come back for is empty.')
     await app.getByTestId('come-back-why').fill('fit the motor')
     await app.getByTestId('come-back-keep').click()
     await expect(app.getByTestId('come-back-words')).toContainText(': fit the motor')

@@ -1,6 +1,14 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
 import type { StockLine } from '@oak/core/van/stock-line'
-import { AIM_WORDS, canOfPlan, chooseEdits, startParts, stockParts, withFirst } from './stock-plan-model'
+import {
+  AIM_WORDS,
+  canOfPlan,
+  chooseEdits,
+  pickEdits,
+  startParts,
+  stockParts,
+  withFirst,
+} from './stock-plan-model'
 
 const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | 'start'): StockLine => ({
   kind: 'capacitor',
@@ -69,6 +77,28 @@ it('choosing leaves the compressor’s own taken, beside the plan’s of the sam
   expect(chooseEdits(plan(['c-s7']), VAN, job, null).slice(1)).toEqual([
     { path: ['taken', 'c-s7'], value: { quantity: 2 } },
   ])
+})
+it('a can picked by hand takes one of its line and gives back another plan’s; the old one that stays takes none', () => {
+  const can = (id: string) => ({
+    id,
+    name: id,
+    volts: 440,
+    tolerancePercent: 6,
+    protectedStart: false,
+    sections: [],
+  })
+  const job = { ...EMPTY_JOB, can: can('c-s7'), taken: { 'c-s7': { quantity: 1 } } }
+  expect(pickEdits(can('c-dual'), VAN, job).slice(1)).toEqual([
+    { path: ['taken', 'c-s7'], value: null },
+    { path: ['taken', 'c-dual'], value: { quantity: 1 } },
+  ])
+  expect(pickEdits(can('old-can-whole'), VAN, job).slice(1)).toEqual([
+    { path: ['taken', 'c-s7'], value: null },
+  ])
+  // Other values of the one in hand: the same part, and of a joined one the same parts.
+  expect(pickEdits(can('c-s7'), VAN, job)).toHaveLength(1)
+  const joined = { ...job, can: can('c-s7+c-dual') }
+  expect(pickEdits(can('c-s7+c-dual'), VAN, joined)).toHaveLength(1)
 })
 it('two of a kind keep names of their own', () => {
   expect(canOfPlan(plan(['c-s7', 'c-s7']), VAN, null)?.sections.map((s) => s.of)).toEqual([

@@ -148,8 +148,20 @@ export function chooseEdits(
   plan.cans
     .filter((c) => c.keptFor === null)
     .forEach(({ part }) => counts.set(part, (counts.get(part) ?? 0) + 1))
+  return withParts(can, counts, van, job)
+}
+
+/** A can that was picked by hand, or the old one: one of its line is taken, where it is of the van. Its values changed, it is the same one. */
+export const pickEdits = (can: Can, van: VanDocument, job: JobDocument): Edit[] =>
+  job.can?.id === can.id
+    ? [{ path: ['can'], value: can }]
+    : withParts(can, new Map(isRunCapacitor(van, can.id) ? [[can.id, 1]] : []), van, job)
+
+/** The can is set, just these parts are taken for it, and what was taken for another one is given back. */
+function withParts(can: Can, parts: ReadonlyMap<string, number>, van: VanDocument, job: JobDocument): Edit[] {
   // The compressor's own is no part of the fan's plan, and stays taken.
   const own = job.compressorCan && compressorsOf(job, job.compressorCan.id) > 0 ? job.compressorCan.id : null
+  const counts = new Map(parts)
   if (own !== null) counts.set(own, (counts.get(own) ?? 0) + 1)
   const back = Object.keys(job.taken).filter((line) => isRunCapacitor(van, line) && !counts.has(line))
   return [

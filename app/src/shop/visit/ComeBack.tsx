@@ -6,12 +6,11 @@ import { dayOf } from '@oak/core/quantity/day'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { editJob } from '../../platform/state/app'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
-import { Problem } from '../../ui/Problem'
 import { Sheet } from '../../ui/Sheet'
 import { TextField } from '../../ui/TextField'
 import { Words } from '../../ui/Words'
 import { DayPick } from './DayPick'
-import { dayOfChoice, type DayChoice } from './visit-model'
+import { dayOfChoice, dayProblem, type DayChoice } from './visit-model'
 
 export function ComeBack({ id, job }: StageProps) {
   const [open, setOpen] = useState(false)
@@ -42,7 +41,10 @@ function ComeBackSheet({ id, onClose }: { readonly id: string; readonly onClose:
   const [choice, setChoice] = useState<DayChoice>('tomorrow')
   const [typed, setTyped] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
+  const [noDay, setNoDay] = useState<string | null>(null)
   const set = () => {
+    const badDay = dayProblem(choice, typed)
+    if (badDay) return setNoDay(badDay)
     const on = dayOfChoice(choice, typed, dayOf(Date.now()))
     const refused = editJob(id, [{ path: ['comeBack'], value: { on, why } }])
     if (refused === null) onClose()
@@ -50,16 +52,26 @@ function ComeBackSheet({ id, onClose }: { readonly id: string; readonly onClose:
   }
   return (
     <Sheet title="To come back" open onClose={onClose} testID="come-back-sheet">
-      <TextField label="What for" value={why} onChangeText={setWhy} maxLength={300} testID="come-back-why" />
+      <TextField
+        label="What for"
+        value={why}
+        onChangeText={setWhy}
+        maxLength={300}
+        problem={wrong ?? undefined}
+        testID="come-back-why"
+      />
       <DayPick
         label="On which day"
         choice={choice}
         typed={typed}
+        problem={noDay}
         onChoice={setChoice}
-        onType={setTyped}
+        onType={(text) => {
+          setTyped(text)
+          setNoDay(null)
+        }}
         testID="come-back-day"
       />
-      <Problem text={wrong} testID="come-back-problem" />
       <PrimaryButton text="Set it" icon="check" onPress={set} testID="come-back-keep" />
     </Sheet>
   )

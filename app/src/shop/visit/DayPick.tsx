@@ -7,12 +7,14 @@ interface DayPickProps {
   readonly label: string
   readonly choice: DayChoice
   readonly typed: string
+  /** What is wrong with the typed day. */
+  readonly problem: string | null
   readonly onChoice: (choice: DayChoice) => void
   readonly onType: (text: string) => void
   readonly testID: string
 }
 
-export function DayPick({ label, choice, typed, onChoice, onType, testID }: DayPickProps) {
+export function DayPick({ label, choice, typed, problem, onChoice, onType, testID }: DayPickProps) {
   return (
     <>
       <ManyChoice<DayChoice>
@@ -28,6 +30,7 @@ export function DayPick({ label, choice, typed, onChoice, onType, testID }: DayP
           value={typed}
           onChangeText={onType}
           maxLength={10}
+          problem={problem ?? undefined}
           testID={`${testID}-typed`}
         />
       ) : null}

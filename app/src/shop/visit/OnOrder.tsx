@@ -9,14 +9,13 @@ import type { StageProps } from '../../parts/frame/stage-screen'
 import { editJob } from '../../platform/state/app'
 import { IconTap } from '../../ui/IconTap'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
-import { Problem } from '../../ui/Problem'
 import { Sheet } from '../../ui/Sheet'
 import { StepRow } from '../../parts/ticks/StepRow'
 import { TextField } from '../../ui/TextField'
 import { Words } from '../../ui/Words'
 import { CounterSheet } from '../counter/CounterSheet'
 import { DayPick } from './DayPick'
-import { dayOfChoice, proposedPart, type DayChoice } from './visit-model'
+import { dayOfChoice, dayProblem, proposedPart, type DayChoice } from './visit-model'
 
 /** What the form opens with; null: it is closed. */
 interface Draft {
@@ -97,11 +96,14 @@ function OrderSheet({
   const [choice, setChoice] = useState<DayChoice>('none')
   const [typed, setTyped] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
+  const [noDay, setNoDay] = useState<string | null>(null)
   const twice = orderProblem(job, what)
   const add = () => {
+    const badDay = dayProblem(choice, typed)
+    if (badDay) return setNoDay(badDay)
     const due = dayOfChoice(choice, typed, dayOf(Date.now()))
-    const refused =
-      twice ?? editJob(id, [{ path: ['ordered', uuid()], value: { what, from, due, arrived: false } }])
+    if (twice) return
+    const refused = editJob(id, [{ path: ['ordered', uuid()], value: { what, from, due, arrived: false } }])
     if (refused === null) onClose()
     else setWrong(refused)
   }
@@ -112,7 +114,7 @@ function OrderSheet({
         value={what}
         onChangeText={setWhat}
         maxLength={300}
-        problem={twice ?? undefined}
+        problem={twice ?? wrong ?? undefined}
         testID="order-what"
       />
       <TextField label="From whom" value={from} onChangeText={setFrom} maxLength={300} testID="order-from" />
@@ -123,11 +125,14 @@ function OrderSheet({
         label="When it comes"
         choice={choice}
         typed={typed}
+        problem={noDay}
         onChoice={setChoice}
-        onType={setTyped}
+        onType={(text) => {
+          setTyped(text)
+          setNoDay(null)
+        }}
         testID="order-due"
       />
-      <Problem text={wrong} testID="order-problem" />
       <PrimaryButton text="It is on order" icon="check" onPress={add} testID="order-add" />
     </Sheet>
   )

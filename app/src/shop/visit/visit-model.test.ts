@@ -3,6 +3,7 @@ import { EMPTY_MOTOR_PLATE } from '@oak/core/motor/nameplate'
 import { leadSheetById } from '@oak/core/motor/lead-sheets'
 import {
   dayOfChoice,
+  dayProblem,
   DAY_OPTIONS,
   doneSoFar,
   nextVisitEdits,
@@ -66,3 +67,10 @@ it('another unit at this place takes the place and the owner, nothing of the uni
     { path: ['owner'], value: 'Gull Ltd' },
     { path: ['hertz'], value: 50 },
   ]))
+it('a typed day is refused by its form, and where the calendar has none; a chosen one needs no words', () => {
+  expect(dayProblem('other', 'Tuesday')).toBe('A day is written like 2026-07-14.')
+  expect(dayProblem('other', '')).toBe('A day is written like 2026-07-14.')
+  expect(dayProblem('other', '2026-02-30')).toBe('There is no such day in the calendar.')
+  expect(dayProblem('other', ' 2026-02-28 ')).toBeNull()
+  expect(dayProblem('tomorrow', 'Tuesday')).toBeNull()
+})

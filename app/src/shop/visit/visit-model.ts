@@ -1,5 +1,7 @@
 // What the visit's screen shows and edits, without rendering: what this visit does by the record, days to choose from, what begins again.
+import * as v from 'valibot'
 import type { JobDocument } from '@oak/core/job/document'
+import { DaySchema } from '@oak/core/job/fields'
 import { standingProof } from '@oak/core/job/standing-proof'
 import { faultsOf } from '@oak/core/job/visit/visit-state'
 import { dayAfter } from '@oak/core/quantity/day'
@@ -36,6 +38,13 @@ export function dayOfChoice(choice: DayChoice, typed: string, today: string): st
   const ahead = AHEAD[choice]
   if (ahead !== undefined) return dayAfter(today, ahead)
   return choice === 'other' ? typed.trim() : null
+}
+
+/** What is wrong with a day that was typed; null: nothing, or none was. */
+export function dayProblem(choice: DayChoice, typed: string): string | null {
+  if (choice !== 'other') return null
+  const parsed = v.safeParse(DaySchema, typed.trim())
+  return parsed.success ? null : parsed.issues[0].message
 }
 
 /** The part that this job waits for, in words to begin with: what the old plate asks of a motor. */

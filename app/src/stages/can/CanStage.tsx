@@ -14,7 +14,9 @@ import { figure } from '@oak/core/quantity/display'
 import { COMPRESSOR_LOAD, FAN_LOAD, sectionPost } from '@oak/core/wiring/new-can'
 import type { PostId } from '@oak/core/wiring/unit-type'
 import { Later } from '../../parts/frame/Later'
+import { pickEdits } from '../../parts/stock/stock-plan-model'
 import { editJob } from '../../platform/state/app'
+import type { Edit } from '../../platform/state/jobs'
 import { Choice } from '../../ui/Choice'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
@@ -34,6 +36,8 @@ interface CanStageProps {
   readonly job: JobDocument
   readonly shared: boolean
   readonly can: Can
+  /** What makes the can that is shown the job’s, with the first press on it. */
+  readonly choosing: readonly Edit[]
   /** Without its dead sections. */
   readonly live: Can
   readonly plan: TapPlan | null
@@ -64,7 +68,7 @@ export function CanStage(props: CanStageProps) {
           />
         ) : null}
         {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
-        <CanPicker can={can} onPick={(next) => editJob(id, [{ path: ['can'], value: next }])} />
+        <CanPicker can={can} onPick={(next) => editJob(id, pickEdits(next, van, job))} />
         {shared ? <HardStart id={id} job={job} can={can} /> : null}
         {shared ? <StartCapacitor id={id} job={job} /> : null}
         {hasCompressorCan(job) ? <CompressorCan id={id} job={job} /> : null}
@@ -87,7 +91,7 @@ export function CanStage(props: CanStageProps) {
 }
 
 /** The picture, whose posts can be pressed: to mark one dead, or to put a jumper elsewhere. */
-function Posts({ id, job, shared, can, live, plan, isPlanned, answer, start }: CanStageProps) {
+function Posts({ id, job, shared, can, choosing, live, plan, isPlanned, answer, start }: CanStageProps) {
   const [press, setPress] = useState<'kill' | 'jumper'>(job.canPut ? 'jumper' : 'kill')
   const [picked, setPicked] = useState<PostId | null>(null)
   const dead = new Set(can.sections.filter((s) => !live.sections.includes(s)).map((s) => s.id))
@@ -96,10 +100,10 @@ function Posts({ id, job, shared, can, live, plan, isPlanned, answer, start }: C
   const onPost = (post: PostId) => {
     if (press === 'kill') {
       const section = can.sections.find((s) => sectionPost(s.id) === post)
-      if (section) editJob(id, killEdits(job, can, section.id))
+      if (section) editJob(id, [...choosing, ...killEdits(job, can, section.id)])
     } else if (picked === null || picked === post) setPicked(picked === post ? null : post)
     else {
-      editJob(id, jumperEdits(job, can, plan, [picked, post]))
+      editJob(id, [...choosing, ...jumperEdits(job, plan, [picked, post])])
       setPicked(null)
     }
   }
@@ -144,7 +148,7 @@ function Posts({ id, job, shared, can, live, plan, isPlanned, answer, start }: C
       ) : (
         <WiredByHand
           can={live}
-          wires={loadWires({ id, job, can, plan, answer, start, shared })}
+          wires={loadWires({ id, job, choosing, plan, answer, start, shared })}
           picked={picked !== null}
           onPlanned={
             job.canPut
@@ -161,10 +165,10 @@ function Posts({ id, job, shared, can, live, plan, isPlanned, answer, start }: C
   )
 }
 
-type LoadWireInput = Pick<CanStageProps, 'id' | 'job' | 'can' | 'plan' | 'answer' | 'start' | 'shared'>
+type LoadWireInput = Pick<CanStageProps, 'id' | 'job' | 'choosing' | 'plan' | 'answer' | 'start' | 'shared'>
 
 /** The wires that can be moved here: the fan's start lead, and the unit's wire of the compressor's side. */
-function loadWires({ id, job, can, plan, answer, start, shared }: LoadWireInput): LoadWire[] {
+function loadWires({ id, job, choosing, plan, answer, start, shared }: LoadWireInput): LoadWire[] {
   const onCan = (load: string) => {
     const lead = (job.canPut && answer?.serves ? answer.serves : plan?.groups)?.find(
       (g) => g.load === load,
@@ -180,7 +184,8 @@ function loadWires({ id, job, can, plan, answer, start, shared }: LoadWireInput)
             load: COMPRESSOR_LOAD,
             name: 'the compressor’s wire',
             post: onCan(COMPRESSOR_LOAD),
-            put: (post: PostId) => void editJob(id, wireEdits(job, can, plan, { ids: wires, post })),
+            put: (post: PostId) =>
+              void editJob(id, [...choosing, ...wireEdits(job, plan, { ids: wires, post })]),
           },
         ]
       : []),
@@ -192,7 +197,8 @@ function loadWires({ id, job, can, plan, answer, start, shared }: LoadWireInput)
             post: onCan(FAN_LOAD),
             put: (post: PostId) =>
               void editJob(id, [
-                ...wireEdits(job, can, plan, { ids: [], post }),
+                ...choosing,
+                ...wireEdits(job, plan, { ids: [], post }),
                 {
                   path: ['placements', start.id],
                   value: advised?.kind === 'post' && advised.post === post ? null : { kind: 'post', post },

@@ -54,14 +54,14 @@ export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job:
   const router = useRouter()
   const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
   const { document: van } = useVan()
-  const { can, isSettled, edits } = useProposedCan(job, shared)
+  const { can, isSettled, choosing } = useProposedCan(job, shared)
   const live = useMemo(() => liveCan({ can, deadSections: job.deadSections }) ?? can, [can, job.deadSections])
   const { plan, problem, isPlanned } = usePlan(job, live, shared)
   const lacks = whatLacks(job, shared, live)
   const hookup = useHookup(job)
   const answer = hookup.kind === 'ready' ? hookup.answer : null
   const onward = () => {
-    if (!job.can && needsCan(job)) editJob(id, edits)
+    if (choosing.length > 0 && needsCan(job)) editJob(id, choosing)
     router.replace(`/job/${id}/board`)
   }
   const start = job.motor?.leads.find((lead) => lead.role === 'start' || lead.role === 'capacitor')
@@ -71,7 +71,12 @@ export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job:
       id={id}
       job={job}
       title="The new capacitor"
-      picture={<CanStage {...{ id, job, shared, can, live, plan, isPlanned, start, van }} answer={answer} />}
+      picture={
+        <CanStage
+          {...{ id, job, shared, can, choosing, live, plan, isPlanned, start, van }}
+          answer={answer}
+        />
+      }
       evidence={<CanEvidence plan={plan} can={can} id={id} job={job} shared={shared} />}
       strip={
         problem ? (

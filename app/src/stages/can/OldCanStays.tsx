@@ -1,7 +1,9 @@
 // Whether the old can, or a side of it, is left in; left whole with its marking and readings, or refused with why.
 import { View } from 'react-native'
 import type { KeptCan } from '@oak/core/job/inputs/kept-can'
-import { editJob } from '../../platform/state/app'
+import type { StageProps } from '../../parts/frame/stage-screen'
+import { pickEdits } from '../../parts/stock/stock-plan-model'
+import { editJob, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
@@ -32,14 +34,14 @@ export function OldStays({ leave, setLeave, hasSide }: OldStaysProps) {
   )
 }
 
-interface KeepWholeProps {
-  readonly id: string
+interface KeepWholeProps extends StageProps {
   readonly whole: KeptCan
   readonly onClose: () => void
 }
 
 /** The old can with its marking and reading; or why it may not stay. */
-export function KeepWhole({ id, whole, onClose }: KeepWholeProps) {
+export function KeepWhole({ id, job, whole, onClose }: KeepWholeProps) {
+  const { document: van } = useVan()
   if (whole.kind === 'refused')
     return (
       <VerdictLine
@@ -57,7 +59,7 @@ export function KeepWhole({ id, whole, onClose }: KeepWholeProps) {
         text="The old can stays"
         icon="check"
         onPress={() => {
-          editJob(id, [{ path: ['can'], value: whole.can }])
+          editJob(id, pickEdits(whole.can, van, job))
           onClose()
         }}
         testID="keep-whole"

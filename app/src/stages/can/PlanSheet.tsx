@@ -52,7 +52,7 @@ export function PlanSheet({
       <AimOrder aims={aims} onChange={(value) => editJob(id, [{ path: ['aims'], value }])} />
       <OldStays leave={leave} setLeave={setLeave} hasSide={side !== null} />
       {leave === 'whole' ? (
-        <KeepWhole id={id} whole={whole} onClose={onClose} />
+        <KeepWhole id={id} job={job} whole={whole} onClose={onClose} />
       ) : (
         <Plans {...{ id, job, shared, aims, onClose }} stays={leave === 'stays' ? side : null} />
       )}

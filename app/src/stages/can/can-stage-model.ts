@@ -16,15 +16,12 @@ export function whatLacks(
   return null
 }
 
-/** A press on a section: dead, or alive again. The can shown by default becomes the job's with the first press. */
+/** A press on a section: dead, or alive again. */
 export function killEdits(
-  { can: chosen, deadSections }: Pick<JobDocument, 'can' | 'deadSections'>,
-  can: Can,
+  { deadSections }: Pick<JobDocument, 'deadSections'>,
+  can: Pick<Can, 'id'>,
   section: SectionId,
 ): Edit[] {
   const key = deadKey(can.id, section)
-  return [
-    ...(chosen ? [] : [{ path: ['can'], value: can }]),
-    { path: ['deadSections', key], value: deadSections[key] ? null : true },
-  ]
+  return [{ path: ['deadSections', key], value: deadSections[key] ? null : true }]
 }

@@ -1,18 +1,6 @@
-import type { Can } from '@oak/core/capacitor/can'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import { compressorWires, jumperEdits, jumpersNow, wireEdits, withJumper } from './put-model'
 
-const can: Can = {
-  id: 'six',
-  name: 'Six',
-  volts: 440,
-  tolerancePercent: 6,
-  protectedStart: false,
-  sections: [
-    { id: '5', microfarads: 5 },
-    { id: '2.5', microfarads: 2.5 },
-  ],
-}
 const plan = {
   groups: [
     {
@@ -42,13 +30,12 @@ it('two posts pressed: the jumper between them comes off, whichever was pressed 
   expect(withJumper([PLANNED], 'CAN-5', 'CAN-C')).toEqual([PLANNED, { from: 'CAN-5', to: 'CAN-C' }])
 })
 
-it('the first press makes the shown can the job’s, and keeps what else was planned', () => {
-  expect(jumperEdits(EMPTY_JOB, can, plan, ['CAN-5', 'CAN-C'])).toEqual([
-    { path: ['can'], value: can },
+it('the first press keeps what else was planned', () => {
+  expect(jumperEdits(EMPTY_JOB, plan, ['CAN-5', 'CAN-C'])).toEqual([
     { path: ['canPut'], value: { jumpers: [PLANNED, { from: 'CAN-5', to: 'CAN-C' }], wires: [] } },
   ])
   const put = { jumpers: [], wires: [{ wire: 'w', post: 'CAN-5' }] }
-  expect(jumperEdits({ can, canPut: put }, can, plan, ['CAN-5', 'CAN-2.5'])).toEqual([
+  expect(jumperEdits({ canPut: put }, plan, ['CAN-5', 'CAN-2.5'])).toEqual([
     { path: ['canPut'], value: { jumpers: [PLANNED], wires: put.wires } },
   ])
 })
@@ -61,7 +48,7 @@ it('a wire that is moved again is on its last post; the others stay', () => {
       { wire: 'b', post: 'CAN-5' },
     ],
   }
-  expect(wireEdits({ can, canPut: put }, can, plan, { ids: ['a'], post: 'CAN-2.5' })).toEqual([
+  expect(wireEdits({ canPut: put }, plan, { ids: ['a'], post: 'CAN-2.5' })).toEqual([
     {
       path: ['canPut'],
       value: {

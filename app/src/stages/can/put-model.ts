@@ -1,5 +1,4 @@
 // The can as a hand wired it, where that is otherwise than planned: the edits of its picture, and what is drawn. No rendering here.
-import type { Can } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { plannedJumpers } from '@oak/core/wiring/can-as-put'
@@ -29,16 +28,15 @@ export const compressorWires = ({ unit, wires }: Pick<JobDocument, 'unit' | 'wir
     .map(([id]) => id)
 }
 
-type Shown = Pick<JobDocument, 'can' | 'canPut'>
+type Shown = Pick<JobDocument, 'canPut'>
 
-/** A jumper put on or taken off. The can shown by default becomes the job's with the first press. */
+/** A jumper put on or taken off. */
 export const jumperEdits = (
   job: Shown,
-  can: Can,
   plan: Pick<TapPlan, 'groups'> | null,
   [a, b]: readonly [PostId, PostId],
 ): Edit[] =>
-  putEdits(job, can, {
+  putEdits({
     jumpers: withJumper(jumpersNow(job.canPut, plan), a, b),
     wires: job.canPut?.wires ?? [],
   })
@@ -46,11 +44,10 @@ export const jumperEdits = (
 /** Wires of the unit moved to another post of the can. */
 export const wireEdits = (
   job: Shown,
-  can: Can,
   plan: Pick<TapPlan, 'groups'> | null,
   { ids, post }: { readonly ids: readonly string[]; readonly post: PostId },
 ): Edit[] =>
-  putEdits(job, can, {
+  putEdits({
     jumpers: [...jumpersNow(job.canPut, plan)],
     wires: [
       ...(job.canPut?.wires ?? []).filter(({ wire }) => !ids.includes(wire)),
@@ -58,7 +55,4 @@ export const wireEdits = (
     ],
   })
 
-const putEdits = (job: Shown, can: Can, put: CanAsPut): Edit[] => [
-  ...(job.can ? [] : [{ path: ['can'], value: can }]),
-  { path: ['canPut'], value: put },
-]
+const putEdits = (put: CanAsPut): Edit[] => [{ path: ['canPut'], value: put }]

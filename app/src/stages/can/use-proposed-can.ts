@@ -6,7 +6,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { takenForFan } from '../../parts/stock/compressor-can-model'
-import { canOfPlan, chooseEdits, stockParts } from '../../parts/stock/stock-plan-model'
+import { canOfPlan, chooseEdits, pickEdits, stockParts } from '../../parts/stock/stock-plan-model'
 import { offeredCans } from '../../parts/stock/van-model'
 import { useVan } from '../../platform/state/app'
 import type { Edit } from '../../platform/state/jobs'
@@ -17,8 +17,8 @@ export interface ProposedCan {
   readonly can: Can
   /** Nothing better is still being looked for. */
   readonly isSettled: boolean
-  /** What choosing it edits: the can, and the parts it takes of the van. */
-  readonly edits: readonly Edit[]
+  /** What choosing it edits, with the first press that uses it: the can, and the parts it takes of the van. Empty: it is chosen. */
+  readonly choosing: readonly Edit[]
 }
 
 /** Of the job's own can it has nothing to propose: that one is it. */
@@ -54,6 +54,6 @@ export function useProposedCan(job: JobDocument, shared: boolean): ProposedCan {
   return {
     can,
     isSettled: isChosen || input === null || isCurrent,
-    edits: best && plan ? chooseEdits(plan, van, job, null) : [{ path: ['can'], value: can }],
+    choosing: isChosen ? [] : best && plan ? chooseEdits(plan, van, job, null) : pickEdits(can, van, job),
   }
 }
