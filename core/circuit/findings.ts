@@ -9,6 +9,7 @@ import { checkDrive } from './checks/drive'
 import { checkHardStart } from './checks/hard-start'
 import { checkJumpers } from './checks/jumpers'
 import { checkLeads } from './checks/leads'
+import { checkPhases } from './checks/phases'
 import { checkSettings } from './checks/settings'
 import { checkShorts } from './checks/shorts'
 import { checkStart } from './checks/start'
@@ -94,16 +95,26 @@ export function findHazards(input: ProofInput): Findings {
 const tapsOf = ({ leads }: LeadSheet): string[] =>
   leads.filter((lead) => lead.role === 'speed' || lead.role === 'power-tap').map((lead) => lead.id)
 
+/** What of the drive the copper shows: by the kind of motor. */
+function driveRules(view: ProofView, { sheet, tolerancePercent }: ProofInput): Hazard[] {
+  switch (sheet.kind) {
+    case 'psc-blower':
+      return [...checkTaps(view), ...checkCapacitorLeads(view), ...checkSpeeds(view, sheet)]
+    case 'three-phase':
+      return checkPhases(view)
+    case 'psc-outdoor':
+    case 'ecm-outdoor':
+      return [...checkDrive(view), ...checkStart(view, sheet, tolerancePercent)]
+  }
+}
+
 /** What the copper alone shows. Of a blower the circuit judges drive and start: its taps are many, and which is live depends on the mode. */
 function rulesOf(view: ProofView, input: ProofInput): Hazard[] {
-  const blower = input.sheet.kind === 'psc-blower'
   return [
     ...checkShorts(view),
     ...checkJumpers(view),
     ...checkLeads(view),
-    ...(blower
-      ? [...checkTaps(view), ...checkCapacitorLeads(view), ...checkSpeeds(view, input.sheet)]
-      : [...checkDrive(view), ...checkStart(view, input.sheet, input.tolerancePercent)]),
+    ...driveRules(view, input),
     ...checkCompressor(view, {
       microfarads: input.compressorMicrofarads,
       volts: input.compressorVolts,

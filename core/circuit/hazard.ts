@@ -55,6 +55,9 @@ export type HazardCode =
   | 'line-and-tap-exchanged'
   | 'outputs-tied'
   | 'idle-taps-tied'
+  | 'phase-dead'
+  | 'phases-on-one-line'
+  | 'direction-at-first-power'
   // From the solved circuit, where no rule names the wire.
   | 'short-circuit'
   | 'does-not-start'

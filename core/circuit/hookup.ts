@@ -28,7 +28,8 @@ import { outputsInUse } from '../wiring/speed-outputs'
 import { assignSpeeds, type SpeedPlan } from '../wiring/speeds'
 import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
 import { type NamedWire } from '../wiring/wire'
-import { compressorPosts, leadPoint, START, type Hookup, type LandedLead } from './network'
+import { leadPoint, START, type Hookup, type LandedLead } from './network'
+import { compressorPosts } from '../wiring/compressor-posts'
 import { USUAL_HERTZ } from '../supply/supply'
 import { proveHookup, type Proof, type ProofOptions } from './proof'
 import { buildCircuit, type BuiltCircuit } from './solution/build'
@@ -242,8 +243,12 @@ export function hookupCircuit(
 /** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */
 function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): TranslationNote[] {
   const refuse = (message: string): TranslationNote[] => [{ code: 'wrong-kind-of-motor', message }]
-  if (kind === 'three-phase')
-    return refuse(`${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`)
+  if ((kind === 'three-phase') !== (traits.phases === 3))
+    return refuse(
+      traits.phases === 3
+        ? `${name} has one phase, and this unit’s fan has three: they do not stand in for each other.`
+        : `${name} is a three-phase motor: it and a single-phase one do not stand in for each other.`,
+    )
   if (traits.fan === 'outdoor' && kind === 'psc-blower')
     return refuse(`${name} is a blower motor; this unit needs an outdoor fan motor.`)
   if (traits.fan === 'blower' && kind !== 'psc-blower')
@@ -320,6 +325,11 @@ function asPut(planned: FittedCan, { leads, placements, unit, unitWires, jumpers
 
 function choosePlug(sheet: LeadSheet, wanted: Rotation | null, plug: Direction | null) {
   const only = first(sheet.settings.rotation)
+  // Three phases turn as their lines come, whatever a tag says: what is wanted is not set here, and not refused.
+  if (sheet.kind === 'three-phase') {
+    const direction = wanted ? seenFrom(wanted, sheet.rotationNamedFrom).direction : only.direction
+    return { set: { ...only, direction }, advised: null, refusals: [] }
+  }
   const answer = wanted && plugFor(sheet, seenFrom(wanted, sheet.rotationNamedFrom).direction)
   const advised = answer?.kind === 'set' ? answer.choice : null
   const refusals: TranslationNote[] =

@@ -2,10 +2,9 @@
 // none is there that was not before. Over all single moves of two units, and seeded pairs and triples of moves over all units.
 import fc from 'fast-check'
 import { BLOWER_CAN } from '../testing/circuits'
-import { CAN, hookupWith, onPost, requestFor } from '../testing/fixtures'
+import { CAN, hookupWith, ONE_PHASE, onPost, requestFor } from '../testing/fixtures'
 import { hookupPosts } from '../wiring/hookup-posts'
 import type { Placement } from '../wiring/placement'
-import { UNIT_TYPES } from '../wiring/unit-types'
 import type { Hazard } from './hazard'
 import type { HookupRequest } from './hookup'
 
@@ -31,7 +30,7 @@ function badMends(request: HookupRequest, moves: Moves): string[] {
 }
 
 const INSULATED: Placement = { kind: 'insulated' }
-const requestOn = (unit: (typeof UNIT_TYPES)[number]) =>
+const requestOn = (unit: (typeof ONE_PHASE)[number]) =>
   unit.traits.fan === 'blower'
     ? requestFor(unit.id, 'alder-33b', { can: BLOWER_CAN })
     : requestFor(unit.id, 'rowan-25r')
@@ -49,7 +48,7 @@ it('of every single move on a shared and on an own can', () => {
 it('of two and three leads moved, on every unit (100 seeded)', () => {
   fc.assert(
     fc.property(
-      fc.constantFrom(...UNIT_TYPES),
+      fc.constantFrom(...ONE_PHASE),
       fc.array(fc.tuple(fc.nat(), fc.nat()), { minLength: 2, maxLength: 3 }),
       (unit, picks) => {
         const request = requestOn(unit)

@@ -1,10 +1,10 @@
 // Every single move of one lead to every other post, on every unit type: what a plain conduction search calls a short, a double tap,
 // a dead fan or a fan that runs when it must not is flagged; what is listed here by hand as proper is not.
 import { BLOWER_CAN } from '../testing/circuits'
-import { CAN, hookupWith, onPost, requestFor } from '../testing/fixtures'
+import { CAN, hookupWith, ONE_PHASE, onPost, requestFor } from '../testing/fixtures'
 import type { LeadSheet } from '../motor/lead-sheet'
 import { hookupPosts } from '../wiring/hookup-posts'
-import { UNIT_TYPES, unitTypeById } from '../wiring/unit-types'
+import { unitTypeById } from '../wiring/unit-types'
 import type { UnitType } from '../wiring/unit-type'
 import type { HookupAnswer, HookupRequest } from './hookup'
 
@@ -55,22 +55,20 @@ function plainSearch(
       ...can.groups.flatMap((g) => g.jumpers.map((j): Edge => [`CAN-${j.from}`, `CAN-${j.to}`])),
       ...landed.map(([lead, post]): Edge => [horsepowerTap === lead ? 'COMMON' : innerOf(sheet, lead), post]),
     ]
-    const [one, two] = [reach(edges, unit.supply.line1), reach(edges, unit.supply.line2)]
-    if (one.has(unit.supply.line2)) return `short in ${id}`
+    const { line1, line2, line3 } = unit.supply
+    const reached = [line1, line2, ...(line3 === undefined ? [] : [line3])].map((line) => reach(edges, line))
+    const on = (point: string) => reached.findIndex((copper) => copper.has(point))
+    if ([line1, line2, line3].some((line, i) => line !== undefined && on(line) !== i)) return `short in ${id}`
     for (const post of unit.posts)
-      if (
-        (post.kind === 'coil' || (post.kind === 'earth' && unit.volts > 130)) &&
-        (one.has(post.id) || two.has(post.id))
-      )
+      if ((post.kind === 'coil' || (post.kind === 'earth' && unit.volts > 130)) && on(post.id) >= 0)
         return `line on ${post.id} in ${id}`
     const points =
       sheet.kind === 'psc-blower'
         ? taps.map((t) => `OWN-${t}`)
         : ['COMMON', ...taps.filter((t) => t !== horsepowerTap).map((t) => `OWN-${t}`)]
-    const live = points.filter((p) => one.has(p) || two.has(p))
+    const live = points.filter((p) => on(p) >= 0)
     if (live.length > 1) return `two taps in ${id}`
-    const driven =
-      live.length === 1 && ((one.has(live[0]!) && two.has('RUN')) || (two.has(live[0]!) && one.has('RUN')))
+    const driven = live.length === 1 && on('RUN') >= 0 && on(live[0]!) !== on('RUN')
     if (fanRuns && !driven) return `dead fan in ${id}`
     if (!fanRuns && driven) return `runs in ${id}`
   }
@@ -103,10 +101,10 @@ const PROPER: readonly (readonly [RegExp, 'proven' | 'watch'])[] = [
   [/^(cooling|heat-pump)-[12]-pole-shared-capacitor rowan-(25r|33m) brown\/white (T2|CAN-C)$/, 'watch'],
 ]
 
-const OUTDOOR = UNIT_TYPES.filter((u) => u.traits.fan === 'outdoor').flatMap((u) =>
+const OUTDOOR = ONE_PHASE.filter((u) => u.traits.fan === 'outdoor').flatMap((u) =>
   ['rowan-25r', 'rowan-33m', 'rowan-16f'].map((s) => [u.id, s] as const),
 )
-const BLOWERS = UNIT_TYPES.filter((u) => u.traits.fan === 'blower' && u.volts < 200).flatMap((u) =>
+const BLOWERS = ONE_PHASE.filter((u) => u.traits.fan === 'blower' && u.volts < 200).flatMap((u) =>
   ['alder-33b', 'alder-50b'].map((s) => [u.id, s] as const),
 )
 

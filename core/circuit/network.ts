@@ -4,7 +4,8 @@ import type { LeadId } from '../motor/lead-id'
 import type { SetLead } from '../motor/settings'
 import { sectionPost, NEW_C, type FittedCan, type UnitWire } from '../wiring/new-can'
 import type { Placement } from '../wiring/placement'
-import type { ModeId, PostId, UnitType } from '../wiring/unit-type'
+import { compressorPhases, compressorPosts } from '../wiring/compressor-posts'
+import type { ModeId, UnitType } from '../wiring/unit-type'
 
 /** A point of the network: a post's id, or a winding end of the motor such as "MOTOR:run". */
 export type Point = string
@@ -12,6 +13,9 @@ export type Point = string
 export const COMMON: Point = 'MOTOR:motor-common'
 export const RUN: Point = 'MOTOR:run'
 export const START: Point = 'MOTOR:start'
+/** Where the windings of three phases meet inside the motor, and inside the compressor. */
+export const STAR: Point = 'MOTOR:star'
+const COMPRESSOR_STAR: Point = 'COMPRESSOR:star'
 
 /** Where one lead ends. */
 export interface LandedLead {
@@ -56,18 +60,13 @@ export interface Network {
 
 /** The motor's inner point of a lead. Run-return is run, brought out again; idle taps and plug leads are points of their own. */
 export function leadPoint({ lead, use }: SetLead): Point {
+  // Three phase leads are three ends, whichever comes first.
+  if (use.kind === 'land' && use.as === 'phase') return `MOTOR:phase:${lead.id}`
   if (use.kind === 'land') return use.as === 'line' ? RUN : `MOTOR:${use.as}`
   if (use.kind === 'return') return RUN
   if (use.kind === 'capacitor') return use.side === 'start' ? START : RUN
   // A lead that is joined outside, and a tap, is a point of its own: whether it is joined is for the proof to see.
   return `MOTOR:${lead.role}:${lead.id}`
-}
-
-/** The compressor's posts by winding end; null: this unit has none. */
-const compressorPosts = (unit: UnitType): Record<'C' | 'R' | 'S', PostId> | null => {
-  const post = (label: string) => unit.posts.find((p) => p.kind === 'compressor' && p.label === label)?.id
-  const [c, r, s] = [post('C'), post('R'), post('S')]
-  return c && r && s ? { C: c, R: r, S: s } : null
 }
 
 /** The network of a hookup; a lead that is nowhere hangs on its own point. */
@@ -79,6 +78,9 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
   const kept = unit.posts.filter((post) => post.kind === 'kept-cap').map((post) => post.id)
   const compressor = compressorPosts(unit)
   const hasStart = leads.some((set) => leadPoint(set) === START)
+  const phases = leads
+    .filter((set) => set.lead.role === 'phase')
+    .map((set) => ({ a: STAR, b: leadPoint(set) }))
   const idle = leads
     .filter(
       (l) =>
@@ -103,9 +105,11 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
       ...(kept.length === 2 ? [{ a: kept[0]!, b: kept[1]!, microfarads: null, read: false }] : []),
     ],
     windings: [
+      ...phases,
       { a: COMMON, b: RUN },
       ...(hasStart ? [{ a: COMMON, b: START }] : []),
       ...idle,
+      ...compressorPhases(unit).map((post) => ({ a: COMPRESSOR_STAR, b: post })),
       ...(compressor
         ? [
             { a: compressor.C, b: compressor.R },
@@ -115,5 +119,3 @@ export function buildNetwork({ unit, can, unitWires, leads, placements }: Hookup
     ],
   }
 }
-
-export { compressorPosts }

@@ -1,8 +1,7 @@
 // Any wiring at all gets a verdict, and "proven" is never given to one that a plain search of the copper condemns.
 // The search here shares nothing with the proof: it walks a list of edges made from the unit's own data.
 import fc from 'fast-check'
-import { CAN, onPost, requestFor } from '../testing/fixtures'
-import { UNIT_TYPES } from '../wiring/unit-types'
+import { CAN, ONE_PHASE, onPost, requestFor } from '../testing/fixtures'
 import { hookupPosts } from '../wiring/hookup-posts'
 import type { Placement } from '../wiring/placement'
 import { workOutHookup, type HookupAnswer, type HookupRequest } from './hookup'
@@ -54,15 +53,20 @@ function edgesIn(request: HookupRequest, answer: HookupAnswer, mode: string): Ed
 
 /** Why this hookup must not be powered, by plain search; null when nothing speaks against it. */
 function condemned(request: HookupRequest, answer: HookupAnswer): string | null {
-  const { line1, line2 } = request.unit.supply
+  const { supply } = request.unit
+  const lines = [supply.line1, supply.line2, ...(supply.line3 === undefined ? [] : [supply.line3])]
   for (const { id, fanRuns } of request.unit.modes) {
     const edges = edgesIn(request, answer, id)
-    const [one, two] = [reach(edges, line1), reach(edges, line2)]
-    if (one.has(line2)) return `lines joined in ${id}`
-    if (['GND', 'A1', 'A2'].some((p) => one.has(p) || two.has(p))) return `line on earth or coil in ${id}`
-    const driven = (one.has('COMMON') && two.has('RUN')) || (two.has('COMMON') && one.has('RUN'))
+    const reached = lines.map((line) => reach(edges, line))
+    const live = (point: string) => reached.some((copper) => copper.has(point))
+    if (lines.some((line, i) => reached.some((copper, k) => k !== i && copper.has(line))))
+      return `lines joined in ${id}`
+    if (['GND', 'A1', 'A2'].some(live)) return `line on earth or coil in ${id}`
+    const driven = reached.some(
+      (copper, i) => copper.has('COMMON') && reached.some((other, k) => k !== i && other.has('RUN')),
+    )
     if (driven !== fanRuns) return `driven ${driven} in ${id}`
-    if (one.has('START') || two.has('START')) return `start on a line in ${id}`
+    if (live('START')) return `start on a line in ${id}`
     if (fanRuns) {
       const start = reach(edges, 'START')
       if (start.has('RUN') || start.has('COMMON')) return 'start joined to another winding end'
@@ -74,13 +78,13 @@ function condemned(request: HookupRequest, answer: HookupAnswer): string | null 
       const wanted = request.sheet.capacitor?.microfarads ?? NaN
       if (Math.abs(total - wanted) > wanted * 0.06 + 1e-9) return `${total} µF instead of ${wanted}`
       if (start.has('COMP-S')) return 'one section for two loads'
-      if (one.has('COMP-S') || two.has('COMP-S')) return 'compressor’s start on a line'
+      if (live('COMP-S')) return 'compressor’s start on a line'
     }
   }
   return null
 }
 
-const anyCase = fc.constantFrom(...UNIT_TYPES).chain((unit) => {
+const anyCase = fc.constantFrom(...ONE_PHASE).chain((unit) => {
   const request = requestFor(unit.id)
   const places: Placement[] = [
     ...hookupPosts(unit, request.can).map((p) => onPost(p.id)),

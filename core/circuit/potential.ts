@@ -1,10 +1,17 @@
 // What stands on each point in one mode: which line, earth, 24 V, something through a winding, or nothing.
 import { Conductors } from '../wiring/conductors'
-import type { ModeId, UnitType } from '../wiring/unit-type'
+import { linesOf, type ModeId, type UnitType } from '../wiring/unit-type'
 import type { Network, Point } from './network'
 
+/** The lines of a supply, in the order of a unit's `linesOf`. */
+export const LINES = ['line1', 'line2', 'line3'] as const
+
 /** What a point may be joined to. */
-export type Source = 'line1' | 'line2' | 'earth' | 'low-voltage'
+export type Source = (typeof LINES)[number] | 'earth' | 'low-voltage'
+
+/** A line of the supply: anything else that is live is live through it. */
+export const isLine = (source: Source): source is (typeof LINES)[number] =>
+  LINES.some((line) => line === source)
 /** `through`: not joined by copper to a line, yet live through a winding or a capacitor. `fault`: joined to more than one source. */
 export type Potential = Source | 'through' | 'dead' | 'fault'
 
@@ -33,8 +40,7 @@ export function copperIn(unit: UnitType, network: Network, mode: ModeId, without
 
 function sourcePosts(unit: UnitType): [Point, Source][] {
   return [
-    [unit.supply.line1, 'line1'],
-    [unit.supply.line2, 'line2'],
+    ...linesOf(unit).map((post, i): [Point, Source] => [post, LINES[i]!]),
     ...unit.posts.filter((p) => p.kind === 'earth').map((p): [Point, Source] => [p.id, 'earth']),
     ...unit.posts.filter((p) => p.kind === 'coil').map((p): [Point, Source] => [p.id, 'low-voltage']),
   ]
@@ -62,7 +68,7 @@ function reachedThrough(
   sources: ModeCopper['sources'],
   { windings, capacitors }: Network,
 ): Set<string> {
-  const live = (point: Point) => sources(point).some((s) => s === 'line1' || s === 'line2')
+  const live = (point: Point) => sources(point).some(isLine)
   const reached = new Set<string>()
   const edges = [...windings, ...capacitors]
   for (let grew = true; grew;) {

@@ -1,14 +1,13 @@
 import { workOutHookup } from './hookup'
-import { hookupWith, onPost, requestFor } from '../testing/fixtures'
+import { hookupWith, ONE_PHASE, onPost, requestFor } from '../testing/fixtures'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { samePlacement, type Placement } from '../wiring/placement'
-import { UNIT_TYPES } from '../wiring/unit-types'
 import type { Hazard } from './hazard'
 
 const codes = (hazards: readonly Hazard[]) => hazards.map((h) => h.code)
 
 describe('a hookup as advised', () => {
-  const combinations = UNIT_TYPES.filter((unit) => unit.traits.fan === 'outdoor').flatMap((unit) =>
+  const combinations = ONE_PHASE.filter((unit) => unit.traits.fan === 'outdoor').flatMap((unit) =>
     ['rowan-25r', 'rowan-33m', 'rowan-16f'].map((sheet) => [unit.id, sheet] as const),
   )
   it.each(combinations)('on %s with %s is proven in every mode', (unit, sheet) => {

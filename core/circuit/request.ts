@@ -19,7 +19,7 @@ export function requestOnSupply(
   facts: SupplyFacts,
   { motorVolts = null, ...rest }: Rest,
 ): SuppliedRequest {
-  const supply = supplyOf(type.volts, facts)
+  const supply = supplyOf(type, facts)
   const { sheet, open } = sheetOnVolts(rest.sheet, motorVolts, supply.supply.volts)
   return {
     supply,

@@ -93,6 +93,8 @@ const RULES: readonly Rule[] = [
   fan('defrost-relay', { 'relay-bypass': 'runs' }),
   fan('wheel', { 'wheel-look': 'loose' }),
   fan('wheel', { 'wheel-look': 'dirty' }),
+  fan('phase-lost', { 'motor-volts': 'one-dead' }),
+  compressor('comp-phase-lost', { 'comp-volts': 'one-dead' }),
   fan('no-power', { supply: 'none' }),
   // Without a supply there is no call either: only with it is the call what is missing.
   fan('no-call', { call: 'none', supply: 'right' }),

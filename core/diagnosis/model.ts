@@ -1,6 +1,7 @@
 // The fault model as data: causes that exclude one another, and tests with the likelihood of each answer under each cause.
 // All figures are common practice, our judgement: no published ones exist. They are checked for shape here, for sense by the tests.
 import * as v from 'valibot'
+import { compressorPhases } from '../wiring/compressor-posts'
 import type { UnitType } from '../wiring/unit-type'
 import causeData from './causes.json'
 import compressorCauses from './compressor/causes.json'
@@ -14,6 +15,9 @@ const OnlySchema = v.strictObject({
   fan: v.optional(FanSchema),
   capacitor: v.optional(v.picklist(['shared', 'own'])),
   defrostRelay: v.optional(v.boolean()),
+  /** Of the fan's motor, and of the compressor. */
+  phases: v.optional(v.picklist([1, 3])),
+  compressorPhases: v.optional(v.picklist([1, 3])),
 })
 
 const CauseSchema = v.strictObject({
@@ -93,11 +97,18 @@ export const CONTRIBUTORY: readonly Contributory[] = v.parse(
 /** No answer is impossible under any cause: people misread, and meters lie. */
 const LEAST_LIKELIHOOD = 0.003
 
-const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, { traits }: UnitType): boolean =>
-  !only ||
-  ((only.fan === undefined || only.fan === traits.fan) &&
-    (only.capacitor === undefined || only.capacitor === traits.capacitor) &&
-    (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay))
+const applies = (only: v.InferOutput<typeof OnlySchema> | undefined, unit: UnitType): boolean =>
+  !only || (hasTraits(only, unit) && isPhased(only, unit))
+
+const isPhased = (only: v.InferOutput<typeof OnlySchema>, unit: UnitType): boolean =>
+  (only.phases === undefined || only.phases === unit.traits.phases) &&
+  (only.compressorPhases === undefined ||
+    only.compressorPhases === (compressorPhases(unit).length > 0 ? 3 : 1))
+
+const hasTraits = (only: v.InferOutput<typeof OnlySchema>, { traits }: UnitType): boolean =>
+  (only.fan === undefined || only.fan === traits.fan) &&
+  (only.capacitor === undefined || only.capacitor === traits.capacitor) &&
+  (only.defrostRelay === undefined || only.defrostRelay === traits.defrostRelay)
 
 /** A test as one unit type has it. */
 export interface ModelTest extends Omit<DiagnosticTest, 'likelihood'> {

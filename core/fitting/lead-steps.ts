@@ -13,9 +13,12 @@ import { oldPlaceName, placeName } from './places'
 import type { FitStep } from './step'
 
 /** Leads of a motor that stays which are on their posts already; of a new motor none. */
-function staysPut({ sheet, wires, motorStays }: HookupRequest, answer: HookupAnswer): ReadonlySet<LeadId> {
+function staysPut(
+  { unit, sheet, wires, motorStays }: HookupRequest,
+  answer: HookupAnswer,
+): ReadonlySet<LeadId> {
   if (motorStays !== true) return new Set()
-  const own = ownWires(sheet, wires, answer.findings)
+  const own = ownWires(unit, sheet, wires, answer.findings)
   const there = answer.leads.filter(
     ({ lead, goes }) => goes.kind === 'post' && own.get(lead)?.from === goes.post,
   )
@@ -24,8 +27,8 @@ function staysPut({ sheet, wires, motorStays }: HookupRequest, answer: HookupAns
 
 /** Empty where no wire of the old motor is on record, or none of a motor that stays has to move. */
 export function oldLeadsStep(request: HookupRequest, answer: HookupAnswer): FitStep[] {
-  const { sheet, wires, motorStays } = request
-  const own = ownWires(sheet, wires, answer.findings)
+  const { unit, sheet, wires, motorStays } = request
+  const own = ownWires(unit, sheet, wires, answer.findings)
   const put = new Set([...staysPut(request, answer)].map((lead) => own.get(lead)?.id))
   const off = wires.filter((wire) => goesToMotor(wire) && !put.has(wire.id))
   if (off.length === 0) return []

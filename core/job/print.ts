@@ -21,10 +21,10 @@ export function printOf(input: HookupInput): string {
 
 /** Of the supply what the proof was made for: another reading of the same supply changes nothing. null: as its kind usually has. */
 function supplyPrint({ unit, supply: facts }: HookupInput) {
-  const usual = unitTypeById(unit)?.volts
-  if (usual === undefined) return null
-  const { supply, conflicts } = supplyOf(usual, facts)
-  return supply.volts === usual && supply.hertz === USUAL_HERTZ && conflicts.length === 0
+  const kind = unitTypeById(unit)
+  if (kind === undefined) return null
+  const { supply, conflicts } = supplyOf(kind, facts)
+  return supply.volts === kind.volts && supply.hertz === USUAL_HERTZ && conflicts.length === 0
     ? null
     : { ...supply, conflicts: conflicts.length }
 }

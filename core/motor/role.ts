@@ -39,9 +39,10 @@ export const LandingRoleSchema = v.picklist(
 
 /**
  * The roles a wire of the old motor can have: the plug and the taps of an outdoor motor stay at the motor. A blower has a
- * `line` lead (neutral side, never switched), `speed` taps of which one is live, and two `capacitor` leads.
+ * `line` lead (neutral side, never switched), `speed` taps of which one is live, and two `capacitor` leads; a motor on three phases three
+ * `phase` leads, alike.
  */
-export const WIRE_ROLES = [...LANDING_ROLES, 'line', 'speed', 'capacitor'] as const
+export const WIRE_ROLES = [...LANDING_ROLES, 'line', 'speed', 'capacitor', 'phase'] as const
 /** What a wire of the motor does. */
 export type WireRole = (typeof WIRE_ROLES)[number]
 export const WireRoleSchema = v.picklist(
@@ -65,5 +66,13 @@ export const ROLE_NAMES: Readonly<Record<LeadRole | WireRole, string>> = {
 }
 
 /** The roles that wires of a motor of this kind can have. */
-export const wireRolesOf = (fan: 'outdoor' | 'blower'): readonly WireRole[] =>
-  fan === 'blower' ? ['line', 'speed', 'capacitor', 'ground'] : LANDING_ROLES
+export function wireRolesOf({
+  fan,
+  phases,
+}: {
+  readonly fan: 'outdoor' | 'blower'
+  readonly phases: 1 | 3
+}): readonly WireRole[] {
+  if (phases === 3) return ['phase', 'ground']
+  return fan === 'blower' ? ['line', 'speed', 'capacitor', 'ground'] : LANDING_ROLES
+}

@@ -1,5 +1,6 @@
 // A lead sheet with its horsepower, rotation and speed chosen: what each lead is for now.
 import type { HorsepowerChoice, Lead, LeadSheet, RotationChoice, SpeedChoice } from './lead-sheet'
+import type { MotorKind } from './kind'
 import type { LeadId } from './lead-id'
 import { polesOf } from './speed'
 import { LANDING_ROLES, ROLE_NAMES, type WireRole } from './role'
@@ -54,7 +55,7 @@ export function selectSpeedLike(
 
 /** What each lead of the sheet is for with these choices, in the sheet's order. */
 export function setLeads(sheet: LeadSheet, settings: Settings): SetLead[] {
-  const special = sheet.kind === 'ecm-outdoor' ? ecmUse : sheet.kind === 'psc-blower' ? blowerUse : () => null
+  const special = SPECIAL[sheet.kind]
   return sheet.leads.map((lead) => ({ lead, use: special(sheet, lead, settings) ?? useOf(lead, settings) }))
 }
 
@@ -81,6 +82,16 @@ function ecmUse({ leads }: LeadSheet, lead: Lead, { speed }: Settings): LeadUse 
   if (speed && lead.role === 'select')
     return { kind: 'insulate', why: `left open it sets the ${speed.speed} speed` }
   return null
+}
+
+/** What a kind of motor makes of its leads beyond what its settings say; null: as with other motors. */
+const SPECIAL: Readonly<
+  Record<MotorKind, (sheet: LeadSheet, lead: Lead, settings: Settings) => LeadUse | null>
+> = {
+  'psc-outdoor': () => null,
+  'psc-blower': blowerUse,
+  'ecm-outdoor': ecmUse,
+  'three-phase': (_, lead) => (lead.role === 'phase' ? { kind: 'land', as: 'phase' } : null),
 }
 
 function useOf(lead: Lead, { horsepower, rotation }: Settings): LeadUse {

@@ -74,11 +74,15 @@ export function stayingTag(facts: StayingFacts): TagDraft {
   return facts.leads.reduce(withStayingLead, bare)
 }
 
+/** Of three phase leads, where no colour was noted. Common practice, no source. */
+const PHASE_COLOURS: readonly Insulation[] = [{ colour: 'BK' }, { colour: 'RD' }, { colour: 'BU' }]
+
 /** A lead whose colour was not noted gets the usual one of its role: a guess as all of it is. */
 function withStayingLead(draft: TagDraft, { role, insulation, speed }: StayingLead): TagDraft {
   if (role === null) return draft
   const fan = draft.kind === 'psc-blower' ? 'blower' : 'outdoor'
-  const free = usualColours(fan, role, speed).find((one) => !draft.leads.some((l) => sameInsulation(l, one)))
+  const usual = role === 'phase' ? PHASE_COLOURS : usualColours(fan, role, speed)
+  const free = usual.find((one) => !draft.leads.some((l) => sameInsulation(l, one)))
   const looks = insulation ?? free
   if (!looks) return draft
   // A colour that was itself guessed tells nothing of a speed.

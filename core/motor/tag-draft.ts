@@ -229,6 +229,8 @@ export function pairingsOf(leads: readonly LeadId[]): Pairing[] {
   ]
 }
 
+const DIRECTIONS = ['CW', 'CCW'] as const
+
 /** The lead sheet that the draft amounts to; blanks stay out, so that what is missing is named. */
 export function sheetOf(draft: TagDraft): unknown {
   const { leads, turns } = draft
@@ -269,10 +271,13 @@ export function sheetOf(draft: TagDraft): unknown {
       })),
       ...(draft.voltsChoices.length > 0 ? { volts: draft.voltsChoices } : {}),
       hookup: draft.kind === 'ecm-outdoor' ? [{ hookup: 'no-capacitor' }] : [],
-      rotation: (['CW', 'CCW'] as const).flatMap((direction) =>
-        direction in turns
-          ? [{ direction, ...(turns[direction] ? { join: turns[direction] } : { open: plug }) }]
-          : [],
+      rotation: DIRECTIONS.flatMap((direction) =>
+        // Three phases turn either way, as their lines come.
+        draft.kind === 'three-phase'
+          ? [{ direction }]
+          : direction in turns
+            ? [{ direction, ...(turns[direction] ? { join: turns[direction] } : { open: plug }) }]
+            : [],
       ),
     },
   }

@@ -112,6 +112,6 @@ export const diagnose = operation({
   output: DiagnosisSchema,
   run({ supply, ...input }) {
     const type = knownUnitType(input.unit)
-    return plain(work({ ...input, unit: onSupply(type, supplyOf(type.volts, supply).supply) }))
+    return plain(work({ ...input, unit: onSupply(type, supplyOf(type, supply).supply) }))
   },
 })

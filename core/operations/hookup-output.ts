@@ -22,7 +22,16 @@ const UnitWireSchema = v.object({
   was: v.optional(v.object({ from: Text, to: Text })),
 })
 const ModeSchema = v.picklist(MODE_IDS)
-const PotentialSchema = v.picklist(['line1', 'line2', 'earth', 'low-voltage', 'through', 'dead', 'fault'])
+const PotentialSchema = v.picklist([
+  'line1',
+  'line2',
+  'line3',
+  'earth',
+  'low-voltage',
+  'through',
+  'dead',
+  'fault',
+])
 const PlugSchema = v.object({
   direction: DirectionSchema,
   join: v.array(v.tuple([Text, Text])),

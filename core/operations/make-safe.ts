@@ -23,7 +23,7 @@ export const makeSafe = operation({
       v.object({
         post: idSchema<PostId>(v.string()),
         name: v.string(),
-        line: v.picklist(['line1', 'line2']),
+        line: v.picklist(['line1', 'line2', 'line3']),
         motorWire: v.boolean(),
       }),
     ),
@@ -40,6 +40,6 @@ export const makeSafe = operation({
   }),
   run({ unit, wires, supply }) {
     const type = knownUnitType(unit)
-    return plain(work(type, wires ?? [], supplyOf(type.volts, supply)))
+    return plain(work(type, wires ?? [], supplyOf(type, supply)))
   },
 })

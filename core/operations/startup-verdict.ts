@@ -1,8 +1,11 @@
 import * as v from 'valibot'
+import type { LeadId } from '../motor/lead-id'
 import { SPEED_NAMES } from '../motor/lead-sheet'
+import { idSchema } from '../quantity/id'
 import { checkWhole, type Problem } from '../quantity/problem'
 import { FIRST_POWER } from '../startup/first-power'
 import { startUpOf } from '../startup/start-up'
+import { PlacementSchema } from '../wiring/placement'
 import { MODE_IDS } from '../wiring/unit-type'
 import { knownUnitType } from '../wiring/unit-types'
 import { AccuracySchema, IntervalSchema, positive } from './fields'
@@ -85,11 +88,19 @@ const OutputSchema = v.object({
   notProven: v.nullable(Text),
   stopped: v.boolean(),
   direction: v.object({
-    verdict: v.picklist(['right', 'change-plug', 'look-for-cause', 'not-tested', 'trouble']),
+    verdict: v.picklist([
+      'right',
+      'change-plug',
+      'exchange-leads',
+      'look-for-cause',
+      'not-tested',
+      'trouble',
+    ]),
     text: Text,
     steps: v.array(Text),
     causes: v.array(Text),
     next: v.nullable(v.picklist(['board', 'capacitor', 'mount'])),
+    exchange: v.array(v.object({ lead: idSchema<LeadId>(v.string()), to: PlacementSchema })),
   }),
   amps: v.array(AmpsSchema),
   supply: v.nullable(v.object({ verdict: v.picklist(['fine', 'low', 'high', 'cannotTell']), text: Text })),

@@ -110,7 +110,7 @@ describe('proving dead reaches every terminal that is touched', () => {
 describe('the meter', () => {
   const unit = unitOf('cooling-2-pole-own-capacitor')
   const meter = (facts: Partial<SupplyFacts> = {}) =>
-    makeSafe(unit, [], supplyOf(unit.volts, { ...NO_SUPPLY_FACTS, ...facts })).meter
+    makeSafe(unit, [], supplyOf(unit, { ...NO_SUPPLY_FACTS, ...facts })).meter
   it('reaches this unit’s supply with its ± 10 %, and is tried on a live line first and last', () => {
     expect(meter()).toBe(
       'Its supply is 230 V, 60 Hz, as such units usually have. Set the meter to AC volts above 253 V, and try it on a line that is live before and after.',

@@ -3,17 +3,25 @@ import { first } from '../quantity/at'
 import { figure } from '../quantity/display'
 import { NO_SUPPLY_FACTS, supplyOf, VOLTAGE_TOLERANCE, type SupplyAnswer } from '../supply/supply'
 import { recordedCopper } from '../wiring/capacitor-sides'
-import { postName, type PostId, type PostKind, type UnitType } from '../wiring/unit-type'
+import { linesOf, postName, type PostId, type PostKind, type UnitType } from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 
 /** At or below this a pair of posts is taken as dead, volts. Common practice, no source. */
 export const PROVEN_DEAD_VOLTS = 2
 
+/** The lines in the order of a unit's `linesOf`. */
+const LINE_NAMES = ['line1', 'line2', 'line3'] as const
+const LINE_WORDS: Readonly<Record<(typeof LINE_NAMES)[number], string>> = {
+  line1: 'line 1',
+  line2: 'line 2',
+  line3: 'line 3',
+}
+
 /** A post that is live with the thermostat off and the disconnect closed. */
 export interface LivePost {
   readonly post: PostId
   readonly name: string
-  readonly line: 'line1' | 'line2'
+  readonly line: (typeof LINE_NAMES)[number]
   /** A wire of the fan motor is on it, so the stopped motor is at line potential. */
   readonly motorWire: boolean
 }
@@ -43,19 +51,15 @@ export interface MakeSafe {
 export function makeSafe(
   unit: UnitType,
   recorded: readonly NamedWire[],
-  supply: SupplyAnswer = supplyOf(unit.volts, NO_SUPPLY_FACTS),
+  supply: SupplyAnswer = supplyOf(unit, NO_SUPPLY_FACTS),
 ): MakeSafe {
   const wires =
     recorded.length > 0
       ? recorded
       : unit.typicalWires.map((wire): NamedWire => ({ ...wire, segments: [], traced: false, stated: [] }))
   const copper = recordedCopper(unit, wires, 'off')
-  const lineOf = (post: PostId) =>
-    copper.joined(post, unit.supply.line1)
-      ? ('line1' as const)
-      : copper.joined(post, unit.supply.line2)
-        ? ('line2' as const)
-        : null
+  const lines = linesOf(unit)
+  const lineOf = (post: PostId) => LINE_NAMES[lines.findIndex((line) => copper.joined(post, line))] ?? null
   const liveWithOff = unit.posts.flatMap(({ id, kind }): LivePost[] => {
     const line = kind === 'supply' ? null : lineOf(id)
     return line
@@ -145,5 +149,5 @@ function sentenceOf(unit: UnitType, live: readonly LivePost[]): string {
   const motor = live.some((p) => p.motorWire)
   if (neutral)
     return `Thermostat off is not dead: ${at.name} is never switched${motor ? ', and the motor hangs on it' : ''}. On a reversed supply it is the live one.`
-  return `Thermostat off is not dead: ${at.name} stays on ${at.line === 'line1' ? 'line 1' : 'line 2'}${motor ? ', and through it every lead of the stopped motor' : ''}.`
+  return `Thermostat off is not dead: ${at.name} stays on ${LINE_WORDS[at.line]}${motor ? ', and through it every lead of the stopped motor' : ''}.`
 }

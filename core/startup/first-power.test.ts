@@ -1,7 +1,8 @@
 import { workOutHookup, type HookupRequest } from '../circuit/hookup'
 import { leadSheetById } from '../motor/lead-sheets'
 import { BLOWER_CAN } from '../testing/circuits'
-import { requestFor, sheetOf } from '../testing/fixtures'
+import { requestFor, sheetOf, threePhaseRequest } from '../testing/fixtures'
+import { judgeDirection } from './direction'
 import {
   judgeTrouble,
   poweredHookup,
@@ -26,6 +27,7 @@ describe('a hookup as the one at the unit sees it', () => {
           line2: expect.stringMatching(/^white on /),
         },
       ],
+      phases: [],
       start: expect.stringMatching(/^brown on the [\d.]+ µF section of the new can$/),
       microfarads: sheetOf('rowan-25r').capacitor?.microfarads,
     }))
@@ -67,6 +69,7 @@ const ON: PoweredHookup = {
     { mode: 'cooling', line1: 'black on T1', line2: 'white on T2' },
     { mode: 'heating', line1: 'black on T1', line2: null },
   ],
+  phases: [],
   start: 'brown on FAN',
   microfarads: 7.5,
 }
@@ -150,5 +153,54 @@ describe('what to look at', () => {
     const teal = leadSheetById('teal-33e')
     if (!teal) throw new Error('no electronic motor')
     expect(on({ ...outdoor, sheet: teal, can: null })).toMatchObject({ microfarads: null, start: null })
+  })
+})
+
+describe('three phases', () => {
+  const request = threePhaseRequest()
+  it('are read pair by pair, in their places', () => {
+    expect(judgeTrouble('nothing', on(request)).causes[1]).toBe(
+      'In cooling, live and for those qualified: volts between each two of black on T1 on the contactor, red on T2 on the contactor and blue on T3 on the contactor. None: the contactor, its coil or the call. One pair only: a line is missing. Three alike: a splice, or the motor.',
+    )
+    const capped = on({ ...request, placements: [{ lead: 'red', goes: { kind: 'insulated' } }] })
+    expect(judgeTrouble('nothing', capped).causes[1]).toBe(
+      'In cooling the motor is on 2 of the three lines only: it cannot run then. See the board.',
+    )
+  })
+  it('backwards: two of its own leads change places, from where they are, and nothing else', () => {
+    const placed = on({
+      ...request,
+      placements: [
+        { lead: 'red', goes: { kind: 'post', post: 'T3' } },
+        { lead: 'blue', goes: { kind: 'post', post: 'T2' } },
+      ],
+    })
+    const { verdict, steps, exchange } = judgeDirection({
+      turned: 'backwards',
+      sheet: request.sheet,
+      set: 'CW',
+      advised: null,
+      on: placed,
+    })
+    expect(verdict).toBe('exchange-leads')
+    expect(steps[0]).toBe('Exchange black on T1 on the contactor and red on T3 on the contactor.')
+    expect(steps[1]).toContain(
+      'two incoming lines or two of the compressor’s exchanged turn the compressor backward',
+    )
+    expect(exchange).toEqual([
+      { lead: 'black', to: { kind: 'post', post: 'T3' } },
+      { lead: 'red', to: { kind: 'post', post: 'T1' } },
+    ])
+  })
+  it('a motor on two of three lines is told of those two', () => {
+    const two = requestFor('packaged-three-phase-fan-on-two')
+    expect(on(two).feeds).toEqual([
+      { mode: 'cooling', line1: 'black on T1 on the contactor', line2: 'white on T2 on the contactor' },
+    ])
+    const moved = on({ ...two, placements: [{ lead: 'white', goes: { kind: 'post', post: 'T3' } }] })
+    expect(moved.feeds[0]).toMatchObject({
+      line1: 'black on T1 on the contactor',
+      line2: 'white on T3 on the contactor',
+    })
   })
 })

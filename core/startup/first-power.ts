@@ -4,7 +4,9 @@ import type { LeadSheet } from '../motor/lead-sheet'
 import { figure, listed } from '../quantity/display'
 import type { LeadId } from '../motor/lead-id'
 import type { LeadRole } from '../motor/role'
+import { LINES } from '../circuit/potential'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
+import type { Placement } from '../wiring/placement'
 import type { PostId, UnitType } from '../wiring/unit-type'
 
 /** What was seen: `trips` a breaker or fuse goes, `cuts-out` it runs and then stops by itself. */
@@ -22,7 +24,11 @@ export interface PoweredHookup {
     readonly mode: string
     readonly line1: string | null
     readonly line2: string | null
+    /** Of a motor on three phases. */
+    readonly line3?: string | null
   }[]
+  /** The three leads of a motor on three phases, with their places; empty: it has one phase. */
+  readonly phases: readonly { readonly lead: LeadId; readonly place: string; readonly goes: Placement }[]
   /** The start lead, or a blower’s two capacitor leads, in their places; null: the motor has none. */
   readonly start: string | null
   /** What the motor's capacitor must read, µF; null: it takes none. */
@@ -59,12 +65,28 @@ export function poweredHookup(
       .filter(({ fanRuns }) => fanRuns)
       .map(({ name, leads: at }) => ({
         mode: name,
-        line1: inPlace(feeding.filter(({ lead }) => at[lead] === 'line1')),
-        line2: inPlace(feeding.filter(({ lead }) => at[lead] === 'line2')),
+        ...linesFed(
+          unit,
+          LINES.map((line) => inPlace(feeding.filter(({ lead }) => at[lead] === line))),
+        ),
       })),
+    phases: leads.flatMap((landed) =>
+      roleOf(landed.lead) === 'phase' ? [{ ...landed, place: inPlace([landed]) ?? landed.lead }] : [],
+    ),
     start: inPlace(leads.filter(({ lead }) => ['start', 'capacitor'].includes(roleOf(lead) ?? ''))),
     microfarads: sheet.capacitor?.microfarads ?? null,
   }
+}
+
+/** What is on each line, as far as this motor takes them: of a motor on two of three lines those two, whichever they are. */
+function linesFed(
+  unit: UnitType,
+  [line1 = null, line2 = null, line3 = null]: readonly (string | null)[],
+): Omit<PoweredHookup['feeds'][number], 'mode'> {
+  if (unit.traits.phases === 3) return { line1, line2, line3 }
+  if (unit.supply.line3 === undefined) return { line1, line2 }
+  const [first = null, second = null] = [line1, line2, line3].filter((line) => line !== null)
+  return { line1: first, line2: second }
 }
 
 const postWords = (posts: readonly HookupPost[], id: PostId): string =>
@@ -129,17 +151,26 @@ const nothing = ({ blower, feeds }: PoweredHookup): TroubleAnswer => ({
   text: 'It does nothing at all: no feed, or no way through the motor. In this order:',
   causes: [
     'Whether it is called at all: thermostat, door switch, float switch, disconnect, fuse.',
-    ...feeds.map(({ mode, line1, line2 }) => feedText(mode, line1, line2, blower)),
+    ...feeds.map((feed) => feedText(feed, blower)),
     'A motor that is hot may have its overload open: let it cool before its windings are judged.',
   ],
   next: 'board',
 })
 
-function feedText(mode: string, line1: string | null, line2: string | null, blower: boolean): string {
+function feedText({ mode, line1, line2, line3 }: PoweredHookup['feeds'][number], blower: boolean): string {
+  if (line3 !== undefined) return threeText(mode, [line1, line2, line3])
   if (line1 === null || line2 === null)
     return `In ${mode} no lead of the motor is on ${line1 === null ? 'what is switched on' : 'the other line'}: it cannot run then. See the board.`
   const none = blower ? 'this mode switches another output, or none' : 'the contactor, its coil or the call'
   return `In ${mode}, live and for those qualified: volts between ${line1} and ${line2}. None: ${none}. The supply’s volts: a splice, or the motor.`
+}
+
+/** Of three phases every pair is read: a line that is missing shows on two of them. */
+function threeText(mode: string, lines: readonly (string | null)[]): string {
+  const fed = lines.filter((line) => line !== null)
+  if (fed.length < 3)
+    return `In ${mode} the motor is on ${fed.length === 0 ? 'none' : fed.length} of the three lines only: it cannot run then. See the board.`
+  return `In ${mode}, live and for those qualified: volts between each two of ${listed(fed)}. None: the contactor, its coil or the call. One pair only: a line is missing. Three alike: a splice, or the motor.`
 }
 
 const trips = ({ microfarads }: PoweredHookup): TroubleAnswer => ({

@@ -19,6 +19,7 @@ const reading = (low: number, high = low, more: Partial<AmpsReading> = {}): Amps
 const ON: PoweredHookup = {
   blower: false,
   feeds: [{ mode: 'cooling', line1: 'black on T1', line2: 'white on T2' }],
+  phases: [],
   start: 'brown on FAN',
   microfarads: 7.5,
 }

@@ -133,7 +133,7 @@ function sentenceOf(verdict: StartUp['verdict'], parts: Parts): string {
 function stopSentence({ turned, direction, amps, supply, crossed, capacitor }: Parts): string | null {
   if (turned !== null && turned !== 'right' && turned !== 'backwards') return TROUBLE_SENTENCES[turned]
   if (supply?.verdict === 'high') return `The supply: ${supply.text}`
-  if (direction.verdict === 'change-plug' || direction.verdict === 'look-for-cause')
+  if (['change-plug', 'exchange-leads', 'look-for-cause'].includes(direction.verdict))
     return 'It turns backwards: stop it.'
   const over = amps.find((a) => a.verdict === 'stop')
   if (over) return `Over its rated amps in ${over.name}: stop it.`

@@ -4,7 +4,7 @@ import { nominalVolts, NO_SUPPLY_FACTS, onSupply, supplyOf, type SupplyFacts } f
 const facts = (some: Partial<SupplyFacts>): SupplyFacts => ({ ...NO_SUPPLY_FACTS, ...some })
 const range = (low: number, high = low) => [{ low, high }]
 const of = (usual: number, some: Partial<SupplyFacts>) => {
-  const { supply, from, conflicts } = supplyOf(usual, facts(some))
+  const { supply, from, conflicts } = supplyOf({ volts: usual }, facts(some))
   return [supply.volts, from, conflicts.length]
 }
 
@@ -54,7 +54,7 @@ describe('the supply of a unit', () => {
   it.each(TABLE)('%s', (_, usual, some, expected) => expect(of(usual, some)).toEqual(expected))
 
   it('names both figures, and offers each once', () => {
-    const { conflicts, choices } = supplyOf(230, facts({ unitPlate: range(460), meterVolts: 478 }))
+    const { conflicts, choices } = supplyOf({ volts: 230 }, facts({ unitPlate: range(460), meterVolts: 478 }))
     expect(conflicts).toEqual([
       'The meter read 478 V, and such units usually have 230 V: choose which is right.',
       'The unit’s plate says 460 V, and such units usually have 230 V: choose which is right.',
@@ -65,7 +65,7 @@ describe('the supply of a unit', () => {
     ])
   })
   it('a reading that no supply has is not offered as one: 163 V on 230 is a fault to be found', () => {
-    const { conflicts, choices } = supplyOf(230, facts({ meterVolts: 163 }))
+    const { conflicts, choices } = supplyOf({ volts: 230 }, facts({ meterVolts: 163 }))
     expect(conflicts).toEqual([
       'The meter read 163 V, and such units usually have 230 V: choose which is right.',
     ])
@@ -73,14 +73,14 @@ describe('the supply of a unit', () => {
   })
   it('hertz that are chosen settle it, either way', () => {
     for (const chosenHertz of [50, 60] as const)
-      expect(supplyOf(230, facts({ hertz: 50, plateHertz: [60], chosenHertz }))).toMatchObject({
+      expect(supplyOf({ volts: 230 }, facts({ hertz: 50, plateHertz: [60], chosenHertz }))).toMatchObject({
         supply: { hertz: chosenHertz },
         conflicts: [],
       })
   })
   it('hertz: the job’s, else the plate’s, else 60; a plate that says otherwise is a conflict', () => {
     const hertz = (some: Partial<SupplyFacts>) => {
-      const { supply, conflicts } = supplyOf(230, facts(some))
+      const { supply, conflicts } = supplyOf({ volts: 230 }, facts(some))
       return [supply.hertz, conflicts]
     }
     expect(hertz({})).toEqual([60, []])
@@ -106,4 +106,17 @@ test('a kind on another supply is the same kind with those volts', () => {
   const unit = { id: 'a', volts: 230 }
   expect(onSupply(unit, { volts: 277, hertz: 60 })).toEqual({ id: 'a', volts: 277 })
   expect(onSupply(unit, { volts: 230, hertz: 60 })).toBe(unit)
+})
+
+it('a kind that comes for either of two voltages is not at odds with a plate that says the second', () => {
+  const kind = { volts: 230, alsoVolts: [460] }
+  expect(supplyOf(kind, facts({ unitPlate: range(460) }))).toMatchObject({
+    supply: { volts: 460 },
+    from: 'plate',
+    conflicts: [],
+  })
+  expect(supplyOf(kind, facts({}))).toMatchObject({ supply: { volts: 230 }, from: 'usual', conflicts: [] })
+  expect(supplyOf(kind, facts({ unitPlate: range(277) })).conflicts).toEqual([
+    'The unit’s plate says 277 V, and such units usually have 230 or 460 V: choose which is right.',
+  ])
 })

@@ -107,8 +107,15 @@ interface Statement {
   readonly volts: number
 }
 
-/** The supply of a unit whose kind usually has `usualVolts`. Common practice, no source: plate and meter over the kind. */
-export function supplyOf(usualVolts: number, facts: SupplyFacts): SupplyAnswer {
+/** What a kind of unit usually has, V: `volts`, and others that it comes for as often. */
+export interface UsualVolts {
+  readonly volts: number
+  readonly alsoVolts?: readonly number[]
+}
+
+/** The supply of a unit whose kind usually has these volts. Common practice, no source: plate and meter over the kind. */
+export function supplyOf(kind: UsualVolts, facts: SupplyFacts): SupplyAnswer {
+  const usualVolts = kind.volts
   const { hertz, conflict } = hertzOf(facts)
   const answer = (volts: number, from: SupplyAnswer['from'], by: string): SupplyAnswer => ({
     supply: { volts, hertz },
@@ -118,7 +125,7 @@ export function supplyOf(usualVolts: number, facts: SupplyFacts): SupplyAnswer {
     choices: [],
   })
   if (facts.chosenVolts !== null) return answer(facts.chosenVolts, 'chosen', 'as it was chosen')
-  const said = statements(usualVolts, facts)
+  const said = statements(kind, facts)
   const against = disagreements(said)
   const best = said[0]!
   if (against.length === 0) return answer(best.volts, best.from, best.by)
@@ -133,12 +140,18 @@ export function supplyOf(usualVolts: number, facts: SupplyFacts): SupplyAnswer {
 }
 
 /** What each source says, the strongest first. */
-function statements(usualVolts: number, { unitPlate, motorPlate, meterVolts }: SupplyFacts): Statement[] {
+function statements(
+  { volts: usualVolts, alsoVolts = [] }: UsualVolts,
+  { unitPlate, motorPlate, meterVolts }: SupplyFacts,
+): Statement[] {
   const usual: Statement = {
     from: 'usual',
-    says: `such units usually have ${figure(usualVolts)} V`,
+    says: `such units usually have ${[usualVolts, ...alsoVolts].map((v) => figure(v)).join(' or ')} V`,
     by: 'as such units usually have',
-    ranges: [{ low: nominalVolts(usualVolts) === SPLIT_PHASE ? TWO_OF_THREE : usualVolts, high: usualVolts }],
+    ranges: [
+      { low: nominalVolts(usualVolts) === SPLIT_PHASE ? TWO_OF_THREE : usualVolts, high: usualVolts },
+      ...alsoVolts.map(at),
+    ],
     volts: usualVolts,
   }
   const meter = meterVolts !== null && meterVolts >= DEAD_BELOW ? meterVolts : null

@@ -6,7 +6,7 @@ import type { LeadSheet } from '../motor/lead-sheet'
 import { leadSheetById } from '../motor/lead-sheets'
 import type { Placement } from '../wiring/placement'
 import type { UnitType } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { UNIT_TYPES, unitTypeById } from '../wiring/unit-types'
 import type { NamedWire } from '../wiring/wire'
 
 export const unitOf = (id: string): UnitType => {
@@ -14,6 +14,9 @@ export const unitOf = (id: string): UnitType => {
   if (!unit) throw new Error(`no unit type ${id}`)
   return unit
 }
+/** The unit types whose fan has one phase: the others take motors of another kind. */
+export const ONE_PHASE = UNIT_TYPES.filter((unit) => unit.traits.phases === 1)
+
 export const sheetOf = (id: string): LeadSheet => {
   const sheet = leadSheetById(id)
   if (!sheet) throw new Error(`no lead sheet ${id}`)
@@ -65,6 +68,14 @@ export function requestFor(
     ...more,
   }
 }
+
+/** The demo's motor on three phases, on its unit with 460 V. */
+export const threePhaseRequest = (more: Partial<HookupRequest> = {}): HookupRequest => ({
+  ...requestFor('packaged-three-phase', 'brant-50t'),
+  unit: { ...unitOf('packaged-three-phase'), volts: 460 },
+  can: null,
+  ...more,
+})
 
 /** The hookup with some leads put elsewhere. */
 export const hookupWith = (

@@ -135,13 +135,22 @@ const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = {
   earth: 'ground',
 }
 
+/** Of a motor on three phases the wires are alike: each is one of the three. */
+const PHASE_ROLES: Partial<Readonly<Record<PostKind, readonly WireRole[]>>> = {
+  supply: ['phase'],
+  load: ['phase'],
+  relay: ['phase'],
+  earth: ['ground'],
+}
+
 /** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
-function rolesAt(unit: UnitType, id: PostId, copper: Conductors, sides: CapacitorSides): WireRole[] {
+function rolesAt(unit: UnitType, id: PostId, copper: Conductors, sides: CapacitorSides): readonly WireRole[] {
   const kind = postOf(unit, id)?.kind
   if (unit.traits.fan === 'blower') {
     const role = kind && BLOWER_ROLES[kind]
     return role ? [role] : []
   }
+  if (unit.traits.phases === 3) return PHASE_ROLES[kind ?? 'park'] ?? []
   if (id === sides.fanSide) return ['start']
   if (id === sides.cSide) return rolesAtC(unit, sides)
   switch (kind) {
@@ -168,7 +177,7 @@ function rolesAtLine(
   copper: Conductors,
   { cSide, tied }: CapacitorSides,
 ): WireRole[] {
-  if (tied) return copper.joined(id, cSide) ? ['run'] : ['motor-common']
+  if (tied) return cSide !== null && copper.joined(id, cSide) ? ['run'] : ['motor-common']
   // Nothing ties a capacitor to either line, so only the switching tells the two lines apart.
   const told = unit.traits.contactorPoles === 1 || unit.traits.defrostRelay
   if (!told) return ['motor-common', 'run']

@@ -124,13 +124,13 @@ export function moveUnitWires(
   can: FittedCan,
   put: CanAsPut['wires'] = [],
 ): UnitWire[] {
-  const exchange = new Map<PostId, PostId>([[sides.cSide, NEW_C]])
+  const exchange = new Map<PostId, PostId>(sides.cSide === null ? [] : [[sides.cSide, NEW_C]])
   const fan = groupFor(can, FAN_LOAD)
   const compressor = groupFor(can, COMPRESSOR_LOAD)
   const compressorPost = unit.posts.find((p) => p.kind === 'cap-compressor')?.id
   const goesAway = (post: PostId) =>
     can.sections.length === 0 && (post === sides.cSide || post === sides.fanSide)
-  if (fan) exchange.set(sides.fanSide, sectionPost(fan.lead))
+  if (fan && sides.fanSide !== null) exchange.set(sides.fanSide, sectionPost(fan.lead))
   if (compressor && compressorPost) exchange.set(compressorPost, sectionPost(compressor.lead))
   return wires
     .filter((wire) => !goesToMotor(wire) && !goesAway(wire.from) && !goesAway(wire.to))

@@ -14,9 +14,9 @@ const coloured = (over: Partial<Record<keyof typeof colours, 'BK' | 'WH' | 'BN' 
     const colour = role && role in colours ? { ...colours, ...over }[role as keyof typeof colours] : undefined
     return colour ? { ...wire, segments: [{ colour, stripe: null }] } : wire
   })
-const own = (wires: Parameters<typeof ownWires>[1]) =>
+const own = (wires: Parameters<typeof ownWires>[2]) =>
   Object.fromEntries(
-    [...ownWires(SHEET, wires, findRoles(UNIT, wires))].map(([lead, wire]) => [lead, wire.from]),
+    [...ownWires(UNIT, SHEET, wires, findRoles(UNIT, wires))].map(([lead, wire]) => [lead, wire.from]),
   )
 const at = (role: string) => WIRES.find((w) => w.id === FOUND.find((f) => f.role === role)?.wire)?.from
 
@@ -38,4 +38,20 @@ it('two wires of one colour tell nothing by it', () => {
 it('a lead that has no wire has none: the plug stays at the motor', () => {
   const found = own(coloured())
   for (const lead of SHEET.leads.filter((l) => l.role === 'rotation')) expect(found[lead.id]).toBeUndefined()
+})
+
+it('three phase leads are alike: one by its colour, the others in the order of their posts', () => {
+  const unit = unitOf('packaged-three-phase')
+  const wires = tracedWires(unit)
+    .map((wire) =>
+      wire.from === 'T1' ? { ...wire, segments: [{ colour: 'BU' as const, stripe: null }] } : wire,
+    )
+    .reverse()
+  const found = ownWires(unit, sheetOf('brant-50t'), wires, findRoles(unit, wires))
+  expect(Object.fromEntries([...found].map(([lead, wire]) => [lead, wire.from]))).toEqual({
+    blue: 'T1',
+    black: 'T2',
+    red: 'T3',
+    green: 'GND',
+  })
 })

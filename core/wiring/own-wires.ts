@@ -3,6 +3,8 @@ import { sameInsulation } from '../motor/colour'
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { LeadId } from '../motor/lead-id'
 import type { WireFinding } from './evidence'
+import { phasePlaces } from './phase-places'
+import type { UnitType } from './unit-type'
 import { goesToMotor, type NamedWire } from './wire'
 
 /**
@@ -10,6 +12,7 @@ import { goesToMotor, type NamedWire } from './wire'
  * that is neither has no wire on record.
  */
 export function ownWires(
+  unit: Pick<UnitType, 'posts'>,
   { leads }: Pick<LeadSheet, 'leads'>,
   wires: readonly NamedWire[],
   findings: readonly WireFinding[],
@@ -34,5 +37,14 @@ export function ownWires(
     const rivals = leads.filter((l) => l.role === lead.role && !own.has(l.id))
     if (only && ofRole.length === 1 && rivals.length === 1) own.set(lead.id, only)
   }
+  // Three phase leads are alike: of those that no colour tells, each has the next wire.
+  const left = old.filter(isFree)
+  for (const [lead, wire] of phasePlaces(
+    unit,
+    leads.filter(({ id }) => !own.has(id)),
+    left,
+    findings,
+  ))
+    own.set(lead, wire)
   return own
 }

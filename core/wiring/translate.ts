@@ -1,7 +1,7 @@
 // From where the old leads were to where the new ones go, lead by lead, each with its reason and evidence.
 import { capital } from '../quantity/display'
 import { known } from '../quantity/at'
-import { insulationName } from '../motor/colour'
+import { insulationName, sameInsulation } from '../motor/colour'
 import type { Lead, LeadSheet } from '../motor/lead-sheet'
 import type { LeadId } from '../motor/lead-id'
 import { ROLE_NAMES, type WireRole } from '../motor/role'
@@ -9,6 +9,7 @@ import type { SetLead } from '../motor/settings'
 import type { CapacitorSides } from './capacitor-sides'
 import type { Evidence, WireFinding } from './evidence'
 import { FAN_LOAD, groupFor, NEW_C, sectionPost, type FittedCan, type UnitWire } from './new-can'
+import { phasePlaces } from './phase-places'
 import type { Placement } from './placement'
 import type { SpeedPlan } from './speeds'
 import { postName, postOf, type PostId, type UnitType } from './unit-type'
@@ -103,6 +104,7 @@ function advise(input: TranslationInput, { lead, use }: SetLead, refusals: Trans
     case 'return':
       return adviseReturn(input, lead)
     case 'land':
+      if (use.as === 'phase') return advisePhase(input, lead, refusals)
       return {
         ...(use.as === 'start'
           ? adviseStart(input, lead, refusals)
@@ -255,6 +257,36 @@ function adviseLike(
     goes: { kind: 'post', post: home.post },
     why: `${capital(ROLE_NAMES[role])} goes where the old ${ROLE_NAMES[role]} was: ${place}.`,
     evidence: home.evidence,
+  }
+}
+
+/** Where an old phase wire was: which of the three follows from its colour, or from the order of the posts. */
+function advisePhase(input: TranslationInput, lead: Lead, refusals: TranslationNote[]): LeadAdvice {
+  const { unit, wires, findings } = input
+  const leads = input.leads.map((set) => set.lead)
+  const wire = phasePlaces(unit, leads, wires, findings).get(lead.id)
+  const name = insulationName(lead)
+  if (!wire) {
+    refusals.push({
+      code: 'no-old-phase',
+      message: `Three wires of the old motor carry its three phases, and no place is left for the ${name} lead. Trace the wires to the motor.`,
+    })
+    return {
+      lead: lead.id,
+      goes: { kind: 'loose' },
+      like: 'phase',
+      why: 'No old phase wire is left for it.',
+      evidence: [],
+    }
+  }
+  const end = wire.segments.at(-1)
+  const why = end && sameInsulation(end, lead) ? `the old ${name} wire was` : 'an old phase wire was'
+  return {
+    lead: lead.id,
+    goes: { kind: 'post', post: wire.from },
+    like: 'phase',
+    why: `One of three like leads, where ${why}: ${postName(unit, wire.from)}.`,
+    evidence: findings.find((f) => f.wire === wire.id)?.evidence ?? [],
   }
 }
 

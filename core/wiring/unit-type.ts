@@ -1,6 +1,7 @@
 // A unit as its fan motor sees it: parts with posts, what joins them for good, what switches, in which modes the fan runs.
 // Data, with a schema (format "oak-switch/unit-type"): a new unit is a new file, not new code.
 import * as v from 'valibot'
+import type { MotorKind } from '../motor/kind'
 import { idSchema, type Id } from '../quantity/id'
 import type { WireId } from './wire'
 
@@ -96,18 +97,27 @@ export const UnitTypeSchema = v.strictObject({
     /** `blower`: speed taps on outputs, one live at a time, and a line lead that is never switched. */
     fan: v.picklist(['outdoor', 'blower']),
     /** 0: no contactor switches the fan. */
-    contactorPoles: v.picklist([0, 1, 2]),
-    /** `shared`: one dual can with the compressor. `own`: the fan has a capacitor to itself. */
-    capacitor: v.picklist(['shared', 'own']),
+    contactorPoles: v.picklist([0, 1, 2, 3]),
+    /** `shared`: one dual can with the compressor. `own`: the fan has a capacitor to itself. `none`: three phases need none. */
+    capacitor: v.picklist(['shared', 'own', 'none']),
+    /** Of the fan's motor; a unit on three lines may have its fan on two of them. */
+    phases: v.optional(v.picklist([1, 3]), 1),
     defrostRelay: v.boolean(),
     /** The motor turns something at both its ends. */
     throughShaft: v.optional(v.boolean(), false),
   }),
   /** Nominal volts between the two lines. */
   volts: v.number(),
+  /** Others that such units are made for as often. */
+  alsoVolts: v.optional(v.array(v.number())),
   parts: v.array(v.strictObject({ id: v.string(), name: v.string() })),
   posts: v.array(PostSchema),
-  supply: v.strictObject({ line1: PostIdSchema, line2: PostIdSchema }),
+  /** Where the lines come in; `line3` of a unit on three phases. */
+  supply: v.strictObject({
+    line1: PostIdSchema,
+    line2: PostIdSchema,
+    line3: v.optional(PostIdSchema),
+  }),
   links: v.array(v.strictObject({ from: PostIdSchema, to: PostIdSchema, what: v.string() })),
   switches: v.array(
     v.strictObject({
@@ -128,6 +138,17 @@ export const UnitTypeSchema = v.strictObject({
 })
 /** A unit type: posts, what joins and switches them, its modes, what makes it safe (`oak-switch/unit-type` 1). */
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
+/** The kind of motor that such a unit usually has. */
+export const usualMotorKind = ({ traits }: Pick<UnitType, 'traits'>): MotorKind =>
+  traits.phases === 3 ? 'three-phase' : traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor'
+
+/** The posts of its lines, in order: two, or three. */
+export const linesOf = ({ supply }: Pick<UnitType, 'supply'>): PostId[] => [
+  supply.line1,
+  supply.line2,
+  ...(supply.line3 === undefined ? [] : [supply.line3]),
+]
+
 /** What the wiring of a unit follows from. */
 export type UnitTraits = UnitType['traits']
 

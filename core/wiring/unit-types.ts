@@ -16,6 +16,8 @@ import fanCoil from './unit-types/fan-coil-three-speed.json'
 import gasFurnace from './unit-types/gas-furnace-board.json'
 import gasFurnaceOneSpeed from './unit-types/gas-furnace-one-speed.json'
 import packaged from './unit-types/packaged-own-capacitor.json'
+import packagedThree from './unit-types/packaged-three-phase.json'
+import packagedFanOnTwo from './unit-types/packaged-three-phase-fan-on-two.json'
 import poolHeater from './unit-types/pool-heater-two-capacitors.json'
 import throughShaft from './unit-types/roof-through-shaft.json'
 import { UnitTypeSchema, type UnitFamily, type UnitTraits, type UnitType } from './unit-type'
@@ -30,6 +32,8 @@ export const UNIT_TYPES: readonly UnitType[] = [
   heatPump2Shared,
   heatPump2Own,
   packaged,
+  packagedThree,
+  packagedFanOnTwo,
   poolHeater,
   gasFurnace,
   gasFurnaceOneSpeed,

@@ -284,8 +284,8 @@ describe('a fan capacitor of its own', () => {
   }
   it('has no tied side until a wire of the unit ties one', () => expect(untied.tied).toBe(false))
   it('the post that a wire ties to a line is its C side, whichever it is', () => {
-    expect(tiedBy(untied.cSide)).toEqual({ cSide: untied.cSide, fanSide: untied.fanSide, tied: true })
-    expect(tiedBy(untied.fanSide)).toEqual({ cSide: untied.fanSide, fanSide: untied.cSide, tied: true })
+    expect(tiedBy(untied.cSide!)).toEqual({ cSide: untied.cSide, fanSide: untied.fanSide, tied: true })
+    expect(tiedBy(untied.fanSide!)).toEqual({ cSide: untied.fanSide, fanSide: untied.cSide, tied: true })
   })
 })
 

@@ -3,10 +3,12 @@
 import { at, known } from '../../quantity/at'
 import { figure, listed } from '../../quantity/display'
 import { NEW_C } from '../../wiring/new-can'
-import type { ModeId, PostId, UnitType } from '../../wiring/unit-type'
+import { linesOf, type PostId, type UnitType } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'
-import { compressorPosts } from '../network'
-import type { ModeCopper, Source } from '../potential'
+import { compressorPosts } from '../../wiring/compressor-posts'
+import { checkCompressorPhases } from './compressor-phases'
+import { contactorClosed } from './contactor'
+import { isLine, LINES, type ModeCopper, type Source } from '../potential'
 import { landedLeadsOn, running, type ProofView } from '../view'
 import { loadValueHazards } from './value'
 
@@ -25,7 +27,7 @@ export interface CompressorNeeds {
 /** The compressor's feed and capacitor. Nothing is said of a unit without one, nor of a small record that leaves its wires out where its can is its own. */
 export function checkCompressor(view: ProofView, needs: CompressorNeeds): Hazard[] {
   const posts = compressorPosts(view.hookup.unit)
-  if (!posts) return []
+  if (!posts) return checkCompressorPhases(view)
   const shared = view.hookup.unit.traits.capacitor === 'shared'
   const recorded = view.hookup.unitWires.some((wire) =>
     [posts.C, posts.R, posts.S].some((post) => wire.from === post || wire.to === post),
@@ -36,11 +38,7 @@ export function checkCompressor(view: ProofView, needs: CompressorNeeds): Hazard
 }
 
 const lineOf = (copper: ModeCopper, point: PostId): Source | null =>
-  copper.sources(point).find((s) => s === 'line1' || s === 'line2') ?? null
-
-/** The contactor is closed in a mode when one of its poles is. */
-const contactorClosed = ({ switches, posts }: UnitType, mode: ModeId): boolean =>
-  switches.some((s) => s.closedIn.includes(mode) && posts.some((p) => p.id === s.to && p.kind === 'load'))
+  copper.sources(point).find(isLine) ?? null
 
 function startOnLine(view: ProofView, { S }: Posts): Hazard[] {
   const copper = running(view)
@@ -98,10 +96,7 @@ function supplySide(view: ProofView): Hazard[] {
   const copper = off && view.modes.get(off.id)
   if (!copper) return []
   const linked = (line: PostId) => unit.links.some((l) => l.from === line || l.to === line)
-  const opened: Source[] = [
-    ...(linked(unit.supply.line1) ? [] : ['line1' as const]),
-    ...(linked(unit.supply.line2) ? [] : ['line2' as const]),
-  ]
+  const opened = linesOf(unit).flatMap((line, i): Source[] => (linked(line) ? [] : [LINES[i]!]))
   const wrong = view.posts.find(
     (post) =>
       (post.kind === 'compressor' || post.kind === 'kept-cap' || post.id === NEW_C) &&

@@ -5,11 +5,10 @@ import { listed } from '../../quantity/display'
 import type { ModeId, UnitType } from '../../wiring/unit-type'
 import { stop, watch, type Hazard, type HazardCode } from '../hazard'
 import { COMMON, RUN } from '../network'
-import type { ModeCopper, Source } from '../potential'
+import { isLine, type ModeCopper, type Source } from '../potential'
 import { leadsAt, type ProofView } from '../view'
 
-const lineOf = ({ sources }: ModeCopper, point: string): Source | null =>
-  sources(point).find((s) => s === 'line1' || s === 'line2') ?? null
+const lineOf = ({ sources }: ModeCopper, point: string): Source | null => sources(point).find(isLine) ?? null
 
 /** What is wrong in one mode; alike in several modes it is told once. */
 interface Fault {

@@ -1,6 +1,6 @@
 // A hard-start kit on the compressor: from its start section to the can's protected terminal where there is one, else to C.
 // Past the protected terminal its fuse cannot open when the kit fails (common practice).
-import { compressorPosts } from '../network'
+import { compressorPosts } from '../../wiring/compressor-posts'
 import { NEW_C, PROTECTED_POST } from '../../wiring/new-can'
 import type { PostId } from '../../wiring/unit-type'
 import { stop, type Hazard } from '../hazard'

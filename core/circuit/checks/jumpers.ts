@@ -4,7 +4,8 @@ import { jumperShares } from '../../wiring/can-as-put'
 import { NEW_C, sectionPost } from '../../wiring/new-can'
 import type { PostId } from '../../wiring/unit-type'
 import { stop, watch, type Hazard } from '../hazard'
-import { compressorPosts, START } from '../network'
+import { START } from '../network'
+import { compressorPosts } from '../../wiring/compressor-posts'
 import { leadsAt, placementOf, type ProofView } from '../view'
 
 /** Jumpers that short a section, and those that carry more of a load's current than they need. */

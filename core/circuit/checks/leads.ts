@@ -3,7 +3,7 @@ import type { LeadId } from '../../motor/lead-id'
 import { capital } from '../../quantity/display'
 import { leadPoint, RUN, START } from '../network'
 import { stop, watch, type Hazard } from '../hazard'
-import { copperIn, type ModeCopper } from '../potential'
+import { copperIn, isLine, type ModeCopper } from '../potential'
 import type { SetLead } from '../../motor/settings'
 import type { HookupPost } from '../../wiring/hookup-posts'
 import { leadName, placementOf, postOfLead, running, type ProofView } from '../view'
@@ -180,7 +180,7 @@ const hasAuxiliary = (view: ProofView): boolean => view.hookup.leads.some((set) 
 /** Without this lead, has run its line still, and does every capacitor on start still reach run? Then it is not needed. */
 function isRedundant(view: ProofView, lead: LeadId): boolean {
   const { copper, sources } = copperIn(view.hookup.unit, view.network, running(view).mode, lead)
-  if (!sources(RUN).some((s) => s === 'line1' || s === 'line2')) return false
+  if (!sources(RUN).some(isLine)) return false
   const touching = view.network.capacitors.filter(
     (c) => copper.joined(c.a, START) !== copper.joined(c.b, START),
   )

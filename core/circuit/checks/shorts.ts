@@ -3,7 +3,7 @@ import { capital } from '../../quantity/display'
 import { isSplit } from '../solution/build'
 import { leadPoint } from '../network'
 import { stop, type Hazard, type HazardCode } from '../hazard'
-import { copperIn, type ModeCopper, type Source } from '../potential'
+import { copperIn, isLine, type ModeCopper, type Source } from '../potential'
 import type { LeadId } from '../../motor/lead-id'
 import { postOf, type ModeId } from '../../wiring/unit-type'
 import { type ProofView, isMisplaced, landedLeadsOn, leadName } from '../view'
@@ -11,17 +11,17 @@ import { type ProofView, isMisplaced, landedLeadsOn, leadName } from '../view'
 const CASES: readonly { code: HazardCode; has: (s: readonly Source[]) => boolean; what: string }[] = [
   {
     code: 'line-to-line',
-    has: (s) => s.includes('line1') && s.includes('line2'),
+    has: (s) => s.filter(isLine).length > 1,
     what: 'joins the two lines: a dead short',
   },
   {
     code: 'line-on-earth',
-    has: (s) => s.includes('earth') && (s.includes('line1') || s.includes('line2')),
+    has: (s) => s.includes('earth') && s.some(isLine),
     what: 'joins a line to the chassis: a short to earth',
   },
   {
     code: 'line-on-coil',
-    has: (s) => s.includes('low-voltage') && (s.includes('line1') || s.includes('line2')),
+    has: (s) => s.includes('low-voltage') && s.some(isLine),
     what: 'puts line voltage on the 24 V coil: it blows the low-voltage fuse',
   },
 ]
@@ -35,11 +35,19 @@ export function checkShorts(view: ProofView): Hazard[] {
     if (modes.length === 0) return []
     const leads = blame(view, modes[0]!, has)
     const subject = leads.length > 0 ? `The ${leads.join(' or ')} lead` : 'A wire of the unit'
-    const told = code === 'line-on-earth' && isNeutralAlone(view) ? NEUTRAL_ON_EARTH : what
+    const told = whatOf(view, code) ?? what
     return [stop(code, `${subject} ${told} (${modes.join(', ')}).`, leads, modes)]
   })
   return [...joined, ...windingsOnEarth(view)]
 }
+
+/** Where it is to be told otherwise than usual; null: it is not. */
+function whatOf(view: ProofView, code: HazardCode): string | null {
+  if (code === 'line-to-line' && view.hookup.unit.supply.line3 !== undefined) return TWO_OF_THREE
+  return code === 'line-on-earth' && isNeutralAlone(view) ? NEUTRAL_ON_EARTH : null
+}
+
+const TWO_OF_THREE = 'joins two of the three lines: a dead short'
 
 /** No short: neutral is bonded to earth, but at the panel and there alone. */
 const NEUTRAL_ON_EARTH =
@@ -67,7 +75,7 @@ function windingsOnEarth(view: ProofView): Hazard[] {
   for (const [point, set] of points)
     for (const { mode, copper, sources } of view.modes.values()) {
       const found = sources(point)
-      if (!found.includes('earth') || found.includes('line1') || found.includes('line2')) continue
+      if (!found.includes('earth') || found.some(isLine)) continue
       const leads = landedLeadsOn(view, copper, point)
       // A lead that is on the chassis itself is told of by its own name.
       if (leads.some((lead) => isOnChassis(view, lead))) continue

@@ -1,7 +1,9 @@
 // The start winding: reached only through the right capacitor section, from run's line.
 import { loadValueHazards } from './value'
 import { stop, type Hazard } from '../hazard'
-import { COMMON, compressorPosts, RUN, START } from '../network'
+import { isLine } from '../potential'
+import { COMMON, RUN, START } from '../network'
+import { compressorPosts } from '../../wiring/compressor-posts'
 import { landedLeadsOn, leadsAt, placementOf, running, viewOf, type ProofView } from '../view'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import type { PostId } from '../../wiring/unit-type'
@@ -12,11 +14,7 @@ export function checkStart(view: ProofView, sheet: LeadSheet, tolerancePercent: 
   const leads = leadsAt(view, START)
   const landed = leads.some((lead) => placementOf(view, lead)?.kind === 'post')
   if (!landed) return []
-  if (
-    sources(START).some((s) => s === 'line1' || s === 'line2') ||
-    copper.joined(START, RUN) ||
-    copper.joined(START, COMMON)
-  )
+  if (sources(START).some(isLine) || copper.joined(START, RUN) || copper.joined(START, COMMON))
     return [
       stop(
         'start-on-line',

@@ -17,6 +17,8 @@ const FEED: readonly HazardCode[] = [
   'no-voltage-across-motor',
   'line-to-line',
   'line-on-earth',
+  'phase-dead',
+  'phases-on-one-line',
   ...LEADS_OFF,
 ]
 const START: readonly HazardCode[] = [

@@ -2,10 +2,9 @@
 import fc from 'fast-check'
 import { machineOf } from '../../motor/machine/machine'
 import { BLOWER_CAN } from '../../testing/circuits'
-import { CAN, hookupWith, onPost, requestFor } from '../../testing/fixtures'
+import { CAN, hookupWith, ONE_PHASE, onPost, requestFor } from '../../testing/fixtures'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import type { Placement } from '../../wiring/placement'
-import { UNIT_TYPES } from '../../wiring/unit-types'
 import type { HazardCode } from '../hazard'
 import { limitsOf } from './limits'
 import { findSymptoms } from './symptoms'
@@ -230,7 +229,7 @@ const ELECTRICAL: readonly HazardCode[] = [
   'start-open',
   'capacitor-off-run',
 ]
-const outdoor = UNIT_TYPES.filter((unit) => unit.traits.fan === 'outdoor')
+const outdoor = ONE_PHASE.filter((unit) => unit.traits.fan === 'outdoor')
 
 it('what the circuit condemns the copper condemns, and where the copper finds nothing the circuit finds nothing (400 wirings)', () => {
   let both = 0

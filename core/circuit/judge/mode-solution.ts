@@ -145,12 +145,12 @@ function describe(
   }
 }
 
-/** Motor common of an outdoor motor, the line lead of a blower: all current of both windings passes through it (Kirchhoff). */
+/** Motor common of an outdoor motor, the line lead of a blower: all current of both windings passes through it (Kirchhoff). Of three phases any: the first. */
 const lineLead = ({ leads, placements }: CircuitInput['hookup']): LeadId | null =>
   leads.find(
     ({ lead, use }) =>
       use.kind === 'land' &&
-      (use.as === 'motor-common' || use.as === 'line') &&
+      (use.as === 'motor-common' || use.as === 'line' || use.as === 'phase') &&
       placements.some((p) => p.lead === lead.id && p.goes.kind === 'post'),
   )?.lead.id ?? null
 

@@ -8,7 +8,8 @@ import type { Machine } from '../../motor/machine/machine'
 import { Conductors } from '../../wiring/conductors'
 import { NEW_C, sectionPost } from '../../wiring/new-can'
 import type { ModeId, PostId, UnitType } from '../../wiring/unit-type'
-import { compressorPosts, type Hookup } from '../network'
+import { STAR, type Hookup } from '../network'
+import { compressorPhases, compressorPosts } from '../../wiring/compressor-posts'
 import { EARTH, type Capacitor, type Circuit, type MotorCoil, type Resistor, type Source } from './elements'
 
 /** A branch circuit's wire and transformer, ohms: a short draws some thousand amperes. Our judgement. */
@@ -121,7 +122,23 @@ function supplyOf(
     volts: complex(v),
     ohms: SOURCE_OHMS,
   })
-  const { line1, line2 } = unit.supply
+  const { line1, line2, line3 } = unit.supply
+  if (line3 !== undefined) {
+    // Three lines, each a third of a turn behind the last, about a grounded star point (textbook).
+    const height = volts / Math.sqrt(3)
+    const phase = (id: string, post: PostId, turn: number): Source => ({
+      ...source(id, post, 0),
+      volts: complex(height * Math.cos(turn), height * Math.sin(turn)),
+    })
+    return {
+      sources: [
+        phase('line1', line1, 0),
+        phase('line2', line2, (-2 * Math.PI) / 3),
+        phase('line3', line3, (2 * Math.PI) / 3),
+      ],
+      bonds: [],
+    }
+  }
   if (isSplit(unit))
     return { sources: [source('line1', line1, volts / 2), source('line2', line2, -volts / 2)], bonds: [] }
   return {
@@ -157,14 +174,32 @@ function coilsOf({ hookup }: CircuitInput, machine: Machine): MotorCoil[] {
   }))
 }
 
-/** What is no motor winding: the compressor, 24 V coils, an electronically commutated motor as what it draws. */
+/** A motor without a winding model, as what it draws at its rated volts; empty: it has a model. */
+function drawnBy(sheet: LeadSheet): Resistor[] {
+  const amps = Math.max(...sheet.settings.horsepower.map((c) => c.amps), 0) || DEFAULT_AMPS
+  const volts = sheet.nameplate.volts.high
+  if (sheet.kind === 'ecm-outdoor')
+    return [wire('motor', windingNode('line:motor-common'), windingNode('line:run'), volts / amps)]
+  // A star of three: its phase takes the line's volts over the root of three, and the line's amps (textbook).
+  return sheet.kind === 'three-phase'
+    ? sheet.leads
+        .filter(({ role }) => role === 'phase')
+        .map(({ id }) =>
+          wire(`phase ${id}`, windingNode(`lead:${id}`), windingNode(STAR), volts / Math.sqrt(3) / amps),
+        )
+    : []
+}
+
+/** What is no motor winding: the compressor, 24 V coils, a motor without a winding model. */
 function loadsOf({ hookup, sheet }: CircuitInput, nodeOf: (post: PostId) => string): Resistor[] {
   const { unit } = hookup
   const compressor = compressorPosts(unit)
   const coils = unit.posts.filter((p) => p.kind === 'coil')
   const pairs = coils.flatMap((post, i) => (i % 2 === 1 ? [[coils[i - 1]!.id, post.id] as const] : []))
-  const amps = Math.max(...sheet.settings.horsepower.map((c) => c.amps), 0) || DEFAULT_AMPS
   return [
+    ...compressorPhases(unit).map((post) =>
+      wire(`compressor ${post}`, nodeOf(post), windingNode('compressor star'), ...COMPRESSOR.run),
+    ),
     ...(compressor
       ? [
           wire('compressor run', nodeOf(compressor.C), nodeOf(compressor.R), ...COMPRESSOR.run),
@@ -172,16 +207,7 @@ function loadsOf({ hookup, sheet }: CircuitInput, nodeOf: (post: PostId) => stri
         ]
       : []),
     ...pairs.map(([a, b]) => wire(`coil ${a}`, nodeOf(a), nodeOf(b), COIL_OHMS)),
-    ...(sheet.kind === 'ecm-outdoor'
-      ? [
-          wire(
-            'motor',
-            windingNode('line:motor-common'),
-            windingNode('line:run'),
-            sheet.nameplate.volts.high / amps,
-          ),
-        ]
-      : []),
+    ...drawnBy(sheet),
   ]
 }
 

@@ -1,9 +1,8 @@
 import fc from 'fast-check'
 import { circuitInput, circuitOf } from '../../testing/circuits'
-import { onPost } from '../../testing/fixtures'
+import { ONE_PHASE, onPost } from '../../testing/fixtures'
 import { complex, magnitude } from '../../quantity/complex'
 import { hookupPosts } from '../../wiring/hookup-posts'
-import { UNIT_TYPES } from '../../wiring/unit-types'
 import type { Placement } from '../../wiring/placement'
 import { EARTH, type Circuit } from './elements'
 import { emptySystem, solveSystem } from './linear'
@@ -190,7 +189,7 @@ describe('the demo motor in its circuit', () => {
 
 it('any wiring at all has finite figures', () => {
   const place = (
-    unit: (typeof UNIT_TYPES)[number],
+    unit: (typeof ONE_PHASE)[number],
     can: Parameters<typeof hookupPosts>[1],
   ): fc.Arbitrary<Placement> =>
     fc.constantFrom<Placement>(
@@ -201,7 +200,7 @@ it('any wiring at all has finite figures', () => {
     )
   fc.assert(
     fc.property(
-      fc.constantFrom(...UNIT_TYPES).chain((unit) => {
+      fc.constantFrom(...ONE_PHASE).chain((unit) => {
         const sheet = unit.traits.fan === 'blower' ? 'alder-33b' : 'rowan-33m'
         const { hookup } = circuitInput(unit.id, sheet)
         return fc.record({

@@ -1,14 +1,13 @@
 // The solution against ngspice (eecircuit-engine, its WASM build; development only): node voltages and coil currents of the exported text.
 import { runSpicePoints } from '../../capacitor/testing/spice'
 import { circuitInput, circuitOf } from '../../testing/circuits'
-import { onPost } from '../../testing/fixtures'
+import { ONE_PHASE, onPost } from '../../testing/fixtures'
 import { magnitude, minus, type Complex } from '../../quantity/complex'
-import { UNIT_TYPES } from '../../wiring/unit-types'
 import { prepare, solveAt } from './solve'
 import { spiceText } from './spice'
 
-const OUTDOOR = UNIT_TYPES.filter((unit) => unit.traits.fan === 'outdoor')
-const BLOWERS = UNIT_TYPES.filter((unit) => unit.traits.fan === 'blower')
+const OUTDOOR = ONE_PHASE.filter((unit) => unit.traits.fan === 'outdoor')
+const BLOWERS = ONE_PHASE.filter((unit) => unit.traits.fan === 'blower')
 
 interface Case {
   readonly name: string

@@ -64,10 +64,12 @@ function copperOf(c: Case, mode: string, without?: string): Copper {
   return copper
 }
 
-type Line = 'one' | 'two' | null
+type Line = 'one' | 'two' | 'three' | null
 function lineAt(c: Case, copper: Copper, point: string): Line {
   if (copper.tied(point, c.unit.supply.line1)) return 'one'
-  return copper.tied(point, c.unit.supply.line2) ? 'two' : null
+  if (copper.tied(point, c.unit.supply.line2)) return 'two'
+  const third = c.unit.supply.line3
+  return third !== undefined && copper.tied(point, third) ? 'three' : null
 }
 
 /** Total µF that the can puts between two points; NaN where a section of one of them ends elsewhere. */
@@ -130,7 +132,7 @@ function ofLeads({ sheet, answer, unit, landed }: Case): string | null {
     } else if (kind === 'plug') return `${id} does not belong in the plug`
     if (role === 'select' && joined.has(id) && kind !== 'post') return `${id} is not joined`
     if (role === 'select' && !joined.has(id) && kind === 'post') return `${id} is to be left open`
-    if (['motor-common', 'run', 'start', 'line'].includes(role) && kind !== 'post')
+    if (['motor-common', 'run', 'start', 'line', 'phase'].includes(role) && kind !== 'post')
       return `${id} is not landed`
     if (role === 'capacitor' && kind !== 'post') return `${id} is not landed`
     if (role === 'power-tap') {
@@ -155,7 +157,8 @@ function ofSettings({ request, sheet, unit, answer }: Case): string | null {
   )
     return 'the can’s volts for the compressor'
   const { wanted } = request
-  if (wanted) {
+  // Three phases turn as their lines come: nothing of it is set before power.
+  if (wanted && sheet.kind !== 'three-phase') {
     const same = wanted.seenFrom === sheet.rotationNamedFrom
     const turns = answer.plug.set.direction
     if ((turns === wanted.direction) !== same) return 'turns the wrong way'
@@ -166,7 +169,10 @@ function ofSettings({ request, sheet, unit, answer }: Case): string | null {
 function ofMode(c: Case, mode: string, fanRuns: boolean): string | null {
   const { unit, sheet } = c
   const copper = copperOf(c, mode)
-  if (copper.tied(unit.supply.line1, unit.supply.line2)) return `the lines are joined in ${mode}`
+  const { line1, line2, line3 } = unit.supply
+  if (copper.tied(line1, line2)) return `the lines are joined in ${mode}`
+  if (line3 !== undefined && (copper.tied(line1, line3) || copper.tied(line2, line3)))
+    return `the lines are joined in ${mode}`
   const lined = (point: string) => lineAt(c, copper, point)
   if (lined('EARTH')) return `a line is on earth in ${mode}`
   for (const p of unit.posts) if (p.kind === 'coil' && lined(p.id)) return `a line is on 24 V in ${mode}`
@@ -190,6 +196,7 @@ function ofOutdoor(c: Case, copper: Copper, mode: string, fanRuns: boolean): str
   const { sheet } = c
   const lined = (point: string) => lineAt(c, copper, point)
   if (sheet.kind === 'ecm-outdoor') return ofElectronic(c, copper, mode, fanRuns)
+  if (sheet.kind === 'three-phase') return ofThree(c, copper, mode, fanRuns)
   const [common, run] = [lined('M:common'), lined('M:run')]
   const driven = common !== null && run !== null && common !== run
   if (driven !== fanRuns) return `${driven ? 'driven' : 'not driven'} in ${mode}`
@@ -205,6 +212,14 @@ function ofOutdoor(c: Case, copper: Copper, mode: string, fanRuns: boolean): str
   )
     ? 'the µF between start and run'
     : null
+}
+
+/** Three ends on three lines turn it; two ends on two lines already drive current through it. */
+function ofThree(c: Case, copper: Copper, mode: string, fanRuns: boolean): string | null {
+  const at = c.sheet.leads.filter((l) => l.role === 'phase').map((l) => lineAt(c, copper, `M:${l.id}`))
+  const live = new Set(at.filter((line) => line !== null))
+  if (fanRuns) return live.size === 3 ? null : `on ${live.size} lines in ${mode}`
+  return live.size > 1 ? `current flows in ${mode}` : null
 }
 
 function ofElectronic(c: Case, copper: Copper, mode: string, fanRuns: boolean): string | null {
@@ -249,9 +264,22 @@ function ofBlower(c: Case, copper: Copper, mode: string, fanRuns: boolean): stri
     : null
 }
 
+/** A compressor on three phases: each post on a line of its own when the contactor is closed, on none when it is open. */
+function ofThreePosts(c: Case, copper: Copper, mode: string): string | null {
+  const closed = c.unit.switches.some(
+    (s) => s.to === 'T1' && (s.closedIn as readonly string[]).includes(mode),
+  )
+  const lines = ['COMP-1', 'COMP-2', 'COMP-3'].map((post) => lineAt(c, copper, post))
+  if (!closed) return lines.some((line) => line !== null) ? `the compressor is live in ${mode}` : null
+  return new Set(lines.filter((line) => line !== null)).size === 3
+    ? null
+    : `the compressor is not on three lines in ${mode}`
+}
+
 /** The compressor: fed just when the contactor is closed; start on its own capacitor alone. */
 function ofCompressor(c: Case, copper: Copper, mode: string): string | null {
   const { unit, request } = c
+  if (unit.posts.some((p) => p.id === 'COMP-1')) return ofThreePosts(c, copper, mode)
   if (!unit.posts.some((p) => p.id === 'COMP-C')) return null
   const closed = unit.switches.some(
     (s) => ['T1', 'T2'].includes(s.to) && (s.closedIn as readonly string[]).includes(mode),

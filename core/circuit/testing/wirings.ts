@@ -1,14 +1,15 @@
 // Seeded wirings for the judge: a sound hookup of a unit type, motor and can, with one to three things put otherwise: a lead, two leads
 // exchanged, a wire of the unit, the plug, the supply, the can.
-import { CAN, hookupWith, requestFor } from '../../testing/fixtures'
+import { CAN, hookupWith, requestFor, threePhaseRequest } from '../../testing/fixtures'
 import { BLOWER_CAN } from '../../testing/circuits'
 import { drawsFrom } from '../../testing/draws'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import { sheetOnVolts } from '../../motor/volts-choice'
 import { onSupply } from '../../supply/supply'
 import { hookupPosts } from '../../wiring/hookup-posts'
-import { canPosts } from '../../wiring/new-can'
+import { canPosts, NO_CAN } from '../../wiring/new-can'
 import type { Placement } from '../../wiring/placement'
+import type { UnitType } from '../../wiring/unit-type'
 import { UNIT_TYPES } from '../../wiring/unit-types'
 import type { HookupAnswer, HookupRequest } from '../hookup'
 
@@ -62,9 +63,7 @@ export function* wirings(fan: 'outdoor' | 'blower', count: number, seed: number)
   for (let i = 0; i < count; i++) {
     const unit = pick(units)
     const base =
-      fan === 'outdoor'
-        ? requestFor(unit.id, pick(OUTDOOR), { can: pick([CAN, CAN, { ...CAN, volts: 370 }]) })
-        : requestFor(unit.id, 'alder-33b', { can: BLOWER_CAN })
+      fan === 'outdoor' ? outdoorRequest(unit, pick) : requestFor(unit.id, 'alder-33b', { can: BLOWER_CAN })
     const { sheet, unsettled } =
       fan === 'blower'
         ? blowerFor(base.sheet, unit.volts, { draw, pick })
@@ -85,6 +84,12 @@ export function* wirings(fan: 'outdoor' | 'blower', count: number, seed: number)
   }
 }
 
+/** A motor of the unit's phases, on a supply of its volts where it has three. */
+function outdoorRequest(unit: UnitType, pick: Hand['pick']): HookupRequest {
+  if (unit.traits.phases === 3) return threePhaseRequest()
+  return requestFor(unit.id, pick(OUTDOOR), { can: pick([CAN, CAN, { ...CAN, volts: 370 }]) })
+}
+
 interface Hand {
   readonly draw: () => number
   readonly pick: <T>(list: readonly T[]) => T
@@ -95,7 +100,7 @@ interface Hand {
 /** One thing put otherwise; leads go into `moves`, all else into the request. */
 function changed(request: HookupRequest, { draw, pick, moves, changes }: Hand): HookupRequest {
   const { unit, sheet, wires } = request
-  const can = request.can ?? CAN
+  const can = request.can ?? NO_CAN
   const posts = hookupPosts(unit, can).map((p) => p.id)
   if (can.sections.length > 1 && draw() < 0.15) return rewired(request, { draw, pick, moves, changes })
   const kind = draw()

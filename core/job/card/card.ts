@@ -215,10 +215,17 @@ function settingLines({ sheet }: HookupRequest, { horsepower, speed, plug }: Hoo
           `Set to ${speed.speed} speed${speed.rpm ? `, ${figure(speed.rpm, 0)} rpm` : ''}: ${[...speed.join.map(([a, b]) => `${a} joined to ${b}`), ...speed.open.map((lead) => `${lead} left open`)].join(', ')}`,
         ]
       : []),
-    `Turns ${rotationFromBoth({ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom })}`,
+    ...turnLines(sheet, plug.set, joins),
     ...(sheet.mechanical?.throughShaft ? [BOTH_ENDS] : []),
-    plugLine(sheet, plug.set, joins),
   ]
+}
+
+/** The direction and how it is set; of three phases only what is wanted: which way they turn is seen, not set. */
+function turnLines(sheet: LeadSheet, set: RotationChoice, joins: string): string[] {
+  const turning = rotationFromBoth({ direction: set.direction, seenFrom: sheet.rotationNamedFrom })
+  return sheet.kind === 'three-phase'
+    ? [`Is to turn ${turning}`, 'Three phases: backward, any two of its own leads are exchanged']
+    : [`Turns ${turning}`, plugLine(sheet, set, joins)]
 }
 
 /** How the direction is set: leads joined, leads left open, or nothing to set. */

@@ -57,9 +57,16 @@ export function hookupNeeds(job: JobDocument): HookupNeed[] {
   return needs
 }
 
-/** A motor without a capacitor, on a unit whose old one served only the fan: nothing to fit. */
-export const needsCan = ({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean =>
-  !(motor && motor.capacitor === null && unit && unitTypeById(unit)?.traits.capacitor === 'own')
+/** A motor without a capacitor, on a unit whose old one served only the fan or which has none: nothing to fit. */
+export function needsCan({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean {
+  const serves = unit ? unitTypeById(unit)?.traits.capacitor : undefined
+  if (serves === 'none') return motor !== null && motor.capacitor !== null
+  return !(motor && motor.capacitor === null && serves === 'own')
+}
+
+/** Neither the motor nor the unit's fan has a capacitor: there is none to look at. */
+export const hasNoCan = (job: Pick<JobDocument, 'motor' | 'unit'>): boolean =>
+  !needsCan(job) && job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'none'
 
 /** The key of a section in `deadSections`: a section that died in one can is alive in another. */
 export const deadKey = (can: string, section: SectionId): string => `${can} ${section}`.slice(0, 60)

@@ -18,7 +18,7 @@ export function oldMotorOf(job: JobDocument): OldMotor {
   const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
   return {
     fan,
-    plate: { ...plate, phase: plate.phase ?? (unit && hasCapacitorLead(unit, job) ? 1 : null) },
+    plate: { ...plate, phase: plate.phase ?? (unit ? phasesByWires(unit, job) : null) },
     mechanical: job.oldBody ?? BLANK,
     ...supplyFor(job),
     needsThroughShaft: unit?.traits.throughShaft ?? false,
@@ -57,6 +57,15 @@ function estimateOf(job: JobDocument): OldMotor['estimate'] {
     horsepower: horsepower && { low: horsepower.low, high: horsepower.high },
     rpm: rpm && { low: rpm.low, high: rpm.high },
   }
+}
+
+/** By the wires that were traced to the old motor: one to a capacitor is of one phase, three on three lines are of three; null: they do not tell (derived). */
+function phasesByWires(unit: UnitType, job: JobDocument): 1 | 3 | null {
+  if (hasCapacitorLead(unit, job)) return 1
+  const lines = Object.values(job.wires).filter(
+    (wire) => goesToMotor(wire) && wire.traced && postOf(unit, wire.from)?.kind === 'load',
+  )
+  return unit.traits.phases === 3 && lines.length === 3 ? 3 : null
 }
 
 /** A motor with a lead traced to a capacitor is a single-phase one; a unit type alone says nothing of its motor (derived). */

@@ -8,6 +8,7 @@ import type { TagDraft } from '../../motor/tag-draft'
 import { seenFrom } from '../../rotation/view'
 import { findRoles } from '../../wiring/evidence'
 import { differences } from '../../wiring/like-for-like'
+import { usualMotorKind } from '../../wiring/unit-type'
 import { unitTypeById } from '../../wiring/unit-types'
 import { goesToMotor, type NamedWire } from '../../wiring/wire'
 import type { JobDocument } from '../document'
@@ -19,7 +20,7 @@ import { jobHertz, jobSupply } from './supply-input'
 export function stayingDraft(job: JobDocument): TagDraft {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
   return stayingTag({
-    kind: unit?.traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor',
+    kind: unit ? usualMotorKind(unit) : 'psc-outdoor',
     plate: job.motorPlate ?? EMPTY_MOTOR_PLATE,
     unitVolts: jobSupply(job)?.supply.volts ?? null,
     hertz: jobHertz(job) ?? 60,

@@ -23,7 +23,7 @@ export function supplyFacts(job: JobDocument): SupplyFacts {
 /** The supply of the job's unit; null: which unit it is, is not stated. */
 export function jobSupply(job: JobDocument): SupplyAnswer | null {
   const unit = job.unit ? unitTypeById(job.unit) : undefined
-  return unit ? supplyOf(unit.volts, supplyFacts(job)) : null
+  return unit ? supplyOf(unit, supplyFacts(job)) : null
 }
 
 /** Hertz of the job's supply; 60 where nothing is stated. */

@@ -81,7 +81,8 @@ function isTraced({ wires }: JobDocument): boolean {
 /** The can is chosen and what it must give is known, or none is needed. */
 function hasCan(job: JobDocument): boolean {
   if (!needsCan(job)) return true
-  return job.can !== null && (job.compressorMicrofarads !== null || !job.unit?.includes('shared'))
+  const shared = job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'shared'
+  return job.can !== null && (job.compressorMicrofarads !== null || !shared)
 }
 
 /** Every check was looked at. */

@@ -17,7 +17,7 @@ export interface PostFace {
   readonly name: string
   /** What stands on it in the shown mode, in a word. */
   readonly word?: string
-  readonly pattern?: 'stripes' | 'dots' | 'cross' | 'none'
+  readonly pattern?: 'stripes' | 'dots' | 'bars' | 'cross' | 'none'
   readonly mark?: 'target' | 'stop' | 'mend'
 }
 
@@ -153,6 +153,9 @@ function Live({ pattern, id }: { readonly pattern: NonNullable<PostFace['pattern
             <Line x1={-2} y1={10} x2={10} y2={-2} stroke={palette.ink} strokeWidth={3} />
           )}
           {pattern === 'dots' && <Circle cx={4} cy={2.5} r={2} fill={palette.ink} />}
+          {pattern === 'bars' && (
+            <Line x1={0} y1={2.5} x2={8} y2={2.5} stroke={palette.ink} strokeWidth={2} />
+          )}
           {pattern === 'cross' && <Line x1={4} y1={0} x2={4} y2={8} stroke={palette.ink} strokeWidth={1.5} />}
         </Pattern>
       </Defs>

@@ -221,6 +221,12 @@ function Speeds({ draft, onChange, onPad }: SettingsProps & { readonly onPad: (p
 
 function Turns({ draft, onChange }: SettingsProps) {
   const plug = draft.leads.filter((l) => l.role === 'rotation').map((l) => l.id)
+  if (draft.kind === 'three-phase')
+    return (
+      <Words size="small" tone="quiet">
+        Three phases turn either way: two of its leads exchanged reverse it.
+      </Words>
+    )
   if (plug.length === 0) return <OneWay draft={draft} onChange={onChange} />
   const options = pairingsOf(plug)
   if (options.length === 0)

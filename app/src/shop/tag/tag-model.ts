@@ -6,6 +6,7 @@ import { MOTOR_KINDS, type MotorKind } from '@oak/core/motor/kind'
 import { motorVoltsFor } from '@oak/core/motor/staying-tag'
 import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
 import { voltsName } from '@oak/core/motor/volts-choice'
+import { usualMotorKind } from '@oak/core/wiring/unit-type'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { rangeFigure } from '@oak/core/quantity/display'
 import { numberField, type PlateField } from '../../parts/plates/plate-fields'
@@ -109,7 +110,8 @@ export function bareTag(job: JobDocument | null): TagDraft {
   if (!unit || !supply) return EMPTY_TAG
   return {
     ...EMPTY_TAG,
-    kind: unit.traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor',
+    kind: usualMotorKind(unit),
+    capacitor: usualMotorKind(unit) === 'three-phase' ? null : EMPTY_TAG.capacitor,
     volts: motorVoltsFor(supply.supply.volts),
     hertz: supply.supply.hertz,
   }

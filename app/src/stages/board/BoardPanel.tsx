@@ -57,10 +57,16 @@ export function BoardPanel({ id, board, job, answer, wide, onOpen }: BoardPanelP
       />
       <ModeFigures
         mode={board.shownMode}
-        set={{ direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom }}
+        set={
+          sheet.kind === 'three-phase'
+            ? null
+            : { direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom }
+        }
         solved={psc}
         estimated={proof.estimated || !psc}
-        onTurn={sheet.settings.rotation.length > 1 ? board.turnPlug : undefined}
+        onTurn={
+          sheet.settings.rotation.length > 1 && sheet.kind !== 'three-phase' ? board.turnPlug : undefined
+        }
       />
       <BoardTools wide={wide} psc={psc} onOpen={onOpen} />
     </View>

@@ -8,8 +8,8 @@ import { describeMode, type Mode } from './mode-model'
 
 export interface ModeFiguresProps {
   readonly mode: Mode | undefined
-  /** As the plug is set. */
-  readonly set: Rotation
+  /** As the plug is set; null: three phases, which have none. */
+  readonly set: Rotation | null
   /** The motor has a two-winding model. */
   readonly solved: boolean
   readonly estimated: boolean
@@ -20,11 +20,9 @@ export function ModeFigures({ mode, set, solved, estimated, onTurn }: ModeFigure
   const { turning, does, figures } = describeMode(mode, set, solved)
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }} testID="mode-figures">
-      <RotationPicture rotation={turning} size={56} />
+      {turning ? <RotationPicture rotation={turning} size={56} /> : null}
       <View style={{ flex: 1 }}>
-        <Words size="small">
-          {does} {rotationLetters(turning)}.
-        </Words>
+        <Words size="small">{turning ? `${does} ${rotationLetters(turning)}.` : does}</Words>
         {figures.length > 0 ? (
           <>
             <Words size="small" style={{ fontWeight: '700' }}>

@@ -11,14 +11,14 @@ import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hoo
 import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import type { ModeId, UnitType, PostId } from '@oak/core/wiring/unit-type'
+import { LINE_FACES } from '../../parts/posts/line-faces'
 import type { PostFace } from '../../parts/posts/PostColumn'
 import { partsOf } from '../../parts/posts/parts'
 
 type Potential = HookupOutput['proof']['modes'][number]['posts'][string]
 
 const POTENTIAL: Readonly<Record<Potential, { word: string; pattern: NonNullable<PostFace['pattern']> }>> = {
-  line1: { word: 'line 1', pattern: 'stripes' },
-  line2: { word: 'line 2', pattern: 'dots' },
+  ...LINE_FACES,
   through: { word: 'winding', pattern: 'cross' },
   earth: { word: 'earth', pattern: 'none' },
   'low-voltage': { word: '24 V', pattern: 'none' },

@@ -60,7 +60,7 @@ it('a tenth of an ampere is none; nothing across the capacitor is not told', () 
       '1.6 A in black',
       'start torque 32 %',
     ])
-  expect(describeMode(mode({ direction: -1 }), { ...SET, direction: 'CCW' }, true).turning.direction).toBe(
+  expect(describeMode(mode({ direction: -1 }), { ...SET, direction: 'CCW' }, true).turning?.direction).toBe(
     'CW',
   )
 })

@@ -7,7 +7,7 @@ import { View } from 'react-native'
 import type { Can, Load } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
-import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
+import { hasNoCan, liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
 import { unitTypeById } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../../parts/frame/JobFrame'
@@ -137,7 +137,7 @@ function CanEvidence({ plan, can, id, job, shared }: CanEvidenceProps) {
   )
 }
 
-/** A motor without a capacitor, where the old one served only the fan. */
+/** A motor without a capacitor, where the old one served only the fan or there was none. */
 function NoCapacitor({
   id,
   job,
@@ -147,6 +147,7 @@ function NoCapacitor({
   readonly job: JobDocument
   readonly onNext: () => void
 }) {
+  const hadCan = !hasNoCan(job)
   return (
     <JobFrame
       id={id}
@@ -156,15 +157,16 @@ function NoCapacitor({
         <View style={{ gap: 12, paddingVertical: 24 }} testID="no-capacitor">
           <Words size="large">No capacitor here.</Words>
           <Words>
-            {job.motor?.name} needs none, and the old one served only the fan. Discharge it, take it out, and
-            land nothing in its place.
+            {hadCan
+              ? `${job.motor?.name} needs none, and the old one served only the fan. Discharge it, take it out, and land nothing in its place.`
+              : `Three phases start without one: ${job.motor?.name} needs none, and this unit has none for its fan.`}
           </Words>
         </View>
       }
       evidence={
         <View style={{ gap: 16 }}>
           <FitSteps id={id} job={job} />
-          <Readings id={id} job={job} sides={['FAN']} />
+          {hadCan ? <Readings id={id} job={job} sides={['FAN']} /> : null}
         </View>
       }
       action={<PrimaryButton text="Next: the hookup board" onPress={onNext} testID="capacitor-next" />}

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { stayRefusal } from '@oak/core/job/inputs/staying-input'
+import { hasNoCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { LIKE_ID } from '@oak/core/motor/staying-tag'
 import { JobFrame } from '../../parts/frame/JobFrame'
@@ -28,7 +29,6 @@ import { type MotorParts } from './motor-parts'
 import { StayingMotor } from './StayingMotor'
 
 export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts) {
-  const router = useRouter()
   const [wrong, setWrong] = useState<string | null>(null)
   const [why, setWhy] = useState<string | null>(null)
   const shelf = useShelf(job)
@@ -74,14 +74,21 @@ export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts
       }
       evidence={wide && beside && !staying ? <Beside beside={beside} /> : undefined}
       strip={refusal || due ? <MotorStrip refusal={refusal} due={due} /> : undefined}
-      action={
-        <PrimaryButton
-          text="Next: the capacitor"
-          disabled={due !== null || refusal !== null}
-          onPress={() => router.replace(`/job/${id}/capacitor`)}
-          testID="motor-next"
-        />
-      }
+      action={<Onward id={id} job={job} disabled={due !== null || refusal !== null} />}
+    />
+  )
+}
+
+/** To the capacitor, or past it where there is none to look at. */
+function Onward({ id, job, disabled }: StageProps & { readonly disabled: boolean }) {
+  const router = useRouter()
+  const next = hasNoCan(job) ? 'board' : 'capacitor'
+  return (
+    <PrimaryButton
+      text={next === 'board' ? 'Next: the hookup board' : 'Next: the capacitor'}
+      disabled={disabled}
+      onPress={() => router.replace(`/job/${id}/${next}`)}
+      testID="motor-next"
     />
   )
 }

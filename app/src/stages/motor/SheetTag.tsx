@@ -9,6 +9,15 @@ import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { Option } from '../../ui/Group'
 
+/** Which ways it can turn, and by what. */
+function turnsText(sheet: LeadSheet): string {
+  const { kind, settings, rotationNamedFrom } = sheet
+  if (kind === 'three-phase') return 'reversed by exchanging two of its leads'
+  if (!isReversible(sheet))
+    return `turns ${settings.rotation[0]?.direction} only, seen from the ${rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
+  return kind === 'ecm-outdoor' ? 'reversible at its leads' : 'reversible by the plug'
+}
+
 export interface SheetTagProps {
   readonly sheet: LeadSheet
   readonly selected: boolean
@@ -22,11 +31,7 @@ export function SheetTag({ sheet, selected, onPress, stock }: SheetTagProps) {
   const { nameplate, capacitor, settings } = sheet
   const horsepower = settings.horsepower.map((c) => c.horsepower).join(', ')
   const figures = `${horsepower} hp · ${figure(nameplate.rpm)} rpm · ${voltsText(sheet)} · ${capacitor ? `${figure(capacitor.microfarads)} µF` : 'no capacitor'}`
-  const turns = isReversible(sheet)
-    ? sheet.kind === 'ecm-outdoor'
-      ? 'reversible at its leads'
-      : 'reversible by the plug'
-    : `turns ${settings.rotation[0]?.direction} only, seen from the ${sheet.rotationNamedFrom === 'lead-end' ? 'lead end' : 'shaft end'}`
+  const turns = turnsText(sheet)
   return (
     <Option
       selected={selected}

@@ -2,17 +2,15 @@
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import type { LivePost } from '@oak/core/safety/make-safe'
-import { postName, type UnitType } from '@oak/core/wiring/unit-type'
+import { linesOf, postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { Words } from '../../ui/Words'
 import { layoutPosts } from '../../parts/posts/post-layout'
 import { partsOf } from '../../parts/posts/parts'
+import { LINE_FACES } from '../../parts/posts/line-faces'
 import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
 
 const WIDTH = 300
-const LINES = {
-  line1: { word: 'line 1', pattern: 'stripes' },
-  line2: { word: 'line 2', pattern: 'dots' },
-} as const
+const LINE_IDS = ['line1', 'line2', 'line3'] as const
 
 export function LivePicture({ unit, live }: { readonly unit: UnitType; readonly live: readonly LivePost[] }) {
   const faces = useMemo(() => facesOf(unit, live), [unit, live])
@@ -47,17 +45,13 @@ export function LivePicture({ unit, live }: { readonly unit: UnitType; readonly 
 
 function facesOf(unit: UnitType, live: readonly LivePost[]): Map<string, PostFace> {
   const lineOf = (id: string) =>
-    id === unit.supply.line1
-      ? 'line1'
-      : id === unit.supply.line2
-        ? 'line2'
-        : live.find((p) => p.post === id)?.line
+    LINE_IDS[linesOf(unit).findIndex((post) => post === id)] ?? live.find((p) => p.post === id)?.line
   return new Map(
     unit.posts.map((post): [string, PostFace] => {
       const line = lineOf(post.id)
       return [
         post.id,
-        { id: post.id, label: post.label, name: postName(unit, post.id), ...(line ? LINES[line] : {}) },
+        { id: post.id, label: post.label, name: postName(unit, post.id), ...(line ? LINE_FACES[line] : {}) },
       ]
     }),
   )

@@ -54,7 +54,7 @@ function MakeItSafe({
   )
   const facts = JSON.stringify(supplyFacts(job))
   const safe = useMemo(
-    () => makeSafe(unit, wires, supplyOf(unit.volts, JSON.parse(facts) as SupplyFacts)),
+    () => makeSafe(unit, wires, supplyOf(unit, JSON.parse(facts) as SupplyFacts)),
     [unit, wires, facts],
   )
   const progress = safeProgress(safe, job.safe)

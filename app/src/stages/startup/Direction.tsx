@@ -11,6 +11,7 @@ import { ManyChoice } from '../../ui/ManyChoice'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { VerdictLine } from '../../ui/VerdictLine'
 import { Words } from '../../ui/Words'
+import { exchangeEdits } from './exchange-model'
 
 interface DirectionProps {
   readonly id: string
@@ -94,7 +95,7 @@ function DirectionAnswer({
   readonly direction: StartupOutput['direction']
 }) {
   const router = useRouter()
-  const { verdict, text, causes, steps, next } = direction
+  const { verdict, text, causes, steps, next, exchange } = direction
   const bad = verdict !== 'right' && verdict !== 'not-tested'
   return (
     <View style={{ gap: 4 }} testID="direction-answer">
@@ -114,6 +115,13 @@ function DirectionAnswer({
           {step}
         </Words>
       ))}
+      {exchange.length > 0 ? (
+        <QuietButton
+          text={`Done: ${exchange.map(({ lead }) => lead).join(' and ')} exchanged`}
+          testID="leads-exchanged"
+          onPress={() => editJob(id, exchangeEdits(exchange))}
+        />
+      ) : null}
       {next ? (
         <QuietButton
           text={NEXT[next]}

@@ -93,11 +93,7 @@ export function WireSheet({ unit, wire, finding, problems, onClose, onChange, on
         />
       ) : null}
       {wire.to === MOTOR_END ? (
-        <Stated
-          wire={wire}
-          roles={wireRolesOf(unit.traits.fan)}
-          onChange={(said) => change({ stated: said })}
-        />
+        <Stated wire={wire} roles={wireRolesOf(unit.traits)} onChange={(said) => change({ stated: said })} />
       ) : null}
       {wire.from ? (
         <QuietButton text="Take this wire off the record" icon="trash" onPress={onRemove} />
