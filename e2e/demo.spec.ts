@@ -4,7 +4,7 @@ test.use({ demo: true })
 const job = (n: number) => `01950000-0000-7000-8000-00000000000${n}`
 
 test('the jobs stand at different stages', async ({ app }) => {
-  await expect(app.getByTestId(/^job-/)).toHaveCount(10)
+  await expect(app.getByTestId(/^job-/)).toHaveCount(11)
   await expect(app.getByTestId(`job-${job(1)}`)).toContainText('Proven in off and cooling.')
   await expect(app.getByTestId(`job-${job(2)}`)).toContainText('Next: wires')
   await expect(app.getByTestId(`job-${job(3)}`)).toContainText('Next: motor')

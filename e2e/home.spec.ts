@@ -8,7 +8,7 @@ test.describe('the jobs of the shop', () => {
   test('are found by words and by state', async ({ app }) => {
     await expect(app.getByTestId(row(1))).toBeVisible()
     const jobs = app.getByTestId(/^job-0195/)
-    await expect(jobs).toHaveCount(10)
+    await expect(jobs).toHaveCount(11)
     // Letter by letter, as it is typed: the field keeps the focus while the list below it changes.
     await app.getByTestId('home-search').pressSequentially('BAKERY')
     await expect(jobs).toHaveCount(1)

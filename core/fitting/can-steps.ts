@@ -8,7 +8,8 @@ import { mainCase, placeName } from './places'
 import type { FitStep } from './step'
 
 /** The old can out, or left where a side of it stays; the new ones strapped, and their C's tied. */
-export function canSteps({ can }: HookupAnswer): FitStep[] {
+export function canSteps({ unit }: HookupRequest, { can }: HookupAnswer): FitStep[] {
+  if (unit.traits.capacitor === 'none' && can.sections.length === 0) return []
   if (can.sections.length === 0)
     return [
       {

@@ -32,7 +32,7 @@ export function fitSteps(request: HookupRequest, answer: HookupAnswer): FitStep[
     DISCHARGE,
     ...oldLeadsStep(request, answer),
     ...removeSteps(request, answer),
-    ...canSteps(answer),
+    ...canSteps(request, answer),
     ...voltsStep(request),
     ...joins,
     ...addedSteps(request, answer),

@@ -37,6 +37,7 @@ export const makeSafe = operation({
         what: v.string(),
       }),
     ),
+    hasCapacitor: v.boolean(),
   }),
   run({ unit, wires, supply }) {
     const type = knownUnitType(unit)

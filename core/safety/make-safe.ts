@@ -45,6 +45,8 @@ export interface MakeSafe {
   /** What the meter must reach on this unit's supply, and that it is proven itself before and after. */
   readonly meter: string
   readonly prove: readonly ProveStep[]
+  /** Such a unit has a capacitor, which holds a charge. */
+  readonly hasCapacitor: boolean
 }
 
 /** From the unit type and its recorded wires; its typical wires where none is recorded yet. `supply`: of this unit; its kind's usual one when left out. */
@@ -86,6 +88,7 @@ export function makeSafe(
     sentence: sentenceOf(unit, liveWithOff),
     meter: meterWords(supply),
     prove,
+    hasCapacitor: unit.posts.some(({ kind }) => CHARGED.includes(kind)),
   }
 }
 
@@ -96,6 +99,8 @@ function meterWords({ supply, words, conflicts, choices }: SupplyAnswer): string
     conflicts.length > 0 ? `Its supply is not settled: up to ${figure(most)} V` : `Its supply is ${words}`
   return `${what}. Set the meter to AC volts above ${figure(most * (1 + VOLTAGE_TOLERANCE), 0)} V, and try it on a line that is live before and after.`
 }
+
+const CHARGED: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor', 'kept-cap']
 
 type Pair = Pick<ProveStep, 'between' | 'what'>
 

@@ -66,3 +66,31 @@ it('a reading that proves nothing keeps its step due, and is told apart from a l
   const { states, next } = safeProgress(SAFE, { ...all(), [proveStep('L1 to L2')]: done(12) })
   expect([states[proveStep('L1 to L2')], next]).toEqual(['doubtful', proveStep('L1 to L2')])
 })
+
+it('a unit without any capacitor is safe without a discharge, and does not claim one', () => {
+  const three = makeSafe(unitOf('packaged-three-phase'), [])
+  const records = {
+    ...Object.fromEntries(three.open.map((_, i) => [openStep(i), done()])),
+    ...Object.fromEntries(three.prove.map((p) => [proveStep(p.id), done(0.4)])),
+  }
+  expect(safeProgress(three, records)).toMatchObject({
+    state: 'safe',
+    next: null,
+    sentence: 'Opened and proven dead.',
+  })
+  // Each pair of the three lines on both sides of the contactor, and each of them to the chassis.
+  const pairs = three.prove.map(({ id }) => id)
+  for (const side of ['L', 'T'])
+    expect(pairs).toEqual(
+      expect.arrayContaining([
+        `${side}1 to ${side}2`,
+        `${side}2 to ${side}3`,
+        `${side}1 to ${side}3`,
+        `${side}1 to GND`,
+        `${side}2 to GND`,
+        `${side}3 to GND`,
+      ]),
+    )
+  // Where the fan is on two of the lines its capacitor is there.
+  expect(makeSafe(unitOf('packaged-three-phase-fan-on-two'), []).hasCapacitor).toBe(true)
+})

@@ -44,10 +44,14 @@ export interface SafeProgress {
 
 /** From the steps of this unit and what the job records of them. */
 export function safeProgress(
-  { open, prove }: Pick<MakeSafe, 'open' | 'prove'>,
+  { open, prove, hasCapacitor }: Pick<MakeSafe, 'open' | 'prove' | 'hasCapacitor'>,
   records: Readonly<Record<string, StepRecord>>,
 ): SafeProgress {
-  const keys = [...open.map((_, i) => openStep(i)), ...prove.map((p) => proveStep(p.id)), DISCHARGED_STEP]
+  const keys = [
+    ...open.map((_, i) => openStep(i)),
+    ...prove.map((p) => proveStep(p.id)),
+    ...(hasCapacitor ? [DISCHARGED_STEP] : []),
+  ]
   const proves = (key: string) => !key.startsWith('open ')
   const states = Object.fromEntries(keys.map((key) => [key, stateOfStep(records[key], proves(key))]))
   const next = keys.find((key) => states[key] !== 'done' && states[key] !== 'waived') ?? null
@@ -74,7 +78,12 @@ export function safeProgress(
       states,
       sentence: `Made safe but for what was waived: ${waived.map((key) => wordsOf(key, prove)).join(', ')}. The record says so.`,
     }
-  return { state: 'safe', next, states, sentence: 'Opened, proven dead and discharged.' }
+  return {
+    state: 'safe',
+    next,
+    states,
+    sentence: `Opened${hasCapacitor ? ', proven dead and discharged' : ' and proven dead'}.`,
+  }
 }
 
 function wordsOf(key: string, prove: MakeSafe['prove']): string {

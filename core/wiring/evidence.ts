@@ -197,12 +197,16 @@ const statedEvidence = (wire: NamedWire): Evidence[] =>
     text: `${SOURCE_TEXT[source]} ${ROLE_NAMES[role]}.`,
   }))
 
+/** What a wire's colour tells of a motor on three phases: only that it is the ground. */
+const isMute = (unit: UnitType, roles: readonly WireRole[]): boolean =>
+  unit.traits.phases === 3 && !roles.includes('ground')
+
 /** The colour at the motor counts; a colour that changed at a splice says so. */
 function colourEvidence(unit: UnitType, wire: NamedWire): Evidence[] {
   const last = wire.segments.at(-1)
   if (!last) return []
   const hint = colourHint(unit.traits.fan, last)
-  if (!hint) return []
+  if (!hint || isMute(unit, hint.roles)) return []
   const { roles } = hint
   const changed = wire.segments.some((segment) => !sameInsulation(segment, last))
   const names = hint.word ?? roles.map((r) => ROLE_NAMES[r]).join(' or ')

@@ -20,7 +20,9 @@ test('three leads onto three lines, direction by exchanging two of them', async 
   await taps.on('keep-tag')
   await taps.on('motor-next')
   // No capacitor anywhere: its stage is passed over.
-  await expect(verdict(app)).toContainText('Proven in off and cooling. Watch: Which way three phases turn')
+  await expect(verdict(app)).toContainText(
+    'Proven in off and cooling. Watch: Its direction shows only at first power',
+  )
   await expect(app.getByTestId('mode-figures')).toContainText('first power shows')
   await expect(app.getByTestId('turn-plug')).toHaveCount(0)
 

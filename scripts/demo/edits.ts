@@ -29,11 +29,11 @@ export const traced = (unit: string, colours: Readonly<Record<string, string>>):
 
 /** Locked out, each pair proven dead, the capacitor down. */
 export function madeSafe(unit: string): Edit[] {
-  const { open, prove } = makeSafe(knownUnitType(unit), [])
+  const { open, prove, hasCapacitor } = makeSafe(knownUnitType(unit), [])
   return [
     ...open.map((_, i): Edit => [['safe', openStep(i)], { state: 'done', volts: null }]),
     ...prove.map(({ id }, i): Edit => [['safe', proveStep(id)], { state: 'done', volts: (i % 4) / 10 }]),
-    [['safe', DISCHARGED_STEP], { state: 'done', volts: 1.2 }],
+    ...(hasCapacitor ? [[['safe', DISCHARGED_STEP], { state: 'done', volts: 1.2 }] satisfies Edit] : []),
   ]
 }
 

@@ -4,7 +4,7 @@ import { stayingDraft } from '../../core/job/inputs/staying-input'
 import type { JobDocument } from '../../core/job/document'
 import { LeadSheetSchema } from '../../core/motor/lead-sheet'
 import { LEAD_SHEETS } from '../../core/motor/lead-sheets'
-import { EMPTY_MOTOR_PLATE } from '../../core/motor/nameplate'
+import { EMPTY_MOTOR_PLATE, EMPTY_UNIT_PLATE } from '../../core/motor/nameplate'
 import { sheetOf } from '../../core/motor/tag-draft'
 import { knownWork } from '../../core/job/visit/works'
 import * as v from 'valibot'
@@ -25,6 +25,7 @@ export interface DemoJob {
 
 const OUTDOOR = 'cooling-1-pole-shared-capacitor'
 const COIL = 'fan-coil-three-speed'
+const THREE = 'packaged-three-phase'
 const can = (id: string) => CANS.find((c) => c.id === id)
 const sheet = (id: string) => LEAD_SHEETS.find((s) => s.id === id)
 const work = (id: string): Edit => [['works', id], { text: knownWork(id)?.name ?? id }]
@@ -294,7 +295,75 @@ const estimate: DemoJob = {
   ],
 }
 
-export const DEMO_JOBS: readonly DemoJob[] = [capacitorOnly, likeForLike, waiting, estimate]
+const SAILS = Date.UTC(2026, 6, 18, 6, 55)
+const threePhase: DemoJob = {
+  n: 11,
+  file: '11-sailmakers-hall',
+  technician: 'Ines Brandt',
+  begun: SAILS,
+  edits: [
+    [['title'], 'Roof unit on three phases'],
+    [['site'], 'Sailmakers’ Hall, roof'],
+    [['owner'], 'Sailmakers’ Trust'],
+    [['unitName'], 'Roof unit 2'],
+    [['unit'], THREE],
+    ...madeSafe(THREE),
+    [['observations', 'fan-does'], 'hums'],
+    [['observations', 'compressor'], 'runs'],
+    [['observations', 'motor-volts'], 'right'],
+    [['observations', 'ohms'], 'low'],
+    [
+      ['fault'],
+      {
+        cause: 'winding-shorted',
+        name: 'Turns of a winding are shorted',
+        strength: 'found',
+        because: [
+          'Ohms between each two of the motor’s three leads, all off: one pair far lower, or near nothing',
+        ],
+      },
+    ],
+    [['plateLines', 'unit'], '460V 3PH 60HZ'],
+    [['unitPlate'], { ...EMPTY_UNIT_PLATE, volts: [{ low: 460, high: 460 }], phase: 3, hertz: [60] }],
+    [['plateLines', 'motor'], '1/2 HP 1140 RPM 460V 1.0 A 60HZ 3PH CWSE'],
+    [
+      ['motorPlate'],
+      {
+        ...EMPTY_MOTOR_PLATE,
+        horsepower: ['1/2'],
+        rpm: [1140],
+        volts: [{ low: 460, high: 460 }],
+        amps: [1],
+        hertz: [60],
+        phase: 3,
+        rotation: { direction: 'CW', seenFrom: 'shaft-end' },
+      },
+    ],
+    ...traced(THREE, {
+      'fan-a': 'BU',
+      'fan-b': 'BK',
+      'fan-c': 'RD',
+      'fan-g': 'GN',
+      'comp-1': 'BK',
+      'comp-2': 'BK',
+      'comp-3': 'BK',
+    }),
+    [['wanted'], { direction: 'CW', seenFrom: 'shaft-end' }],
+    [['motor'], sheet('brant-50t')],
+  ],
+  // Two seconds of power showed it backward: two of its own leads were exchanged, and it was proven again.
+  then: () => [
+    [['placements', 'black'], { kind: 'post', post: 'T3' }],
+    [['placements', 'red'], { kind: 'post', post: 'T2' }],
+  ],
+  after: [
+    [['startup', 'turned'], 'right'],
+    [['measurements', 'amps-start cooling'], read('amps', 0.94, SAILS + 3_300_000, 'clamp meter')],
+    [['measurements', 'volts-start supply'], read('volts', 468, SAILS + 3_360_000, 'clamp meter')],
+  ],
+}
+
+export const DEMO_JOBS: readonly DemoJob[] = [capacitorOnly, likeForLike, waiting, estimate, threePhase]
 export const PHOTO_IDS = {
   swollen: photo(7, 1),
   strapped: photo(7, 2),

@@ -36,7 +36,7 @@ export function checkPhases(view: ProofView): Hazard[] {
 
 /** What no circuit shows, and how it is put right without harm. */
 export const DIRECTION =
-  'Which way three phases turn it shows only at first power: if it turns backward, exchange any two of the motor’s own leads, never two incoming lines or two of the compressor’s.'
+  'Its direction shows only at first power: if it turns backward, exchange two of its own leads, never two lines.'
 
 interface Fault {
   readonly code: 'phase-dead' | 'phases-on-one-line' | 'runs-with-contactor-open'

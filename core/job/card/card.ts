@@ -156,7 +156,9 @@ function capacitorLines(
   posts: readonly HookupPost[],
 ): string[] {
   if (!can)
-    return ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
+    return unit.traits.capacitor === 'none'
+      ? ['None: three phases need none']
+      : ['None: the motor needs no capacitor, and the old one served nothing else. It is taken out.']
   const cases = casesOf({ name: can.name ?? 'the can', sections: can.sections })
   const value = (id: string) => {
     const section = can.sections.find((s) => s.id === id)

@@ -11,7 +11,7 @@ import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { WirePath } from '../../ui/WirePath'
 import { Words } from '../../ui/Words'
-import { layoutPosts, wireByMargin, wireToRight, type PostLayout } from './post-layout'
+import { dotOf, layoutPosts, waysOut, wireByMargin, wireToRight, type PostLayout } from './post-layout'
 import { partsOf } from './parts'
 import { PostColumn, type PostFace } from './PostColumn'
 
@@ -145,6 +145,10 @@ interface WireRunsProps {
 
 function WireRuns({ width, height, own, layout, motorWires, right, labelY }: WireRunsProps) {
   const palette = usePalette()
+  const ways = waysOut(
+    layout,
+    motorWires.map(({ from }) => from),
+  )
   return (
     <Svg
       style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
@@ -169,14 +173,15 @@ function WireRuns({ width, height, own, layout, motorWires, right, labelY }: Wir
         return cell ? (
           <WirePath
             key={wire.id}
-            d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 })}
+            d={wireToRight(layout, cell, { x: right, y: labelY(i) + LABEL_HEIGHT / 2 }, ways.get(cell.id))}
             insulation={wire.segments.at(-1) ?? null}
             broken={!wire.traced && wire.segments.length === 0}
           />
         ) : null
       })}
       {motorWires.map((wire) => {
-        const dot = layout.cells.get(wire.from)?.dot
+        const cell = layout.cells.get(wire.from)
+        const dot = cell && dotOf(cell, ways.get(cell.id))
         return dot ? <Circle key={wire.id} cx={dot.x} cy={dot.y} r={5} fill={palette.ink} /> : null
       })}
     </Svg>

@@ -1,6 +1,6 @@
 import { UNIT_TYPES } from '@oak/core/wiring/unit-types'
 import { partsOf } from './parts'
-import { layoutPosts, wireByMargin, wireToRight } from './post-layout'
+import { layoutPosts, waysOut, wireByMargin, wireToRight } from './post-layout'
 
 const overlap = (a: { x: number; y: number; width: number; height: number }, b: typeof a) =>
   a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height
@@ -67,14 +67,29 @@ describe('three posts of a part, 180 px wide from 34', () => {
     // Three gloves of 48 px with 8 px between and 7 px beside them.
     expect([narrow(3 * 48 + 2 * 8 + 2 * 7), narrow(3 * 48 + 2 * 8 + 2 * 7 - 1)]).toEqual([3, 2])
   })
-  it('wires to the right run in the gap below their row, each in a lane of its own', () => {
+  it('two wires of one row leave by the two gaps beside it, also where another row wants one of them', () => {
+    expect([...waysOut(layout, ['a', 'b', 'c'])]).toEqual([
+      ['a', 'down'],
+      ['b', 'up'],
+    ])
+    // The one of the row below has its own gap below it.
+    expect([...waysOut(layout, ['d', 'b', 'a', 'a', 'nowhere'])]).toEqual([
+      ['a', 'down'],
+      ['b', 'up'],
+      ['d', 'down'],
+    ])
+  })
+  it('wires to the right run in a gap beside their row', () => {
     // From 66, 74 down by half the gap to 79.5, out at 214, and a bend of 55 % of the way.
     expect(wireToRight(layout, cell('a'), { x: 314, y: 100 })).toBe(
       'M66 74V79.5H214C269 79.5 259 100 314 100',
     )
-    expect(wireToRight(layout, cell('a'), { x: 314, y: 100 }, 1)).toContain('V83.5H214C269 83.5')
+    // Up by half the gap from its upper edge, 22.
+    expect(wireToRight(layout, cell('a'), { x: 314, y: 100 }, 'up')).toContain('M66 22V16.5H214C269 16.5')
     expect(wireToRight(layout, cell('c'), { x: 314, y: 100 })).toBe('M207 48H214C269 48 259 100 314 100')
-    expect(wireToRight(layout, cell('c'), { x: 314, y: 100 }, 1)).toBe('M207 53H214C269 53 259 100 314 100')
+    expect(wireToRight(layout, cell('c'), { x: 314, y: 100 }, 'up')).toBe(
+      'M207 48H214C269 48 259 100 314 100',
+    )
     // Close by, the bend is 18 px at least.
     expect(wireToRight(layout, cell('c'), { x: 220, y: 100 })).toContain('C232 48 202 100 220 100')
   })

@@ -77,18 +77,45 @@ export function layoutPosts(parts: readonly PartInput[], x: number, width: numbe
   return { boxes, cells, x, width, height: y }
 }
 
-/** From a post to a lead on the right: out of the box by the gap below the row, then a curve. `lane` spreads wires of one gap. */
+/** By which gap a wire leaves a post that is not in the last column: the one below its row, or the one above. */
+export type Way = 'down' | 'up'
+
+/**
+ * Of the posts that have a wire: two of one row would lie on one another in the gap below it, so the one nearer to the leads leaves
+ * by the gap above, where no other wire of the row above runs.
+ */
+export function waysOut({ cells }: PostLayout, posts: Iterable<string>): ReadonlyMap<string, Way> {
+  const leaving = [...new Set(posts)]
+    .flatMap((id) => cells.get(id) ?? [])
+    .filter((cell) => cell.leaves === 'down')
+    .sort((a, b) => a.y - b.y || a.x - b.x)
+  const ways = new Map<string, Way>()
+  const used = new Set<number>()
+  for (const cell of leaving) {
+    const [below, above] = [cell.y + CELL_HEIGHT, cell.y - ROW_GAP]
+    const way = used.has(below) && !used.has(above) ? 'up' : 'down'
+    used.add(way === 'up' ? above : below)
+    ways.set(cell.id, way)
+  }
+  return ways
+}
+
+/** Where a wire leaves its post by this way. */
+export const dotOf = (cell: PostCell, way: Way = 'down'): PostCell['dot'] =>
+  cell.leaves === 'down' && way === 'up' ? { x: cell.dot.x, y: cell.y } : cell.dot
+
+/** From a post to a lead on the right: out of the box by a gap beside its row, then a curve. */
 export function wireToRight(
   layout: PostLayout,
   cell: PostCell,
   end: { readonly x: number; readonly y: number },
-  lane = 0,
+  way: Way = 'down',
 ): string {
   const edge = layout.x + layout.width
-  const y = cell.leaves === 'right' ? cell.dot.y + lane * 5 : cell.dot.y + ROW_GAP / 2 + lane * 4
+  const dot = dotOf(cell, way)
+  const y = cell.leaves === 'right' ? dot.y : dot.y + (way === 'up' ? -1 : 1) * (ROW_GAP / 2)
   const bend = Math.max(18, (end.x - edge) * 0.55)
-  const out =
-    cell.leaves === 'right' ? `M${cell.dot.x} ${y}H${edge}` : `M${cell.dot.x} ${cell.dot.y}V${y}H${edge}`
+  const out = cell.leaves === 'right' ? `M${dot.x} ${y}H${edge}` : `M${dot.x} ${dot.y}V${y}H${edge}`
   return `${out}C${edge + bend} ${y} ${end.x - bend} ${end.y} ${end.x} ${end.y}`
 }
 

@@ -2,7 +2,7 @@
 import Svg, { Circle, Rect } from 'react-native-svg'
 import { usePalette } from '../../ui/theme'
 import { WirePath } from '../../ui/WirePath'
-import { wireToRight, type PostLayout } from '../../parts/posts/post-layout'
+import { dotOf, waysOut, wireToRight, type PostLayout, type Way } from '../../parts/posts/post-layout'
 import { type BoardLead } from './board-model'
 import { type WireEnd, type Dragged, type Layout } from './lead-layout'
 
@@ -19,6 +19,10 @@ interface LeadWiresProps {
 
 export function LeadWires({ width, height, ends, layout, selected, stopped, drag, right }: LeadWiresProps) {
   const palette = usePalette()
+  const ways = waysOut(
+    layout,
+    ends.flatMap(({ lead }) => (lead.goes.kind === 'post' ? [lead.goes.post] : [])),
+  )
   return (
     <Svg
       style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
@@ -33,6 +37,7 @@ export function LeadWires({ width, height, ends, layout, selected, stopped, drag
           x={x}
           y={y}
           layout={layout}
+          way={lead.goes.kind === 'post' ? ways.get(lead.goes.post) : undefined}
           ink={palette.ink}
           emphasis={selected === lead.id ? 'selected' : stopped.has(lead.id) ? 'stop' : undefined}
         />
@@ -53,19 +58,26 @@ interface LeadWireProps {
   readonly x: number
   readonly y: number
   readonly layout: Layout
+  readonly way: Way | undefined
   readonly ink: string
   readonly emphasis?: 'selected' | 'stop'
 }
 
-function LeadWire({ lead, x, y, layout, ink, emphasis }: LeadWireProps) {
+function LeadWire({ lead, x, y, layout, way, ink, emphasis }: LeadWireProps) {
   const cell = lead.goes.kind === 'post' ? layout.cells.get(lead.goes.post) : undefined
-  if (cell)
+  if (cell) {
+    const dot = dotOf(cell, way)
     return (
       <>
-        <WirePath d={wireToRight(layout, cell, { x, y })} insulation={lead.insulation} emphasis={emphasis} />
-        <Circle cx={cell.dot.x} cy={cell.dot.y} r={5.5} fill={ink} />
+        <WirePath
+          d={wireToRight(layout, cell, { x, y }, way)}
+          insulation={lead.insulation}
+          emphasis={emphasis}
+        />
+        <Circle cx={dot.x} cy={dot.y} r={5.5} fill={ink} />
       </>
     )
+  }
   if (lead.goes.kind === 'plug') return null
   // A stub: with a cap on it when insulated, bare and broken when loose.
   return (

@@ -186,37 +186,17 @@ interface RestProps extends StepsProps {
   readonly unit: UnitType
 }
 
-function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
-  const readingText = useReadingText()
-  const { record, assumed } = dischargeSetup(job)
-  const read = job.safe[DISCHARGED_STEP]
+function Rest({ unit, safe, ...rest }: RestProps) {
   return (
     <View style={{ gap: 14 }}>
-      <View style={{ gap: 8 }}>
-        <Words size="strong" heading={2}>
-          Discharge
+      {safe.hasCapacitor ? (
+        <DischargeStep safe={safe} {...rest} />
+      ) : (
+        <Words size="small" testID="no-capacitor">
+          Such a unit has no capacitor. Where you find one all the same, discharge it and read it before you
+          touch it.
         </Words>
-        <DischargePanel
-          record={record}
-          assumed={assumed}
-          onChange={(next) => editJob(id, [{ path: ['discharge'], value: next }])}
-        />
-        <StepRow
-          testID="step-discharged"
-          state={progress.states[DISCHARGED_STEP] ?? 'open'}
-          text="Volts left, by the meter"
-          detail="Between every pair of posts."
-          value={
-            read?.volts === undefined || read.volts === null
-              ? undefined
-              : readingText({ quantity: 'volts', value: read.volts })
-          }
-          onPress={() => onRead(DISCHARGED_STEP)}
-          onWaive={() =>
-            onSet(DISCHARGED_STEP, read?.state === 'waived' ? null : { state: 'waived', volts: null })
-          }
-        />
-      </View>
+      )}
       <View style={{ gap: 8 }}>
         <Words size="strong" heading={2}>
           What stays live
@@ -232,6 +212,40 @@ function Rest({ id, job, unit, safe, progress, onSet, onRead }: RestProps) {
         The unit’s diagram, local codes and the licensed contractor overrule this list. Prove the motor’s own
         leads dead too before touching them.
       </Words>
+    </View>
+  )
+}
+
+/** The old capacitor down through a resistor, and what the meter reads after. */
+function DischargeStep({ id, job, progress, onSet, onRead }: Omit<RestProps, 'unit'>) {
+  const readingText = useReadingText()
+  const { record, assumed } = dischargeSetup(job)
+  const read = job.safe[DISCHARGED_STEP]
+  return (
+    <View style={{ gap: 8 }}>
+      <Words size="strong" heading={2}>
+        Discharge
+      </Words>
+      <DischargePanel
+        record={record}
+        assumed={assumed}
+        onChange={(next) => editJob(id, [{ path: ['discharge'], value: next }])}
+      />
+      <StepRow
+        testID="step-discharged"
+        state={progress.states[DISCHARGED_STEP] ?? 'open'}
+        text="Volts left, by the meter"
+        detail="Between every pair of posts."
+        value={
+          read?.volts === undefined || read.volts === null
+            ? undefined
+            : readingText({ quantity: 'volts', value: read.volts })
+        }
+        onPress={() => onRead(DISCHARGED_STEP)}
+        onWaive={() =>
+          onSet(DISCHARGED_STEP, read?.state === 'waived' ? null : { state: 'waived', volts: null })
+        }
+      />
     </View>
   )
 }
