@@ -1,10 +1,10 @@
 import data from './items.json'
 import { BLANK } from '../motor/match/mechanical'
 import { leadSheetById } from '../motor/lead-sheets'
-import { unitTypeById } from '../wiring/unit-types'
+import { unitTypeFor } from '../wiring/unit-types'
 import { carryList, type CarryInput } from './carry-list'
 
-const unit = (id: string) => unitTypeById(id)!
+const unit = (id: string) => unitTypeFor(id)!
 const INPUT: CarryInput = {
   unit: unit('cooling-1-pole-shared-capacitor'),
   motor: leadSheetById('rowan-25r')!,

@@ -4,7 +4,7 @@ import { BLOWER_CAN } from '../testing/circuits'
 import { CAN, hookupWith, ONE_PHASE, onPost, requestFor } from '../testing/fixtures'
 import type { LeadSheet } from '../motor/lead-sheet'
 import { hookupPosts } from '../wiring/hookup-posts'
-import { unitTypeById } from '../wiring/unit-types'
+import { unitTypeFor } from '../wiring/unit-types'
 import type { UnitType } from '../wiring/unit-type'
 import type { HookupAnswer, HookupRequest } from './hookup'
 
@@ -122,7 +122,7 @@ it.each([...OUTDOOR, ...BLOWERS])(
     const request = {
       ...requestFor(unitId, sheetId, {
         can,
-        compressorMicrofarads: unitTypeById(unitId)!.traits.capacitor === 'shared' ? 45 : null,
+        compressorMicrofarads: unitTypeFor(unitId)!.traits.capacitor === 'shared' ? 45 : null,
       }),
     }
     const home = hookupWith(request, {})

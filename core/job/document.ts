@@ -10,7 +10,7 @@ import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
 import type { CanAsPut } from '../wiring/new-can'
-import type { PostId } from '../wiring/unit-type'
+import type { PostId, UnitRef } from '../wiring/unit-type'
 import type { Wire, WireId } from '../wiring/wire'
 import type { Refrigerant } from '../startup/charge/refrigerants'
 import type { CanMarking } from '../capacitor/marking'
@@ -26,7 +26,8 @@ export interface JobDocument {
   readonly notes: string
   readonly removed: boolean
   /** Unit type's id. */
-  readonly unit: string | null
+  /** By its id, or whole where it fits none that ships. */
+  readonly unit: UnitRef | null
   /** Volts of this unit's supply where they were chosen between plate, meter and type, V. */
   readonly supplyVolts: number | null
   /** Hertz of this unit's supply where they were chosen. */

@@ -16,7 +16,7 @@ import { REFRIGERANTS } from '../startup/charge/refrigerants'
 import { ChosenVolts } from '../supply/supply'
 import { CanAsPutSchema } from '../wiring/new-can'
 import { PlacementSchema } from '../wiring/placement'
-import { UNIT_TYPE_IDS } from '../wiring/unit-types'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { WireSchema } from '../wiring/wire'
 
 const text = (what: string, most: number) =>
@@ -190,7 +190,7 @@ export const FIELDS = {
     ),
   }),
   removed: v.boolean(),
-  unit: v.picklist(UNIT_TYPE_IDS as [string, ...string[]], 'That unit type is not known here.'),
+  unit: UnitRefSchema,
   motor: LeadSheetSchema,
   motorStays: v.boolean('The old motor stays: yes or no.'),
   horsepower: text('Horsepower', 10),

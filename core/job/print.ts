@@ -1,7 +1,7 @@
 // A short print of everything a proof rests on, so that a card can tell whether the hookup changed since it was proven.
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { supplyOf, USUAL_HERTZ } from '../supply/supply'
-import { unitTypeById } from '../wiring/unit-types'
+import { unitTypeFor } from '../wiring/unit-types'
 import type { HookupInput } from './inputs/hookup-input'
 
 /** FNV-1a over 32 bits, twice with different seeds: 16 hexadecimal digits. A change detector, not a seal. Source: FNV-1a (published, from memory). */
@@ -21,7 +21,7 @@ export function printOf(input: HookupInput): string {
 
 /** Of the supply what the proof was made for: another reading of the same supply changes nothing. null: as its kind usually has. */
 function supplyPrint({ unit, supply: facts }: HookupInput) {
-  const kind = unitTypeById(unit)
+  const kind = unitTypeFor(unit)
   if (kind === undefined) return null
   const { supply, conflicts } = supplyOf(kind, facts)
   return supply.volts === kind.volts && supply.hertz === USUAL_HERTZ && conflicts.length === 0
@@ -31,7 +31,7 @@ function supplyPrint({ unit, supply: facts }: HookupInput) {
 
 /** Of the motor's body a proof rests on its shaft ends alone, where the unit needs both. null: it has what is needed. */
 function shaftPrint({ unit, sheet }: HookupInput): 'one' | null {
-  return unitTypeById(unit)?.traits.throughShaft && sheet.mechanical?.throughShaft !== true ? 'one' : null
+  return unitTypeFor(unit)?.traits.throughShaft && sheet.mechanical?.throughShaft !== true ? 'one' : null
 }
 
 function fnv(text: string, seed: number): number {

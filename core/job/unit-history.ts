@@ -4,6 +4,7 @@ import { microfaradsFromReading } from '../capacitor/reading'
 import type { Change } from './change'
 import type { JobId } from './job-id'
 import type { JobDocument } from './document'
+import { sameUnitType } from '../wiring/unit-type'
 import { labelOf } from './inputs/old-can-input'
 import { standingProof } from './standing-proof'
 import { CAN_PROBES } from './inputs/startup-input'
@@ -21,7 +22,9 @@ const plain = (text: string): string => text.trim().toLowerCase()
 export function sameUnit(a: JobDocument, b: JobDocument): boolean {
   if (plain(a.site) === '' || plain(a.site) !== plain(b.site)) return false
   const [one, other] = [plain(a.unitName), plain(b.unitName)]
-  return one !== '' && other !== '' ? one === other : a.unit !== null && a.unit === b.unit
+  return one !== '' && other !== ''
+    ? one === other
+    : a.unit !== null && b.unit !== null && sameUnitType(a.unit, b.unit)
 }
 
 /** One reading of a capacitor in time, µF. */

@@ -3,7 +3,8 @@ import { LeadSheetSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { assignSpeeds as assign, crossedBy } from '../wiring/speeds'
 import { knownUnitType } from '../wiring/unit-types'
 import { positive } from './fields'
-import { NamedWiresSchema, UnitIdSchema } from './hookup'
+import { NamedWiresSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -13,7 +14,7 @@ export const assignSpeeds = operation({
   name: 'assign-speeds',
   help: 'A tap of the new blower motor for every output that the unit calls, what shares, what is parked, and crossed speeds from amps.',
   input: v.strictObject({
-    unit: UnitIdSchema,
+    unit: UnitRefSchema,
     wires: NamedWiresSchema,
     sheet: LeadSheetSchema,
     choices: v.optional(v.record(v.string(), SpeedSchema), {}),

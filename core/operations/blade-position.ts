@@ -7,7 +7,7 @@ import { adviseDrains } from '../mounting/drains'
 import { judgeStud } from '../mounting/studs'
 import { centreWheel } from '../mounting/wheel'
 import { knownUnitType } from '../wiring/unit-types'
-import { UnitIdSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -114,7 +114,7 @@ export const bladePosition = operation({
         position: unknown(v.picklist(POSITIONS, `A position is one of: ${POSITIONS.join(', ')}.`)),
       }),
     ),
-    unit: unknown(UnitIdSchema),
+    unit: unknown(UnitRefSchema),
     throughShaft: v.optional(v.boolean('Through shaft is yes or no.'), false),
     /** A capacitor is fitted. */
     hasCan: v.optional(v.boolean('A capacitor is yes or no.'), true),

@@ -2,7 +2,7 @@ import * as v from 'valibot'
 import { CARRY_GROUPS, carryList } from '../carry/carry-list'
 import { LeadSheetSchema, MechanicalSchema } from '../motor/lead-sheet'
 import { knownUnitType } from '../wiring/unit-types'
-import { UnitIdSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -25,7 +25,7 @@ export const carry = operation({
   name: 'carry-list',
   help: 'What to take up in one trip, from the unit, the old motor’s state and the plan, each with its reason.',
   input: v.strictObject({
-    unit: UnitIdSchema,
+    unit: UnitRefSchema,
     motor: v.optional(v.nullable(LeadSheetSchema), null),
     motorStays: v.optional(v.boolean('The old motor stays: yes or no.'), false),
     can: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(300))), null),

@@ -8,7 +8,7 @@ import { checkWhole, type Problem } from '../quantity/problem'
 import { NO_SUPPLY_FACTS, onSupply, supplyOf, SupplyFactsSchema } from '../supply/supply'
 import { knownUnitType } from '../wiring/unit-types'
 import { AccuracySchema, positive } from './fields'
-import { UnitIdSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -91,7 +91,7 @@ export const diagnose = operation({
   name: 'diagnose',
   help: 'Ranked causes of a fan’s fault from what was seen and read, what speaks for and against each, and the next test worth doing.',
   input: v.strictObject({
-    unit: UnitIdSchema,
+    unit: UnitRefSchema,
     subject: v.optional(v.picklist(SUBJECTS, 'The questions are about the fan or the compressor.'), 'fan'),
     supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
     observations: v.optional(

@@ -14,18 +14,14 @@ import { requestOnSupply, type SuppliedRequest } from '../circuit/request'
 import { NO_SUPPLY_FACTS, SupplyFactsSchema } from '../supply/supply'
 import { hookupPosts } from '../wiring/hookup-posts'
 import { PlacementSchema } from '../wiring/placement'
-import { UNIT_TYPE_IDS, knownUnitType } from '../wiring/unit-types'
+import { UnitRefSchema } from '../wiring/unit-ref'
+import { knownUnitType } from '../wiring/unit-types'
 import { WireSchema } from '../wiring/wire'
 import { wireProblems } from '../wiring/wire-problems'
 import { positive } from './fields'
 import { operation } from './operation'
 import { HookupOutputSchema, type HookupOutput } from './hookup-output'
 import { plain } from './plain'
-
-export const UnitIdSchema = v.picklist(
-  UNIT_TYPE_IDS as [string, ...string[]],
-  `The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`,
-)
 
 const NamedWireSchema = v.strictObject({
   id: v.pipe(
@@ -43,7 +39,7 @@ export const NamedWiresSchema = v.pipe(
 )
 
 const InputShape = v.strictObject({
-  unit: UnitIdSchema,
+  unit: UnitRefSchema,
   wires: NamedWiresSchema,
   sheet: LeadSheetSchema,
   /** It is the unit's old motor, which stays. */

@@ -4,7 +4,8 @@ import * as v from 'valibot'
 import { makeSafe as work } from '../safety/make-safe'
 import { NO_SUPPLY_FACTS, supplyOf, SupplyFactsSchema } from '../supply/supply'
 import { knownUnitType } from '../wiring/unit-types'
-import { NamedWiresSchema, UnitIdSchema } from './hookup'
+import { NamedWiresSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -12,7 +13,7 @@ export const makeSafe = operation({
   name: 'make-safe',
   help: 'What to open on a unit, what stays live all the same, and where to prove it dead.',
   input: v.strictObject({
-    unit: UnitIdSchema,
+    unit: UnitRefSchema,
     wires: v.optional(NamedWiresSchema),
     supply: v.optional(SupplyFactsSchema, NO_SUPPLY_FACTS),
   }),

@@ -5,7 +5,7 @@ import { runCircuit } from '../circuit/solution/run'
 import { spiceText } from '../circuit/solution/spice'
 import { checkWhole } from '../quantity/problem'
 import { MODE_IDS } from '../wiring/unit-type'
-import { unitTypeById } from '../wiring/unit-types'
+import { unitTypeFor } from '../wiring/unit-types'
 import { HookupInputSchema, hookupRequest } from './hookup'
 import { operation } from './operation'
 
@@ -33,7 +33,7 @@ export const netlist = operation({
       ),
     }),
     checkWhole(({ hookup, mode }) =>
-      unitTypeById(hookup.unit)?.modes.some((m) => m.id === mode)
+      unitTypeFor(hookup.unit)?.modes.some((m) => m.id === mode)
         ? []
         : [{ path: 'mode', message: `This unit has no mode ${mode}.` }],
     ),

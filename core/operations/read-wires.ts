@@ -5,7 +5,8 @@ import { WIRE_ROLES } from '../motor/role'
 import { findRoles } from '../wiring/evidence'
 import { knownUnitType } from '../wiring/unit-types'
 import { wireProblems } from '../wiring/wire-problems'
-import { NamedWiresSchema, UnitIdSchema } from './hookup'
+import { NamedWiresSchema } from './hookup'
+import { UnitRefSchema } from '../wiring/unit-ref'
 import { operation } from './operation'
 import { plain } from './plain'
 import { EvidenceSchema } from './hookup-output'
@@ -21,7 +22,7 @@ const FindingSchema = v.object({
 export const readWires = operation({
   name: 'read-wires',
   help: 'What each wire of the old motor was for, on what evidence, and what is contradictory in the record.',
-  input: v.strictObject({ unit: UnitIdSchema, wires: NamedWiresSchema }),
+  input: v.strictObject({ unit: UnitRefSchema, wires: NamedWiresSchema }),
   output: v.object({
     findings: v.array(FindingSchema),
     problems: v.array(v.object({ path: v.string(), message: v.string() })),

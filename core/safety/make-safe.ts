@@ -105,7 +105,7 @@ const CHARGED: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor', 'kep
 type Pair = Pick<ProveStep, 'between' | 'what'>
 
 /** Kinds of posts that hands touch and that a line can reach: what a lead or a wire of the fan is on. */
-const TOUCHED: readonly PostKind[] = ['load', 'relay', 'output']
+const TOUCHED: readonly PostKind[] = ['load', 'relay', 'output', 'splice']
 
 /**
  * The incoming lines first, as the unit type lists them; then every terminal that is touched, to the chassis or to the line that is never

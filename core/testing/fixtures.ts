@@ -6,11 +6,11 @@ import type { LeadSheet } from '../motor/lead-sheet'
 import { leadSheetById } from '../motor/lead-sheets'
 import type { Placement } from '../wiring/placement'
 import type { UnitType } from '../wiring/unit-type'
-import { UNIT_TYPES, unitTypeById } from '../wiring/unit-types'
+import { UNIT_TYPES, unitTypeFor } from '../wiring/unit-types'
 import type { NamedWire } from '../wiring/wire'
 
 export const unitOf = (id: string): UnitType => {
-  const unit = unitTypeById(id)
+  const unit = unitTypeFor(id)
   if (!unit) throw new Error(`no unit type ${id}`)
   return unit
 }

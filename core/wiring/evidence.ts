@@ -139,6 +139,7 @@ const BLOWER_ROLES: Partial<Readonly<Record<PostKind, WireRole>>> = {
 const PHASE_ROLES: Partial<Readonly<Record<PostKind, readonly WireRole[]>>> = {
   supply: ['phase'],
   load: ['phase'],
+  splice: ['phase'],
   relay: ['phase'],
   earth: ['ground'],
 }
@@ -146,10 +147,7 @@ const PHASE_ROLES: Partial<Readonly<Record<PostKind, readonly WireRole[]>>> = {
 /** What a motor wire on this terminal can be. Cap C's line is run's line; the other line is motor common's. */
 function rolesAt(unit: UnitType, id: PostId, copper: Conductors, sides: CapacitorSides): readonly WireRole[] {
   const kind = postOf(unit, id)?.kind
-  if (unit.traits.fan === 'blower') {
-    const role = kind && BLOWER_ROLES[kind]
-    return role ? [role] : []
-  }
+  if (unit.traits.fan === 'blower') return blowerRolesAt(unit, id, copper)
   if (unit.traits.phases === 3) return PHASE_ROLES[kind ?? 'park'] ?? []
   if (id === sides.fanSide) return ['start']
   if (id === sides.cSide) return rolesAtC(unit, sides)
@@ -158,12 +156,20 @@ function rolesAt(unit: UnitType, id: PostId, copper: Conductors, sides: Capacito
       return ['ground']
     case 'relay':
       return ['motor-common']
-    case 'supply':
-    case 'load':
-      return rolesAtLine(unit, id, copper, sides)
     default:
-      return []
+      return kind && LINE_KINDS.includes(kind) ? rolesAtLine(unit, id, copper, sides) : []
   }
+}
+
+/** Where an outdoor motor's line leads can be. */
+const LINE_KINDS: readonly PostKind[] = ['supply', 'neutral', 'splice', 'load']
+
+/** In a box of its own the neutral is the neutral all the same. */
+function blowerRolesAt(unit: UnitType, id: PostId, copper: Conductors): readonly WireRole[] {
+  const kind = postOf(unit, id)?.kind
+  if (kind === 'splice') return copper.joined(id, unit.supply.line2) ? ['line'] : []
+  const role = kind && BLOWER_ROLES[kind]
+  return role ? [role] : []
 }
 
 function rolesAtC(unit: UnitType, { tied }: CapacitorSides): WireRole[] {

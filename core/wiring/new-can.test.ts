@@ -1,9 +1,9 @@
 import { hookupPosts } from './hookup-posts'
 import { canPosts, moveUnitWires, NEW_C } from './new-can'
-import { unitTypeById } from './unit-types'
+import { unitTypeFor } from './unit-types'
 import type { UnitType } from './unit-type'
 
-const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
+const unit = unitTypeFor('cooling-1-pole-shared-capacitor') as UnitType
 const single = [
   { id: '45', microfarads: 45 },
   { id: '5', microfarads: 4.9, marked: 5 },

@@ -27,6 +27,7 @@ export const POST_KINDS = [
   'cap-compressor',
   'kept-cap',
   'compressor',
+  'splice',
   'earth',
 ] as const
 /**
@@ -34,15 +35,26 @@ export const POST_KINDS = [
  * switched; `load` load side of the contactor; `output` a speed output; `park` a dead post for an idle tap; `coil` 24 V;
  * `relay` contacts that stand between, such as a defrost board's fan relay;
  * `cap-c`, `cap-fan`, `cap-compressor` posts of the capacitor that is replaced; `kept-cap` a capacitor that stays;
- * `compressor` the compressor's own terminals; `earth` the chassis.
+ * `compressor` the compressor's own terminals; `splice` where a wire goes on under a connector or in a box; `earth` the chassis.
  */
 export type PostKind = (typeof POST_KINDS)[number]
 
+/** A word or a sentence of a unit type, of so many letters at the most. */
+const words = (what: string, most: number) =>
+  v.pipe(
+    v.string(`${what} must be text.`),
+    v.trim(),
+    v.minLength(1, `${what} is empty.`),
+    v.maxLength(most, `${what} is longer than ${most} letters.`),
+  )
+const list = <S extends v.GenericSchema>(schema: S, what: string, most: number) =>
+  v.pipe(v.array(schema, `${what} must be a list.`), v.maxLength(most, `${what} are more than ${most}.`))
+
 const PostSchema = v.strictObject({
   id: PostIdSchema,
-  label: v.string(),
-  part: v.string(),
-  kind: v.picklist(POST_KINDS),
+  label: words('A terminal’s label', 20),
+  part: words('A part’s id', 60),
+  kind: v.picklist(POST_KINDS, `A terminal is one of: ${POST_KINDS.join(', ')}.`),
 })
 /** A terminal of the unit, on one of its parts. */
 export type Post = v.InferOutput<typeof PostSchema>
@@ -59,6 +71,13 @@ export const MODE_IDS = [
 ] as const
 /** A mode of the unit, as the thermostat or the defrost board makes it. */
 export type ModeId = (typeof MODE_IDS)[number]
+const ModeIdSchema = v.picklist(MODE_IDS, `A mode is one of: ${MODE_IDS.join(', ')}.`)
+
+const Volts = v.pipe(
+  v.number('The unit’s volts must be a number of V.'),
+  v.minValue(24, 'A supply below 24 V feeds no fan motor.'),
+  v.maxValue(1000, 'A supply above 1000 V is not believable.'),
+)
 
 /** What a person on the roof calls it; the first thing to tell a unit by. */
 export const UNIT_FAMILIES = [
@@ -77,22 +96,32 @@ export type UnitFamily = (typeof UNIT_FAMILIES)[number]
 
 const SafetySchema = v.strictObject({
   /** What to open, in order. */
-  open: v.array(v.string()),
+  open: list(words('What to open', 300), 'Things to open', 12),
   /** What opening that does not take down. What the thermostat leaves live inside is worked out, not written here. */
-  staysLive: v.array(v.string()),
-  proveDead: v.array(v.strictObject({ between: v.tuple([PostIdSchema, PostIdSchema]), what: v.string() })),
+  staysLive: list(words('What stays live', 300), 'Things that stay live', 12),
+  proveDead: list(
+    v.strictObject({
+      between: v.tuple([PostIdSchema, PostIdSchema], 'Volts are proven between two terminals.'),
+      what: words('What is proven dead', 300),
+    }),
+    'Pairs to prove dead',
+    40,
+  ),
 })
 
 export const UnitTypeSchema = v.strictObject({
-  format: v.literal('oak-switch/unit-type'),
-  version: v.literal(1),
+  format: v.literal('oak-switch/unit-type', 'This is not a unit type of Oak Switch.'),
+  version: v.literal(1, 'This unit type is of another version; version 1 is read here.'),
   /** Where the arrangement is from. */
-  source: v.string(),
-  id: v.string(),
-  name: v.string(),
-  family: v.picklist(UNIT_FAMILIES),
+  source: words('The source', 300),
+  id: v.pipe(
+    v.string('A unit type has an id.'),
+    v.regex(/^[a-z0-9-]{1,60}$/, 'A unit type’s id has small letters, digits and - only.'),
+  ),
+  name: words('The unit’s name', 120),
+  family: v.picklist(UNIT_FAMILIES, `A unit’s kind is one of: ${UNIT_FAMILIES.join(', ')}.`),
   /** What tells it from others of its family where no contactor or capacitor does, in two or three words. */
-  kind: v.optional(v.string()),
+  kind: v.optional(words('What tells it from others', 60)),
   traits: v.strictObject({
     /** `blower`: speed taps on outputs, one live at a time, and a line lead that is never switched. */
     fan: v.picklist(['outdoor', 'blower']),
@@ -107,40 +136,76 @@ export const UnitTypeSchema = v.strictObject({
     throughShaft: v.optional(v.boolean(), false),
   }),
   /** Nominal volts between the two lines. */
-  volts: v.number(),
+  volts: Volts,
   /** Others that such units are made for as often. */
-  alsoVolts: v.optional(v.array(v.number())),
-  parts: v.array(v.strictObject({ id: v.string(), name: v.string() })),
-  posts: v.array(PostSchema),
+  alsoVolts: v.optional(list(Volts, 'Usual volts', 4)),
+  parts: list(
+    v.strictObject({ id: words('A part’s id', 60), name: words('A part’s name', 60) }),
+    'Parts',
+    20,
+  ),
+  posts: list(PostSchema, 'Terminals', 60),
   /** Where the lines come in; `line3` of a unit on three phases. */
   supply: v.strictObject({
     line1: PostIdSchema,
     line2: PostIdSchema,
     line3: v.optional(PostIdSchema),
   }),
-  links: v.array(v.strictObject({ from: PostIdSchema, to: PostIdSchema, what: v.string() })),
-  switches: v.array(
+  links: list(
+    v.strictObject({ from: PostIdSchema, to: PostIdSchema, what: words('What joins two terminals', 120) }),
+    'Links',
+    40,
+  ),
+  switches: list(
     v.strictObject({
-      id: v.string(),
+      id: words('A switch’s id', 60),
       from: PostIdSchema,
       to: PostIdSchema,
-      closedIn: v.array(v.picklist(MODE_IDS)),
+      closedIn: list(ModeIdSchema, 'Modes', MODE_IDS.length),
     }),
+    'Switches',
+    40,
   ),
-  modes: v.array(v.strictObject({ id: v.picklist(MODE_IDS), name: v.string(), fanRuns: v.boolean() })),
+  modes: list(
+    v.strictObject({
+      id: ModeIdSchema,
+      name: words('A mode’s name', 40),
+      fanRuns: v.boolean('The fan runs: yes or no.'),
+    }),
+    'Modes',
+    MODE_IDS.length,
+  ),
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
-  typicalWires: v.array(
-    v.strictObject({ id: idSchema<WireId>(v.string()), from: PostIdSchema, to: v.string() }),
+  typicalWires: list(
+    v.strictObject({
+      id: idSchema<WireId>(words('A wire’s id', 60)),
+      from: PostIdSchema,
+      to: words('A wire’s end', 60),
+    }),
+    'Wires',
+    60,
   ),
   safety: SafetySchema,
   /** Groups of speed outputs that one tap may serve by a jumper between them; none: every output has a tap of its own. */
-  outputsMayShare: v.optional(v.array(v.array(PostIdSchema)), []),
+  outputsMayShare: v.optional(
+    list(list(PostIdSchema, 'Outputs that share a tap', 12), 'Groups of outputs', 12),
+    [],
+  ),
 })
 /** A unit type: posts, what joins and switches them, its modes, what makes it safe (`oak-switch/unit-type` 1). */
 export type UnitType = v.InferOutput<typeof UnitTypeSchema>
 /** The kind of motor that such a unit usually has. */
 export const usualMotorKind = ({ traits }: Pick<UnitType, 'traits'>): MotorKind =>
   traits.phases === 3 ? 'three-phase' : traits.fan === 'blower' ? 'psc-blower' : 'psc-outdoor'
+
+/** The id of a unit type that ships with the app, or a whole one that fits none of them. */
+export type UnitRef = string | UnitType
+
+/** The id of either. */
+export const idOfUnit = (ref: UnitRef): string => (typeof ref === 'string' ? ref : ref.id)
+
+/** Is it the same unit type? */
+export const sameUnitType = (a: UnitRef, b: UnitRef): boolean => idOfUnit(a) === idOfUnit(b)
 
 /** The posts of its lines, in order: two, or three. */
 export const linesOf = ({ supply }: Pick<UnitType, 'supply'>): PostId[] => [

@@ -20,7 +20,14 @@ import packagedThree from './unit-types/packaged-three-phase.json'
 import packagedFanOnTwo from './unit-types/packaged-three-phase-fan-on-two.json'
 import poolHeater from './unit-types/pool-heater-two-capacitors.json'
 import throughShaft from './unit-types/roof-through-shaft.json'
-import { UnitTypeSchema, type UnitFamily, type UnitTraits, type UnitType } from './unit-type'
+import {
+  idOfUnit,
+  UnitTypeSchema,
+  type UnitFamily,
+  type UnitRef,
+  type UnitTraits,
+  type UnitType,
+} from './unit-type'
 
 export const UNIT_TYPES: readonly UnitType[] = [
   cooling1Shared,
@@ -47,11 +54,13 @@ export const UNIT_TYPES: readonly UnitType[] = [
 /** The ids of the shipped unit types. */
 export const UNIT_TYPE_IDS: readonly string[] = UNIT_TYPES.map((unit) => unit.id)
 
-/** The unit type of an id that was checked before. Throws on any other. */
-export const knownUnitType = (id: string): UnitType => known(unitTypeById(id), `The unit type ${id}`)
+/** The unit type that was checked before. Throws on an id that none has. */
+export const knownUnitType = (ref: UnitRef): UnitType =>
+  known(unitTypeFor(ref), `The unit type ${idOfUnit(ref)}`)
 
-/** The unit type of that id; undefined: there is none. */
-export const unitTypeById = (id: string): UnitType | undefined => UNIT_TYPES.find((unit) => unit.id === id)
+/** The unit type of that id, or the one that is there whole; undefined: none has that id. */
+export const unitTypeFor = (ref: UnitRef): UnitType | undefined =>
+  typeof ref === 'string' ? UNIT_TYPES.find((unit) => unit.id === ref) : ref
 
 /** What tells the unit types of one family apart; each part may be left out. */
 export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>> & {

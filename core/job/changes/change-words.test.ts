@@ -5,7 +5,7 @@ import { leadSheetById } from '../../motor/lead-sheets'
 import { BLANK } from '../../motor/match/mechanical'
 import { EMPTY_MOTOR_PLATE, EMPTY_UNIT_PLATE } from '../../motor/nameplate'
 import { rotationText } from '../../rotation/view'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { foldJob } from '../fold'
 import { readJobFile } from '../job-file'
@@ -70,7 +70,7 @@ it.each<[readonly string[], unknown, string]>([
   ],
   [['removed'], true, 'Taking the job off the list: off the list'],
   [['removed'], false, 'Taking the job off the list: back on the list'],
-  [['unit'], UNIT, `The kind of unit: ${unitTypeById(UNIT)?.name}`],
+  [['unit'], UNIT, `The kind of unit: ${unitTypeFor(UNIT)?.name}`],
   [['horsepower'], '1/4', 'The horsepower: 1/4 hp'],
   [
     ['wanted'],

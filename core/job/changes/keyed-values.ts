@@ -8,7 +8,7 @@ import { capital, figure } from '../../quantity/display'
 import { lengthText } from '../../quantity/inches'
 import { makeSafe } from '../../safety/make-safe'
 import { DISCHARGED_STEP, openStep, proveStep, voltsState } from '../../safety/progress'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { KeyedFieldName, KEYED_FIELDS } from '../fields'
 import { mountedAs } from '../inputs/mount-input'
@@ -41,7 +41,7 @@ const plainKey = (key: string): string =>
     .replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
     .replace(/[-_]+/g, ' ')
 
-const unitOf = ({ unit }: JobDocument) => (unit ? unitTypeById(unit) : undefined)
+const unitOf = ({ unit }: JobDocument) => (unit ? unitTypeFor(unit) : undefined)
 
 function safeStep(key: string, { job }: Reader): string {
   if (key === DISCHARGED_STEP) return 'Left on the capacitor'

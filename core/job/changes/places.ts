@@ -3,12 +3,12 @@ import { sectionPost } from '../../wiring/new-can'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import { goesToMotor, type Wire } from '../../wiring/wire'
 import { postName } from '../../wiring/unit-type'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
 /** "T1 on the contactor", "the 5 µF section of the new can"; as it is called in the record where the unit has no such post. */
 export function postWords({ unit, can }: Pick<JobDocument, 'unit' | 'can'>, post: string): string {
-  const type = unit ? unitTypeById(unit) : undefined
+  const type = unit ? unitTypeFor(unit) : undefined
   if (!type) return post
   const found = hookupPosts(type, can ?? { sections: [] }).find((p) => p.id === post)
   if (found) return found.name

@@ -8,7 +8,7 @@ import type { MotorPlate, UnitPlate, VoltageRange } from '../../motor/nameplate'
 import { dayWords } from '../../quantity/day'
 import { figure, listed, rangeFigure } from '../../quantity/display'
 import { rotationText } from '../../rotation/view'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { FieldName, FIELDS } from '../fields'
 import { moneyText, taxText } from '../report/estimate'
@@ -90,7 +90,7 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
     `tax ${taxText(taxThousandths)}, valid for ${validDays} days`,
   acceptance: ({ name, cents }) => `${quoted(name)}, ${moneyText(cents)}`,
   removed: (x) => (x ? 'off the list' : 'back on the list'),
-  unit: (id) => unitTypeById(id)?.name ?? UNTOLD,
+  unit: (id) => unitTypeFor(id)?.name ?? UNTOLD,
   motor: ({ name }) => name,
   motorStays: (x) => (x ? 'it stays' : 'it goes'),
   horsepower: (x) => `${x} hp`,

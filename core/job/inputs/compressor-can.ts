@@ -2,12 +2,12 @@
 import type { Can } from '../../capacitor/can'
 import { singlesFor, type SingleWanted } from '../../capacitor/stock-plan/single'
 import { DEFAULT_TOLERANCE_PERCENT } from '../../capacitor/verdict'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
 /** Has the compressor of this unit a capacitor to itself, beside the fan's? */
 export const hasCompressorCan = ({ unit }: Pick<JobDocument, 'unit'>): boolean =>
-  unit !== null && (unitTypeById(unit)?.posts.some((post) => post.kind === 'kept-cap') ?? false)
+  unit !== null && (unitTypeFor(unit)?.posts.some((post) => post.kind === 'kept-cap') ?? false)
 
 /** What the compressor asks of a single; null: not all of it is known. */
 export const compressorAsks = (job: JobDocument): SingleWanted | null =>

@@ -4,7 +4,8 @@ import type { FoundFault } from '../../diagnosis/found'
 import type { Subject } from '../../diagnosis/model'
 import { faultsFound } from '../../diagnosis/seen'
 import { onSupply, type SupplyFacts } from '../../supply/supply'
-import { unitTypeById } from '../../wiring/unit-types'
+import type { UnitRef } from '../../wiring/unit-type'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { jobSupply, supplyFacts } from './supply-input'
 
@@ -27,7 +28,7 @@ function seenAndRead({ observations, measurements, canMarking, motorPlate }: Job
 
 /** What diagnose is asked with. */
 export interface DiagnoseInput extends ReturnType<typeof seenAndRead> {
-  readonly unit: string
+  readonly unit: UnitRef
   readonly subject: Subject
   readonly supply: SupplyFacts
 }
@@ -38,7 +39,7 @@ export const diagnoseInput = (job: JobDocument, subject: Subject = 'fan'): Diagn
 
 /** What was measured dead or seen broken, of fan and compressor; nothing while the unit is not known. */
 export function foundOnRecord(job: JobDocument): FoundFault[] {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   const supply = jobSupply(job)?.supply
   return unit && supply ? faultsFound({ unit: onSupply(unit, supply), ...seenAndRead(job) }) : []
 }

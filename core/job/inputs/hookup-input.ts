@@ -4,7 +4,7 @@ import type { LandedLead } from '../../circuit/network'
 import type { Preference } from '../../capacitor/tap-plan/score'
 import type { LeadSheet, SpeedName } from '../../motor/lead-sheet'
 import type { Direction, Rotation } from '../../rotation/view'
-import type { PostId } from '../../wiring/unit-type'
+import type { PostId, UnitRef } from '../../wiring/unit-type'
 import type { NamedWire } from '../../wiring/wire'
 import type { Can, SectionId } from '../../capacitor/can'
 import { canPosts, type CanAsPut } from '../../wiring/new-can'
@@ -12,7 +12,7 @@ import { DEFAULT_TOLERANCE_PERCENT } from '../../capacitor/verdict'
 import { HIGHEST_CAN_VOLTS, lacksGroundLead } from '../../circuit/unknowns'
 import { selectSpeeds } from '../../motor/settings'
 import { voltsChoices, voltsName } from '../../motor/volts-choice'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { SupplyFacts } from '../../supply/supply'
 import type { JobDocument } from '../document'
 import { newCompressorCan } from './compressor-can'
@@ -23,7 +23,7 @@ export type HookupNeed = 'unit' | 'wires' | 'motor' | 'can'
 
 /** The input of `hookup` and `prove`, as a job gives it; checked where the operation runs. */
 export interface HookupInput {
-  readonly unit: string
+  readonly unit: UnitRef
   readonly supply: SupplyFacts
   readonly tolerancePercent: number
   readonly wires: readonly NamedWire[]
@@ -59,14 +59,14 @@ export function hookupNeeds(job: JobDocument): HookupNeed[] {
 
 /** A motor without a capacitor, on a unit whose old one served only the fan or which has none: nothing to fit. */
 export function needsCan({ motor, unit }: Pick<JobDocument, 'motor' | 'unit'>): boolean {
-  const serves = unit ? unitTypeById(unit)?.traits.capacitor : undefined
+  const serves = unit ? unitTypeFor(unit)?.traits.capacitor : undefined
   if (serves === 'none') return motor !== null && motor.capacitor !== null
   return !(motor && motor.capacitor === null && serves === 'own')
 }
 
 /** Neither the motor nor the unit's fan has a capacitor: there is none to look at. */
 export const hasNoCan = (job: Pick<JobDocument, 'motor' | 'unit'>): boolean =>
-  !needsCan(job) && job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'none'
+  !needsCan(job) && job.unit !== null && unitTypeFor(job.unit)?.traits.capacitor === 'none'
 
 /** The key of a section in `deadSections`: a section that died in one can is alive in another. */
 export const deadKey = (can: string, section: SectionId): string => `${can} ${section}`.slice(0, 60)

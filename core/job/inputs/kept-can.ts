@@ -3,7 +3,7 @@ import type { Can } from '../../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT, toleranceVerdict } from '../../capacitor/verdict'
 import { figure, microfaradsText } from '../../quantity/display'
 import type { Interval } from '../../quantity/interval'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { CAN_TOP, labelOf, sideReading, type CanSide } from './old-can-input'
 
@@ -31,7 +31,7 @@ const askedOf = (job: JobDocument, load: CanSide): number | null =>
 
 /** Common practice, no source: flat and dry, every side marked what its load asks for and read inside that, volts not below the tag's. */
 export function keptWhole(job: JobDocument): KeptCan {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   const loads: readonly CanSide[] = unit?.traits.capacitor === 'shared' ? ['HERM', 'FAN'] : ['FAN']
   if (!job.motor) return refused('Which motor runs here is not known yet: its tag says what the can must be.')
   if (!job.motor.capacitor) return refused('This motor needs no capacitor.')

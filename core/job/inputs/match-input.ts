@@ -4,7 +4,7 @@ import { BLANK } from '../../motor/match/mechanical'
 import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
 import { seenFrom } from '../../rotation/view'
 import { modesOfOutput, postOf, type UnitType } from '../../wiring/unit-type'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import { goesToMotor } from '../../wiring/wire'
 import { estimatePlate } from '../../motor/estimate'
 import { estimateInput } from './estimate-input'
@@ -13,7 +13,7 @@ import { jobHertz, jobSupply } from './supply-input'
 
 /** The old motor as far as plates, body and wires tell it; what is not known stays null and never passes a row. */
 export function oldMotorOf(job: JobDocument): OldMotor {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   const fan = unit?.traits.fan ?? 'outdoor'
   const plate = job.motorPlate ?? EMPTY_MOTOR_PLATE
   return {

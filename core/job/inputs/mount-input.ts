@@ -2,7 +2,7 @@
 import type { Mechanical } from '../../motor/lead-sheet'
 import type { MountedAs } from '../../mounting/checklist'
 import { MOUNTING_WAYS, type MountingWay } from '../../mounting/mounting-way'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { needsCan } from './hookup-input'
 
@@ -69,7 +69,7 @@ export function mountingWay(job: JobDocument): MountingWay {
   if (chosen) return chosen
   const [first] = job.oldBody?.mounting ?? []
   if (first) return FROM_MOUNTING[first]
-  return job.unit && unitTypeById(job.unit)?.traits.fan === 'blower' ? 'band' : 'base'
+  return job.unit && unitTypeFor(job.unit)?.traits.fan === 'blower' ? 'band' : 'base'
 }
 
 /** Where the shaft points: as chosen, else as the old one did; null: not known. */
@@ -124,7 +124,7 @@ export function mountInput(job: JobDocument) {
         ? { length: stud, through: figureOf(job, 'through') ?? 0, nut, capDepth: figureOf(job, 'capDepth') }
         : null,
     drains:
-      job.unit && unitTypeById(job.unit)?.traits.fan === 'outdoor' && job.motor
+      job.unit && unitTypeFor(job.unit)?.traits.fan === 'outdoor' && job.motor
         ? { openings: job.motor.drains, position: mountPosition(job) }
         : null,
     unit: job.unit,

@@ -5,7 +5,7 @@ import { microfaradsFromReading } from '../../capacitor/reading'
 import { DEFAULT_TOLERANCE_PERCENT, toleranceVerdict } from '../../capacitor/verdict'
 import { measuredInterval, USUAL_ACCURACY } from '../../meter/measurement'
 import type { Interval } from '../../quantity/interval'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
 /** A side of the old capacitor, by the load it serves. */
@@ -77,7 +77,7 @@ function sideVerdict(
 
 /** null: nothing is known of it. */
 export function oldCanInput(job: JobDocument): OldCanInput | null {
-  const shared = job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'shared'
+  const shared = job.unit !== null && unitTypeFor(job.unit)?.traits.capacitor === 'shared'
   const sides = (shared ? (['HERM', 'FAN'] as const) : (['FAN'] as const)).map((side) => ({
     load: side,
     microfarads: labelOf(job, side),

@@ -3,7 +3,7 @@ import { METERING } from '../../startup/charge/figures'
 import { FIRST_POWER } from '../../startup/first-power'
 import type { TemperatureUnit } from '../../quantity/temperature'
 import type { UnitType } from '../../wiring/unit-type'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { hookupInput } from './hookup-input'
 
@@ -30,7 +30,7 @@ const oneOf = <T extends string>(answer: string | undefined, known: readonly T[]
 /** null: the hookup is not whole enough to be worked out. */
 export function startupInput(job: JobDocument) {
   const hookup = hookupInput(job)
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!hookup || !unit) return null
   const supply = valueOf(job, SUPPLY_PROBE)
   return {

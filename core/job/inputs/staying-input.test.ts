@@ -1,12 +1,12 @@
 import { FINISHED } from '../testing/finished'
 import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
 import { leadSheetById } from '../../motor/lead-sheets'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { proofState } from '../standing-proof'
 import { stayingDraft, stayRefusal } from './staying-input'
 
-const unit = unitTypeById('cooling-1-pole-shared-capacitor')!
+const unit = unitTypeFor('cooling-1-pole-shared-capacitor')!
 const JOB: JobDocument = {
   ...EMPTY_JOB,
   unit: unit.id,

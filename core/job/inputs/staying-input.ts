@@ -9,7 +9,7 @@ import { seenFrom } from '../../rotation/view'
 import { findRoles } from '../../wiring/evidence'
 import { differences } from '../../wiring/like-for-like'
 import { usualMotorKind } from '../../wiring/unit-type'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import { goesToMotor, type NamedWire } from '../../wiring/wire'
 import type { JobDocument } from '../document'
 import { foundOnRecord } from './diagnose-input'
@@ -18,7 +18,7 @@ import { jobHertz, jobSupply } from './supply-input'
 
 /** The tag of the old motor as far as plate, label and wires tell it: a draft to be held against the motor. */
 export function stayingDraft(job: JobDocument): TagDraft {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return stayingTag({
     kind: unit ? usualMotorKind(unit) : 'psc-outdoor',
     plate: job.motorPlate ?? EMPTY_MOTOR_PLATE,
@@ -38,14 +38,14 @@ const namedWires = ({ wires }: JobDocument): NamedWire[] =>
 
 /** What is another on this motor than on the old one, as far as wires and plate tell; empty where the unit is not known. */
 export function motorDifferences(job: JobDocument, sheet: LeadSheet): string[] {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit) return []
   const wires = namedWires(job)
   return differences(sheet, { wires, findings: findRoles(unit, wires), plate: job.motorPlate })
 }
 
 function leadsOf(job: JobDocument): StayingFacts['leads'] {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit) return []
   const wires = namedWires(job)
   const roles = new Map(findRoles(unit, wires).map((f) => [f.wire, f.role]))

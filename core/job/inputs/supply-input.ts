@@ -1,6 +1,6 @@
 // From a job to what is known of its unit's supply: plates, meter, and what was chosen.
 import { supplyOf, USUAL_HERTZ, type SupplyAnswer, type SupplyFacts } from '../../supply/supply'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
 /** Where volts of the supply are read: under load at start-up, or at the unit while the fault is looked for. The later stage first. */
@@ -22,7 +22,7 @@ export function supplyFacts(job: JobDocument): SupplyFacts {
 
 /** The supply of the job's unit; null: which unit it is, is not stated. */
 export function jobSupply(job: JobDocument): SupplyAnswer | null {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return unit ? supplyOf(unit, supplyFacts(job)) : null
 }
 

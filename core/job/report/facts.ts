@@ -14,7 +14,7 @@ import type { TemperatureUnit } from '../../quantity/temperature'
 import { rotationText } from '../../rotation/view'
 import { makeSafe } from '../../safety/make-safe'
 import { safeProgress } from '../../safety/progress'
-import { unitTypeById } from '../../wiring/unit-types'
+import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import type { Fault } from '../fields'
 import { newCompressorCan } from '../inputs/compressor-can'
@@ -80,7 +80,7 @@ function oldParts({ motorPlate, canMarking, oldBlade }: JobDocument): Fact[] {
 }
 
 function isSafe(job: JobDocument): boolean {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit) return false
   const { state } = safeProgress(makeSafe(unit, []), job.safe)
   return state === 'safe' || state === 'waived'
@@ -253,7 +253,7 @@ function firstPowerFacts(job: JobDocument): Fact[] {
 function readings(job: JobDocument, unit: TemperatureUnit): Fact[] {
   const facts: Fact[] = []
   facts.push(...firstPowerFacts(job))
-  const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
+  const modes = job.unit ? (unitTypeFor(job.unit)?.modes ?? []) : []
   for (const mode of modes) {
     const amps = job.measurements[startProbe('amps', mode.id)]
     const inrush = job.measurements[startProbe('inrush', mode.id)]

@@ -3,7 +3,7 @@ import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
 import { microfaradsFromReading } from '@oak/core/capacitor/reading'
 import { startProbe } from '@oak/core/job/inputs/startup-input'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { figure } from '@oak/core/quantity/display'
 import { paperMoment } from '../../ui/dates'
 
@@ -31,7 +31,7 @@ export function cardHeading(id: string, job: JobDocument, changes: readonly Chan
 
 /** What was read after the work: the next hand compares with it. */
 function startReadings(job: JobDocument): string[] {
-  const modes = job.unit ? (unitTypeById(job.unit)?.modes ?? []) : []
+  const modes = job.unit ? (unitTypeFor(job.unit)?.modes ?? []) : []
   return modes.flatMap((mode) => {
     const read = job.measurements[startProbe('amps', mode.id)]
     return read && read.value !== 'OL'

@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { runningMode } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Problem } from '../../ui/Problem'
 import { saveCircuit } from './save-circuit'
@@ -12,7 +12,7 @@ import { saveCircuit } from './save-circuit'
 /** Nothing where the record is not whole yet: there is no circuit then. */
 export function CircuitFile({ job }: { readonly job: JobDocument }) {
   const [wrong, setWrong] = useState<string | null>(null)
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit || !hookupInput(job)) return null
   return (
     <View style={{ gap: 8 }}>

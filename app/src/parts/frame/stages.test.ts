@@ -6,13 +6,13 @@ import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
 import { makeSafe } from '@oak/core/safety/make-safe'
 import { DISCHARGED_STEP, openStep, proveStep } from '@oak/core/safety/progress'
 import type { UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { mountedAs } from '@oak/core/job/inputs/mount-input'
 import { mountingChecks } from '@oak/core/mounting/checklist'
 import { nextStage, STAGES, stageState, type StageId, type StageState } from './stages'
 
 const wire = (traced: boolean) => ({ from: 'T1', to: 'motor', segments: [], traced, stated: [] })
-const STEPS = makeSafe(unitTypeById('cooling-1-pole-shared-capacitor') as UnitType, [])
+const STEPS = makeSafe(unitTypeFor('cooling-1-pole-shared-capacitor') as UnitType, [])
 const SAFE: JobDocument['safe'] = Object.fromEntries([
   ...STEPS.open.map((_, i) => [openStep(i), { state: 'done', volts: null }]),
   ...[...STEPS.prove.map((p) => proveStep(p.id)), DISCHARGED_STEP].map((key) => [
@@ -151,7 +151,7 @@ it.each<[string, Partial<JobDocument>, StageId, StageState]>([
 ])('%s', (_, fields, stage, state) => expect(stageState(with_(fields), stage)).toBe(state))
 
 it('mounting is done once every check of this unit was looked at', () => {
-  const unit = unitTypeById(recorded.unit) as UnitType
+  const unit = unitTypeFor(recorded.unit) as UnitType
   const ids = mountingChecks(unit, mountedAs(with_(recorded))).map(({ id }) => id)
   const looked = (list: readonly string[]) => ({
     ...recorded,

@@ -6,7 +6,7 @@ import { standingProof } from '@oak/core/job/standing-proof'
 import { mountingChecks } from '@oak/core/mounting/checklist'
 import { makeSafe } from '@oak/core/safety/make-safe'
 import { safeProgress } from '@oak/core/safety/progress'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 
 export const STAGES = [
   { id: 'safe', name: 'Safe' },
@@ -81,13 +81,13 @@ function isTraced({ wires }: JobDocument): boolean {
 /** The can is chosen and what it must give is known, or none is needed. */
 function hasCan(job: JobDocument): boolean {
   if (!needsCan(job)) return true
-  const shared = job.unit !== null && unitTypeById(job.unit)?.traits.capacitor === 'shared'
+  const shared = job.unit !== null && unitTypeFor(job.unit)?.traits.capacitor === 'shared'
   return job.can !== null && (job.compressorMicrofarads !== null || !shared)
 }
 
 /** Every check was looked at. */
 function isMounted(job: JobDocument): boolean {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return (
     unit !== undefined &&
     some(job.mountChecks) &&
@@ -99,7 +99,7 @@ const someStartReading = ({ measurements }: JobDocument): boolean =>
   Object.keys(measurements).some((probe) => probe.startsWith('amps-start '))
 
 function isSafe(job: JobDocument): boolean {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit || !some(job.safe)) return false
   const { state } = safeProgress(makeSafe(unit, []), job.safe)
   return state === 'safe' || state === 'waived'

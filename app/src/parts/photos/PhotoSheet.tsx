@@ -5,7 +5,7 @@ import { Image, Pressable, View, type GestureResponderEvent } from 'react-native
 import { TextField } from '../../ui/TextField'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Photo } from '@oak/core/job/fields'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -170,7 +170,7 @@ function Targets({
   readonly onCancel: () => void
 }) {
   const [note, setNote] = useState('')
-  const targets = pinTargets(job.unit ? unitTypeById(job.unit) : undefined, job.wires)
+  const targets = pinTargets(job.unit ? unitTypeFor(job.unit) : undefined, job.wires)
   return (
     <View style={{ gap: 10 }} testID="pin-targets">
       <Words size="strong">What is it?</Words>

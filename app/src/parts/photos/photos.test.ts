@@ -1,6 +1,6 @@
 import { drawAnew, drawnSize, fileProblem } from './draw-anew'
 import { pinAt, pinTargets, withoutPin, withPin } from './pins'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 
 describe('the size a photo is drawn at', () => {
   it.each([
@@ -46,7 +46,7 @@ describe('pins', () => {
     expect(withoutPin(two, 0).pins.map((p) => p.words)).toEqual(['burnt'])
   })
   it('may point at every post of the unit and every wire of the motor', () => {
-    const unit = unitTypeById('gas-furnace-board')
+    const unit = unitTypeFor('gas-furnace-board')
     const targets = pinTargets(unit, {
       cool: { from: 'COOL', to: 'motor', segments: [{ colour: 'BK' }], traced: true, stated: [] },
     })

@@ -4,7 +4,7 @@ import { silentOnes } from '@oak/core/circuit/unknowns'
 import type { JobId } from '@oak/core/job/job-id'
 import type { JobDocument } from '@oak/core/job/document'
 import { listed } from '@oak/core/quantity/display'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -20,7 +20,7 @@ export function SilentOutputs({
   readonly job: JobDocument
   readonly quiet?: boolean
 }) {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!unit) return null
   const wires = Object.entries(job.wires).map(([wire, value]) => ({ id: wire, ...value }))
   const silent = silentOnes(unit, wires).filter((post) => !(quiet && job.unusedOutputs[post.id]))

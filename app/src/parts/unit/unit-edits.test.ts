@@ -1,12 +1,12 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ShopSettings } from '@oak/core/job/van'
 import type { UnitType } from '@oak/core/wiring/unit-type'
 import { chooseUnitEdits, traceAllEdits } from './unit-edits'
 
-const shared = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
-const own = unitTypeById('cooling-1-pole-own-capacitor') as UnitType
+const shared = unitTypeFor('cooling-1-pole-shared-capacitor') as UnitType
+const own = unitTypeFor('cooling-1-pole-own-capacitor') as UnitType
 const wire = (from: string, to = 'motor') => ({
   from,
   to,
@@ -44,7 +44,7 @@ it('traces only what is not traced', () => {
 })
 
 it('a new job takes the shop’s settings over as its own; one that has its own keeps it', () => {
-  const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
+  const unit = unitTypeFor('cooling-1-pole-shared-capacitor') as UnitType
   const paths = (job: JobDocument, shop: ShopSettings) =>
     chooseUnitEdits(job, unit, shop)
       .filter((e) => e.path.length === 1)

@@ -1,4 +1,4 @@
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { createTable } from '@tanstack/react-table'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import type { JobEntry } from '../../platform/state/jobs'
@@ -92,7 +92,7 @@ it('a row has the latest change’s time, the last one’s name that is known, t
       id: 'z',
       title: 'unnamed',
       site: 'Mill',
-      unit: unitTypeById('gas-furnace-board')?.name,
+      unit: unitTypeFor('gas-furnace-board')?.name,
       technician: 'Ines',
       at: 20,
       next: 'Wires',

@@ -12,7 +12,8 @@ import { historyOf } from '@oak/core/job/fold'
 import type { TemperatureUnit } from '@oak/core/quantity/temperature'
 import type { JobDocument } from '@oak/core/job/document'
 import { visitState, type VisitKind } from '@oak/core/job/visit/visit-state'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { idOfUnit } from '@oak/core/wiring/unit-type'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { nextStage, STAGES } from '../../parts/frame/stages'
 import type { JobEntry } from '../../platform/state/jobs'
 
@@ -55,7 +56,7 @@ function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
     id,
     title: job.title || 'unnamed',
     site: job.site,
-    unit: job.unit ? (unitTypeById(job.unit)?.name ?? job.unit) : '',
+    unit: job.unit ? (unitTypeFor(job.unit)?.name ?? idOfUnit(job.unit)) : '',
     technician: named?.technician ?? '',
     at: latest?.at ?? 0,
     next: nextWords(job, kind),

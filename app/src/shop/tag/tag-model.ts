@@ -7,7 +7,7 @@ import { motorVoltsFor } from '@oak/core/motor/staying-tag'
 import { EMPTY_TAG, rolesOf, type Pairing, type TagDraft } from '@oak/core/motor/tag-draft'
 import { voltsName } from '@oak/core/motor/volts-choice'
 import { usualMotorKind } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { rangeFigure } from '@oak/core/quantity/display'
 import { numberField, type PlateField } from '../../parts/plates/plate-fields'
 
@@ -105,7 +105,7 @@ export function withTagField(draft: TagDraft, key: string, value: string | numbe
 
 /** An empty tag of the kind and the volts that this job needs. */
 export function bareTag(job: JobDocument | null): TagDraft {
-  const unit = job?.unit ? unitTypeById(job.unit) : undefined
+  const unit = job?.unit ? unitTypeFor(job.unit) : undefined
   const supply = job ? jobSupply(job) : null
   if (!unit || !supply) return EMPTY_TAG
   return {

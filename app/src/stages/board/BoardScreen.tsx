@@ -12,7 +12,7 @@ import { stayRefusal } from '@oak/core/job/inputs/staying-input'
 import { printOf } from '@oak/core/job/print'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { type UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import type { CurveSheetProps } from '../../parts/charts/CurveSheet'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { stageScreen, type StageProps } from '../../parts/frame/stage-screen'
@@ -44,7 +44,7 @@ const CurveSheet = stageScreen<CurveSheetProps>(async () => (await import('../..
 export function BoardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const hookup = useHookup(job)
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (hookup.kind === 'ready' && unit)
     return <Board id={id} job={job} unit={unit} answer={hookup.answer} fresh={hookup.fresh} />
   const { heading, problem, next } = noBoard(hookup)

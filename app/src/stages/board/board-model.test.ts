@@ -6,7 +6,7 @@ import { runOperation } from '@oak/core/operations/registry'
 import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import type { Placement } from '@oak/core/wiring/placement'
 import type { UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import {
   blamedLeads,
   boardFaces,
@@ -20,7 +20,7 @@ import {
   turnedPlug,
 } from './board-model'
 
-const unit = unitTypeById('cooling-1-pole-shared-capacitor') as UnitType
+const unit = unitTypeFor('cooling-1-pole-shared-capacitor') as UnitType
 const sheet = leadSheetById('rowan-25r') as LeadSheet
 const can = CANS[0] as (typeof CANS)[number]
 const posts = hookupPosts(unit, can)

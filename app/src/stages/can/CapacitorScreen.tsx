@@ -8,7 +8,7 @@ import type { Can, Load } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { hasNoCan, liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '@oak/core/wiring/new-can'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
@@ -52,7 +52,7 @@ function usePlan(job: JobDocument, can: Can, shared: boolean) {
 
 export function CapacitorScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
-  const shared = (job.unit ? unitTypeById(job.unit)?.traits.capacitor : 'shared') === 'shared'
+  const shared = (job.unit ? unitTypeFor(job.unit)?.traits.capacitor : 'shared') === 'shared'
   const { document: van } = useVan()
   const { can, isSettled, choosing } = useProposedCan(job, shared)
   const live = useMemo(() => liveCan({ can, deadSections: job.deadSections }) ?? can, [can, job.deadSections])

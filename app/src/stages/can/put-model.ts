@@ -4,7 +4,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { plannedJumpers } from '@oak/core/wiring/can-as-put'
 import type { CanAsPut, CanJumper } from '@oak/core/wiring/new-can'
 import type { PostId } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { goesToMotor } from '@oak/core/wiring/wire'
 import type { Edit } from '../../platform/state/jobs'
 
@@ -22,7 +22,7 @@ export function withJumper(jumpers: readonly CanJumper[], a: PostId, b: PostId):
 
 /** The unit's wires that the compressor's side of the old can had. */
 export const compressorWires = ({ unit, wires }: Pick<JobDocument, 'unit' | 'wires'>): string[] => {
-  const post = unit && unitTypeById(unit)?.posts.find((p) => p.kind === 'cap-compressor')?.id
+  const post = unit && unitTypeFor(unit)?.posts.find((p) => p.kind === 'cap-compressor')?.id
   return Object.entries(wires)
     .filter(([, wire]) => post && !goesToMotor(wire) && (wire.from === post || wire.to === post))
     .map(([id]) => id)

@@ -9,7 +9,7 @@ import type { Fault } from '@oak/core/job/fields'
 import { diagnoseInput } from '@oak/core/job/inputs/diagnose-input'
 import { faultsOf } from '@oak/core/job/visit/visit-state'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
@@ -126,7 +126,7 @@ function FaultPicture({
   setCause,
   answer,
 }: FaultPictureProps) {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return (
     <View style={{ gap: 14 }}>
       {unit && hasCompressor(unit) ? (

@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
@@ -35,7 +35,7 @@ export interface QuestionSheetProps {
 export function QuestionSheet(props: QuestionSheetProps) {
   const { id, question, why, judged, onClose, onAnswer, onMeasure } = props
   const [probe, setProbe] = useState<Probe | null>(null)
-  const probes = probesFor(props.job.unit ? unitTypeById(props.job.unit) : undefined, question.reads)
+  const probes = probesFor(props.job.unit ? unitTypeFor(props.job.unit) : undefined, question.reads)
   if (probe)
     return (
       <ReadingSheet

@@ -1,4 +1,4 @@
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { PROBES } from '@oak/core/diagnosis/answers'
 import {
   KIND_TITLES,
@@ -88,7 +88,7 @@ describe('faults side by side', () => {
 })
 
 it('a capacitor is read by the posts that this unit has', () => {
-  const titles = (unit: string, reads: string) => probesFor(unitTypeById(unit), reads).map((p) => p.title)
+  const titles = (unit: string, reads: string) => probesFor(unitTypeFor(unit), reads).map((p) => p.title)
   expect(titles('cooling-1-pole-shared-capacitor', 'microfarads-FAN')).toEqual(['FAN to C'])
   expect(titles('cooling-1-pole-shared-capacitor', 'ohms-can-HERM')).toEqual(['HERM to C, ohms'])
   expect(titles('gas-furnace-board', 'microfarads-FAN')).toEqual(['cap 1 to cap 2'])

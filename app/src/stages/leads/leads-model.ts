@@ -2,7 +2,7 @@
 import type { JobDocument } from '@oak/core/job/document'
 import { COLOUR_NAMES, type Insulation } from '@oak/core/motor/colour'
 import type { FindLeadsOutput } from '@oak/core/operations/find-leads'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 
 /** A lead of this list by its place in it, so that changing its colour keeps its readings. */
 export const pairProbe = (i: number, j: number): string => `ohms-pair ${Math.min(i, j)}-${Math.max(i, j)}`
@@ -39,7 +39,7 @@ export function findInput(job: JobDocument) {
       const ohms = value(frameProbe(i))
       return ohms === undefined ? [] : [{ lead, ohms }]
     }),
-    fan: job.unit ? (unitTypeById(job.unit)?.traits.fan ?? 'outdoor') : 'outdoor',
+    fan: job.unit ? (unitTypeFor(job.unit)?.traits.fan ?? 'outdoor') : 'outdoor',
     meter: { resolutionOhms: 0.1, percent: 1, leadOhms: job.ohmLeads?.leadOhms ?? 0 },
   }
 }

@@ -13,7 +13,7 @@ import {
 } from '@oak/core/job/inputs/mount-input'
 import type { JobDocument } from '@oak/core/job/document'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
@@ -75,7 +75,7 @@ function MountMotor({ id, job }: MountProps) {
   const input = useMemo(() => mountInput(job), [job])
   const result = useOperation('blade-position', input)
   const output = result?.ok ? (result.output as BladePositionOutput) : null
-  const blower = job.unit !== null && unitTypeById(job.unit)?.traits.fan === 'blower'
+  const blower = job.unit !== null && unitTypeFor(job.unit)?.traits.fan === 'blower'
   const end = output?.ends[0]
   const worst = output ? worstEnd(output.ends, unit) : null
   const choose = (key: 'way' | 'position' | 'through', value: string) =>

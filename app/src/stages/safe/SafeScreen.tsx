@@ -16,7 +16,7 @@ import {
   type SafeProgress,
 } from '@oak/core/safety/progress'
 import type { UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import type { NamedWire } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { Later } from '../../parts/frame/Later'
@@ -33,7 +33,7 @@ import { countdownAt, dischargeSetup, endOf, workOut } from './safe-model'
 import { StepRow } from '../../parts/ticks/StepRow'
 
 export function SafeScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return unit ? <MakeItSafe id={id} job={job} unit={unit} /> : <ChooseUnit id={id} job={job} />
 }
 

@@ -7,7 +7,7 @@ import { insulationName } from '@oak/core/motor/colour'
 import type { LeadSheet, SpeedName } from '@oak/core/motor/lead-sheet'
 import type { SpeedPlan } from '@oak/core/wiring/speeds'
 import { postName } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { useOperation } from '../../parts/frame/use-operation'
 import { SilentOutputs } from '../../parts/unit/SilentOutputs'
 import { editJob } from '../../platform/state/app'
@@ -29,7 +29,7 @@ export function SpeedsPanel({
 }) {
   const input = useMemo(() => inputOf(job, sheet), [job, sheet])
   const result = useOperation('assign-speeds', input)
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   if (!input || !unit)
     return (
       <Words size="small" tone="quiet">

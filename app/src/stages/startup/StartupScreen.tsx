@@ -7,7 +7,7 @@ import { startupInput, SUPPLY_PROBE } from '@oak/core/job/inputs/startup-input'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupNeeds } from '@oak/core/job/inputs/hookup-input'
 import type { StartupOutput } from '@oak/core/operations/startup-verdict'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
@@ -26,7 +26,7 @@ export function StartupScreen({ id, job }: { readonly id: JobId; readonly job: J
   const input = useMemo(() => startupInput(job), [job])
   const result = useOperation('startup-verdict', input)
   const output = input && result?.ok ? (result.output as StartupOutput) : null
-  const blower = job.unit !== null && unitTypeById(job.unit)?.traits.fan === 'blower'
+  const blower = job.unit !== null && unitTypeFor(job.unit)?.traits.fan === 'blower'
   if (!input) return <NotYet id={id} job={job} />
   return (
     <JobFrame

@@ -7,7 +7,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Problem } from '@oak/core/quantity/problem'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeById } from '@oak/core/wiring/unit-types'
+import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { goesToMotor, type NamedWire, type WireId } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import type { StageProps } from '../../parts/frame/stage-screen'
@@ -28,7 +28,7 @@ import { SignTraced, TraceSheet } from './TraceSheet'
 import { WireSheet } from './WireSheet'
 
 export function WiresScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const unit = job.unit ? unitTypeById(job.unit) : undefined
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
   return unit ? <RecordWires id={id} job={job} unit={unit} /> : <ChooseUnit id={id} job={job} />
 }
 

@@ -1,0 +1,258 @@
+// Blocks make the units that ship, make sound ones only, and what they make can be hooked up.
+import fc from 'fast-check'
+import * as v from 'valibot'
+import { workOutHookup } from '../../circuit/hookup'
+import { BLOWER_CAN } from '../../testing/circuits'
+import { at230 } from '../../circuit/testing/wirings'
+import { CAN, sheetOf, tracedWires, unitOf } from '../../testing/fixtures'
+import { layoutKinds } from './testing/layout-kinds'
+import type { UnitType } from '../unit-type'
+import { OwnUnitTypeSchema } from '../unit-ref'
+import { buildUnit } from './build'
+import { UnitPlanSchema, type Block, type UnitPlan } from './plan'
+import { planProblems } from './plan-problems'
+
+const OUTDOOR: UnitPlan = {
+  name: 'Shop unit',
+  fan: 'outdoor',
+  feed: 'pair',
+  volts: 230,
+  throughShaft: false,
+  blocks: [
+    { kind: 'contactor', poles: 1, modes: ['cooling'] },
+    { kind: 'dual-can' },
+    { kind: 'compressor', phases: 1, ownCan: false },
+  ],
+}
+const BLOWER: UnitPlan = {
+  ...OUTDOOR,
+  fan: 'blower',
+  feed: 'neutral',
+  volts: 120,
+  blocks: [
+    {
+      kind: 'board',
+      outputs: [
+        { label: 'COOL', modes: ['cooling'] },
+        { label: 'HEAT', modes: ['heating'] },
+      ],
+      parks: 1,
+    },
+    { kind: 'fan-can' },
+  ],
+}
+const built = (plan: UnitPlan): UnitType => v.parse(OwnUnitTypeSchema, buildUnit(plan, 'own-1'))
+const said = (plan: UnitPlan) => planProblems(plan).map(({ path, message }) => `${path}: ${message}`)
+const withBlocks = (plan: UnitPlan, ...blocks: readonly Block[]): UnitPlan => ({
+  ...plan,
+  blocks: [...blocks],
+})
+const contactor = (poles: 1 | 2 | 3, ...modes: readonly ('cooling' | 'heating' | 'defrost')[]): Block => ({
+  kind: 'contactor',
+  poles,
+  modes: [...modes],
+})
+const DUAL: Block = { kind: 'dual-can' }
+const OWN: Block = { kind: 'fan-can' }
+const COMPRESSOR: Block = { kind: 'compressor', phases: 1, ownCan: false }
+const TWO_CANS: Block = { kind: 'compressor', phases: 1, ownCan: true }
+const DEFROST: Block = { kind: 'fan-relay', opensIn: ['defrost'] }
+
+describe('the units that ship, from blocks', () => {
+  const PUMP = ['cooling', 'heating', 'defrost'] as const
+  it.each([
+    ['cooling-1-pole-shared-capacitor', OUTDOOR],
+    ['cooling-2-pole-shared-capacitor', withBlocks(OUTDOOR, contactor(2, 'cooling'), DUAL, COMPRESSOR)],
+    ['cooling-1-pole-own-capacitor', withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, TWO_CANS)],
+    ['cooling-2-pole-own-capacitor', withBlocks(OUTDOOR, contactor(2, 'cooling'), OWN, TWO_CANS)],
+    [
+      'heat-pump-1-pole-shared-capacitor',
+      withBlocks(OUTDOOR, contactor(1, ...PUMP), DEFROST, DUAL, COMPRESSOR),
+    ],
+    ['heat-pump-2-pole-own-capacitor', withBlocks(OUTDOOR, contactor(2, ...PUMP), DEFROST, OWN, TWO_CANS)],
+    ['pool-heater-two-capacitors', withBlocks(OUTDOOR, contactor(2, 'heating'), OWN, TWO_CANS)],
+    [
+      'packaged-three-phase',
+      withBlocks({ ...OUTDOOR, feed: 'three' }, contactor(3, 'cooling'), {
+        kind: 'compressor',
+        phases: 3,
+        ownCan: false,
+      }),
+    ],
+    [
+      'packaged-three-phase-fan-on-two',
+      withBlocks({ ...OUTDOOR, feed: 'three' }, contactor(3, 'cooling'), OWN, {
+        kind: 'compressor',
+        phases: 3,
+        ownCan: false,
+      }),
+    ],
+  ] as const)('%s: the same terminals, switches, modes and wires', (id, plan) => {
+    expect(said(plan)).toEqual([])
+    expect(layoutKinds(built(plan))).toEqual(layoutKinds(unitOf(id)))
+  })
+})
+
+describe('what does not go together', () => {
+  it.each([
+    [{ ...OUTDOOR, name: '' }, 'name: Give the unit a name, so that it is found again.'],
+    [withBlocks(OUTDOOR, contactor(3, 'cooling'), OWN), 'blocks.0: 2 lines have 2 poles at the most.'],
+    [
+      withBlocks({ ...OUTDOOR, feed: 'three' }, contactor(1, 'cooling')),
+      'blocks.0: One pole leaves two of three lines live: a unit on three lines has two or three poles.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling'), contactor(1, 'cooling')),
+      'blocks.1: There is a contactor already.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, DUAL, COMPRESSOR),
+      'blocks.1: The fan has one capacitor: of its own, or shared.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling'), DUAL),
+      'blocks.1: A dual capacitor serves a compressor on one phase too: add it.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, COMPRESSOR),
+      'blocks.2: A compressor on one phase has a capacitor: of its own, or shared with the fan.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, { kind: 'compressor', phases: 3, ownCan: false }),
+      'blocks.2: A compressor on three phases needs three lines.',
+    ],
+    [
+      withBlocks(OUTDOOR, contactor(1, 'cooling')),
+      'blocks: A fan on one phase has a capacitor: add its own, or the dual one.',
+    ],
+    [
+      withBlocks({ ...OUTDOOR, feed: 'three' }, contactor(3, 'cooling'), DEFROST),
+      'blocks.1: A relay in one line of three would leave the fan on two: it hums and burns.',
+    ],
+    [withBlocks(BLOWER, contactor(1, 'cooling'), OWN), 'blocks.0: A blower here has no contactor.'],
+    [
+      withBlocks(OUTDOOR, { kind: 'thermostat', speeds: ['high'] }, OWN),
+      'blocks.0: An outdoor fan here has no thermostat.',
+    ],
+    [withBlocks(BLOWER, ...BLOWER.blocks.slice(0, 1)), 'blocks: A blower has its own capacitor: add it.'],
+    [{ ...BLOWER, feed: 'three' as const }, 'feed: Blowers on three phases are not worked out here.'],
+  ] satisfies readonly (readonly [UnitPlan, string])[])('%#', (plan, message) =>
+    expect(said(plan)).toContain(message),
+  )
+
+  it('no way to run the fan, and one that nothing stops', () => {
+    expect(said(withBlocks(OUTDOOR, OWN))).toContain('modes: No mode runs the fan.')
+    expect(said(withBlocks(OUTDOOR, contactor(2), OWN))).toContain('modes: No mode runs the fan.')
+    // A board's output that no mode calls leaves the mode of the relay alone.
+    expect(said(withBlocks(BLOWER, OWN))).toContain('modes: No mode runs the fan.')
+    const twice: Block = {
+      kind: 'board',
+      outputs: [
+        { label: 'COOL', modes: ['cooling'] },
+        { label: 'FAN', modes: ['cooling'] },
+      ],
+      parks: 0,
+    }
+    expect(said(withBlocks(BLOWER, twice, OWN))).toEqual([
+      'modes.1: In cooling COOL on the fan board and FAN on the fan board are live together: two speeds at once burn a motor.',
+    ])
+  })
+})
+
+const someOf = <T>(list: readonly T[]) => fc.subarray([...list])
+const anyBlock: fc.Arbitrary<Block> = fc.oneof(
+  fc.record({
+    kind: fc.constant('contactor' as const),
+    poles: fc.constantFrom(1 as const, 2 as const, 3 as const),
+    modes: someOf(['cooling', 'heating', 'defrost'] as const),
+  }),
+  fc.record({ kind: fc.constant('fan-relay' as const), opensIn: someOf(['defrost', 'heating'] as const) }),
+  fc.record({
+    kind: fc.constant('board' as const),
+    outputs: fc.array(
+      fc.record({
+        label: fc.constantFrom('COOL', 'HEAT', 'FAN'),
+        modes: someOf(['cooling', 'heating', 'circulation'] as const),
+      }),
+      { maxLength: 3 },
+    ),
+    parks: fc.integer({ min: 0, max: 3 }),
+  }),
+  fc.record({
+    kind: fc.constant('relay' as const),
+    modes: someOf(['cooling', 'heating', 'circulation'] as const),
+  }),
+  fc.record({
+    kind: fc.constant('thermostat' as const),
+    speeds: fc.subarray(['high' as const, 'medium' as const, 'low' as const], { minLength: 1 }),
+  }),
+  fc.constant<Block>(OWN),
+  fc.constant<Block>(DUAL),
+  fc.record({
+    kind: fc.constant('compressor' as const),
+    phases: fc.constantFrom(1 as const, 3 as const),
+    ownCan: fc.boolean(),
+  }),
+  fc.record({
+    kind: fc.constant('splice' as const),
+    on: fc.constantFrom('switched' as const, 'other' as const),
+  }),
+)
+const anyPlan: fc.Arbitrary<UnitPlan> = fc.record({
+  name: fc.constant('Unit'),
+  fan: fc.constantFrom('outdoor' as const, 'blower' as const),
+  feed: fc.constantFrom('pair' as const, 'neutral' as const, 'three' as const),
+  volts: fc.constantFrom(120, 230),
+  throughShaft: fc.constant(false),
+  blocks: fc.array(anyBlock, { maxLength: 5 }),
+})
+
+/** A motor of the unit's own kind and volts, with its capacitor. */
+function motorFor({ traits, volts }: UnitType) {
+  if (traits.phases === 3) {
+    const sheet = sheetOf('brant-50t')
+    return {
+      sheet: { ...sheet, nameplate: { ...sheet.nameplate, volts: { low: volts, high: volts } } },
+      can: null,
+    }
+  }
+  if (traits.fan === 'blower') {
+    const sheet = sheetOf('alder-33b')
+    return { sheet: volts > 200 ? at230(sheet) : sheet, can: BLOWER_CAN }
+  }
+  return { sheet: sheetOf('rowan-25r'), can: CAN }
+}
+
+it('what is found sound is a unit type that is taken, and its usual wires are hooked up without a stop', () => {
+  let hooked = 0
+  fc.assert(
+    fc.property(anyPlan, (plan) => {
+      if (!v.is(UnitPlanSchema, plan) || planProblems(plan).length > 0) return
+      const unit = built(plan)
+      // The demo's outdoor motor is made for 208 to 230 V.
+      if (unit.traits.fan === 'outdoor' && unit.volts < 200) return
+      const { sheet, can } = motorFor(unit)
+      const outputs = unit.posts.filter((post) => post.kind === 'output').map(({ id }) => id)
+      // Three speeds for three outputs.
+      if (outputs.length > 3) return
+      hooked += 1
+      const { proof, refusals } = workOutHookup({
+        unit,
+        wires: tracedWires(unit),
+        sheet,
+        can,
+        wanted: { direction: 'CW', seenFrom: sheet.rotationNamedFrom },
+        unusedOutputs: outputs,
+        compressorMicrofarads: unit.traits.capacitor === 'shared' ? 40 : null,
+        compressorVolts: 370,
+      })
+      expect([
+        plan,
+        refusals.map((r) => r.message),
+        proof.verdict === 'stop' ? proof.sentence : null,
+      ]).toEqual([plan, [], null])
+    }),
+    { numRuns: 12_000, seed: 11 },
+  )
+  expect(hooked).toBeGreaterThan(60)
+}, 60_000)
