@@ -4,6 +4,7 @@ import type { ComponentType } from 'react'
 import { stageScreen, type StageProps } from './parts/frame/stage-screen'
 import { useJob } from './platform/state/app'
 import type { TagEditorProps } from './shop/tag/TagEditor'
+import type { UnitEditorProps } from './shop/unit/UnitEditor'
 
 /** A screen of the job in the address; of another job it is another screen. */
 function ofJob(load: () => Promise<ComponentType<StageProps>>): ComponentType {
@@ -49,4 +50,7 @@ export const Office = stageScreen<object>(
 )
 export const TagEditor = stageScreen<TagEditorProps>(
   async () => (await import('./shop/tag/TagEditor')).TagEditor,
+)
+export const UnitEditor = stageScreen<UnitEditorProps>(
+  async () => (await import('./shop/unit/UnitEditor')).UnitEditor,
 )

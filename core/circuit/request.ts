@@ -1,5 +1,5 @@
 // A hookup as it is asked of the core: the unit's kind put on its own supply, what is not settled of that said as unknown.
-import { onSupply, supplyOf, type SupplyAnswer, type SupplyFacts } from '../supply/supply'
+import { onSupply, phaseConflict, supplyOf, type SupplyAnswer, type SupplyFacts } from '../supply/supply'
 import { sheetOnVolts } from '../motor/volts-choice'
 import type { UnitType } from '../wiring/unit-type'
 import type { HookupRequest } from './hookup'
@@ -20,6 +20,7 @@ export function requestOnSupply(
   { motorVolts = null, ...rest }: Rest,
 ): SuppliedRequest {
   const supply = supplyOf(type, facts)
+  const phases = phaseConflict(type, facts)
   const { sheet, open } = sheetOnVolts(rest.sheet, motorVolts, supply.supply.volts)
   return {
     supply,
@@ -28,7 +29,11 @@ export function requestOnSupply(
       sheet,
       unit: onSupply(type, supply.supply),
       hertz: supply.supply.hertz,
-      unsettled: [...supply.conflicts, ...(open === null ? [] : [open])],
+      unsettled: [
+        ...(phases === null ? [] : [phases]),
+        ...supply.conflicts,
+        ...(open === null ? [] : [open]),
+      ],
     },
   }
 }

@@ -19,7 +19,7 @@ function latestChanges(changes: Iterable<Change>): Change[] {
 
 /** The van that these changes fold to. */
 export function foldVan(changes: Iterable<Change>): VanDocument {
-  const van: Record<string, Record<string, unknown>> = { stock: {}, sheets: {}, settings: {} }
+  const van: Record<string, Record<string, unknown>> = { stock: {}, sheets: {}, units: {}, settings: {} }
   for (const { path, value } of latestChanges(changes)) {
     const [name, key] = path
     if (value !== null && name && key && van[name]) van[name][key] = value

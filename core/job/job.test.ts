@@ -1,3 +1,4 @@
+import { UNIT_TYPE_IDS } from '../wiring/unit-types'
 import fc from 'fast-check'
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
@@ -95,7 +96,11 @@ describe('a change at the edge', () => {
       change(1, ['wires', 'a'], {}),
       'value.from: The wire has no first end: name the terminal it leaves.',
     ],
-    ['an unknown unit', change(1, ['unit'], 'boiler'), 'value: That unit type is not known here.'],
+    [
+      'an unknown unit',
+      change(1, ['unit'], 'boiler'),
+      `value: The unit type must be one of: ${UNIT_TYPE_IDS.join(', ')}.`,
+    ],
     [
       'a can with no sections',
       change(1, ['can'], { id: 'x', name: 'x', volts: 440, tolerancePercent: 6, sections: [] }),

@@ -1,6 +1,6 @@
 // A short print of everything a proof rests on, so that a card can tell whether the hookup changed since it was proven.
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
-import { supplyOf, USUAL_HERTZ } from '../supply/supply'
+import { phaseConflict, supplyOf, USUAL_HERTZ } from '../supply/supply'
 import { unitTypeFor } from '../wiring/unit-types'
 import type { HookupInput } from './inputs/hookup-input'
 
@@ -24,9 +24,10 @@ function supplyPrint({ unit, supply: facts }: HookupInput) {
   const kind = unitTypeFor(unit)
   if (kind === undefined) return null
   const { supply, conflicts } = supplyOf(kind, facts)
-  return supply.volts === kind.volts && supply.hertz === USUAL_HERTZ && conflicts.length === 0
+  const against = [...conflicts, ...(phaseConflict(kind, facts) === null ? [] : ['phases'])].length
+  return supply.volts === kind.volts && supply.hertz === USUAL_HERTZ && against === 0
     ? null
-    : { ...supply, conflicts: conflicts.length }
+    : { ...supply, conflicts: against }
 }
 
 /** Of the motor's body a proof rests on its shaft ends alone, where the unit needs both. null: it has what is needed. */

@@ -54,7 +54,7 @@ describe('the van as a fold', () => {
   })
   it('puts an entered sheet before a shipped one of the same id', () => {
     const own = { ...LEAD_SHEETS[0]!, name: 'Mended' }
-    const sheets = knownSheets({ stock: {}, sheets: { [own.id]: own }, settings: {} })
+    const sheets = knownSheets({ stock: {}, units: {}, sheets: { [own.id]: own }, settings: {} })
     expect([sheets.length, sheets.find((s) => s.id === own.id)?.name]).toEqual([LEAD_SHEETS.length, 'Mended'])
   })
   it('is no job: a job file of it is refused', () => {

@@ -1,10 +1,12 @@
-// The van: a document of its own in the same list of changes. Its lines of stock, the lead sheets entered here,
+// The van: a document of its own in the same list of changes. Its lines of stock, the lead sheets entered and the units put together here,
 // and what is left of each line once jobs took their parts.
 import type { JobId } from './job-id'
 import { first } from '../quantity/at'
 import * as v from 'valibot'
 import { TolerancePercent } from '../capacitor/can'
 import { LeadSheetSchema, type LeadSheet } from '../motor/lead-sheet'
+import { UnitPlanSchema } from '../wiring/unit-blocks/plan'
+import { OwnUnitTypeSchema } from '../wiring/unit-ref'
 import { LineIdSchema, StockLineSchema, type StockLine } from '../van/stock-line'
 
 /** The one document that is no job. A UUID like theirs, so that changes of either travel alike. */
@@ -15,7 +17,12 @@ export const VAN_FIELDS = {
   stock: StockLineSchema,
   /** Lead sheets read from files or entered from tags, by id. */
   sheets: LeadSheetSchema,
+  /** Unit types of the shop's own, by id, with the blocks they were put together from; null: read from a file. */
+  units: v.strictObject({ type: OwnUnitTypeSchema, plan: v.nullable(UnitPlanSchema) }),
 } as const
+
+/** A unit type of the shop's own. */
+export type OwnUnit = v.InferOutput<typeof VAN_FIELDS.units>
 
 /** How the shop works, by setting; each new job takes them over as its own. */
 const SHOP_SETTINGS = {
@@ -45,9 +52,10 @@ export function vanSchemaAt(path: readonly string[]): v.GenericSchema | undefine
 export interface VanDocument {
   readonly stock: Readonly<Record<string, StockLine>>
   readonly sheets: Readonly<Record<string, LeadSheet>>
+  readonly units: Readonly<Record<string, OwnUnit>>
   readonly settings: ShopSettings
 }
-export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {}, settings: {} }
+export const EMPTY_VAN: VanDocument = { stock: {}, sheets: {}, units: {}, settings: {} }
 
 /** One edit of how many parts of a line a job holds; `quantity` 0: it gave them back. */
 export interface Taking {

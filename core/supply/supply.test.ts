@@ -1,5 +1,5 @@
 // By hand from the rule: ± 10 % of a plate at both ends; plate and meter over the kind; what disagrees is named, never picked.
-import { nominalVolts, NO_SUPPLY_FACTS, onSupply, supplyOf, type SupplyFacts } from './supply'
+import { nominalVolts, NO_SUPPLY_FACTS, onSupply, phaseConflict, supplyOf, type SupplyFacts } from './supply'
 
 const facts = (some: Partial<SupplyFacts>): SupplyFacts => ({ ...NO_SUPPLY_FACTS, ...some })
 const range = (low: number, high = low) => [{ low, high }]
@@ -119,4 +119,15 @@ it('a kind that comes for either of two voltages is not at odds with a plate tha
   expect(supplyOf(kind, facts({ unitPlate: range(277) })).conflicts).toEqual([
     'The unit’s plate says 277 V, and such units usually have 230 or 460 V: choose which is right.',
   ])
+})
+
+it('a plate of other phases than the kind comes in on is said', () => {
+  expect(phaseConflict({ supply: {} }, { platePhases: 3 })).toBe(
+    'The unit’s plate says three phases, and this kind of unit is on one: choose its kind again, or read the plate again.',
+  )
+  expect(phaseConflict({ supply: { line3: 'L3' } }, { platePhases: 1 })).toBe(
+    'The unit’s plate says one phase, and this kind of unit is on three: choose its kind again, or read the plate again.',
+  )
+  expect(phaseConflict({ supply: {} }, { platePhases: 1 })).toBeNull()
+  expect(phaseConflict({ supply: {} }, { platePhases: null })).toBeNull()
 })

@@ -49,6 +49,8 @@ export const SupplyFactsSchema = v.strictObject({
   hertz: v.optional(v.nullable(v.picklist([50, 60], 'The supply is 50 or 60 Hz.')), null),
   /** Of the unit's plate. */
   plateHertz: v.optional(v.array(v.picklist([50, 60])), []),
+  /** Of the unit's plate; null: not readable. */
+  platePhases: v.optional(v.nullable(v.picklist([1, 3])), null),
 })
 /** What is known of a supply; what is missing is null or an empty list. */
 export type SupplyFacts = v.InferOutput<typeof SupplyFactsSchema>
@@ -60,6 +62,7 @@ export const NO_SUPPLY_FACTS: SupplyFacts = {
   chosenHertz: null,
   hertz: null,
   plateHertz: [],
+  platePhases: null,
 }
 
 /** What may be chosen where sources disagree. */
@@ -223,6 +226,17 @@ function hertzOf({ chosenHertz, hertz, plateHertz }: SupplyFacts): {
       ? `The unit’s plate says ${plated} Hz, and this shop’s supplies have ${hertz} Hz: choose which is right.`
       : null
   return { hertz: hertz ?? plated ?? USUAL_HERTZ, conflict }
+}
+
+/** A plate whose phases are not those that the unit's kind comes in on; null: they agree, or are not on the plate. */
+export function phaseConflict(
+  kind: { readonly supply: { readonly line3?: unknown } },
+  { platePhases }: Pick<SupplyFacts, 'platePhases'>,
+): string | null {
+  const phases = kind.supply.line3 === undefined ? 1 : 3
+  return platePhases === null || platePhases === phases
+    ? null
+    : `The unit’s plate says ${platePhases === 3 ? 'three phases' : 'one phase'}, and this kind of unit is on ${phases === 3 ? 'three' : 'one'}: choose its kind again, or read the plate again.`
 }
 
 /** A unit of a kind on its own supply: everything that asks it for its volts asks this unit. */

@@ -62,6 +62,9 @@ export const knownUnitType = (ref: UnitRef): UnitType =>
 export const unitTypeFor = (ref: UnitRef): UnitType | undefined =>
   typeof ref === 'string' ? UNIT_TYPES.find((unit) => unit.id === ref) : ref
 
+/** How a unit type is named where only that is needed: one that ships by its id, another whole. */
+export const refOf = (unit: UnitType): UnitRef => (unitTypeFor(unit.id) ? unit.id : unit)
+
 /** What tells the unit types of one family apart; each part may be left out. */
 export type TraitChoice = Partial<Pick<UnitTraits, 'contactorPoles' | 'capacitor'>> & {
   readonly kind?: string

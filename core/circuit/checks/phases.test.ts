@@ -3,6 +3,8 @@
 import { hookupWith, onPost, sheetOf, threePhaseRequest } from '../../testing/fixtures'
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import type { Placement } from '../../wiring/placement'
+import { NO_SUPPLY_FACTS } from '../../supply/supply'
+import { requestOnSupply } from '../request'
 import { hookupCircuit, workOutHookup } from '../hookup'
 import { solveAt, prepare } from '../solution/solve'
 import { DIRECTION } from './phases'
@@ -146,4 +148,16 @@ it('the circuit gives each lead the plate’s amps, and the lines’ volts betwe
   ] as const)
     // The source's own 0.04 ohms take less than a volt at these amps.
     expect(Math.abs(magnitude(minus(at(a), at(b))) - 460)).toBeLessThan(2)
+})
+
+it('a plate that says one phase: the proof waits until it is settled', () => {
+  const { unit, sheet, wires, wanted = null } = threePhaseRequest()
+  const verdict = (platePhases: 1 | 3 | null) => {
+    const facts = { ...NO_SUPPLY_FACTS, platePhases, unitPlate: [{ low: 460, high: 460 }] }
+    return workOutHookup(requestOnSupply(unit, facts, { sheet, wires, can: null, wanted }).request).proof
+  }
+  expect([verdict(3).verdict, verdict(null).verdict]).toEqual(['watch', 'watch'])
+  expect(verdict(1).sentence).toBe(
+    'Cannot tell yet: The unit’s plate says one phase, and this kind of unit is on three: choose its kind again, or read the plate again.',
+  )
 })

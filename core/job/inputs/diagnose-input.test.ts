@@ -38,6 +38,7 @@ it('takes the readings that answer a test, without meter and time, and leaves th
       chosenHertz: null,
       hertz: null,
       plateHertz: [],
+      platePhases: null,
     },
   })
 })

@@ -1,5 +1,11 @@
 // From a job to what is known of its unit's supply: plates, meter, and what was chosen.
-import { supplyOf, USUAL_HERTZ, type SupplyAnswer, type SupplyFacts } from '../../supply/supply'
+import {
+  phaseConflict,
+  supplyOf,
+  USUAL_HERTZ,
+  type SupplyAnswer,
+  type SupplyFacts,
+} from '../../supply/supply'
 import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 
@@ -17,7 +23,14 @@ export function supplyFacts(job: JobDocument): SupplyFacts {
     chosenHertz: job.supplyHertz,
     hertz: job.hertz,
     plateHertz: job.unitPlate?.hertz ?? [],
+    platePhases: job.unitPlate?.phase ?? null,
   }
+}
+
+/** Where the unit's plate has other phases than its kind; null: it does not. */
+export function jobPhaseConflict(job: JobDocument): string | null {
+  const unit = job.unit ? unitTypeFor(job.unit) : undefined
+  return unit ? phaseConflict(unit, supplyFacts(job)) : null
 }
 
 /** The supply of the job's unit; null: which unit it is, is not stated. */

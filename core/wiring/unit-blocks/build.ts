@@ -75,7 +75,7 @@ function familyOf(plan: UnitPlan): UnitType['family'] {
 }
 
 /** Every mode that a block knows, and off. */
-export function modesOf(plan: UnitPlan): ModeId[] {
+function modesOf(plan: UnitPlan): ModeId[] {
   const used = new Set<ModeId>(['off', ...plan.blocks.flatMap(modesOfBlock)])
   return MODE_IDS.filter((mode) => used.has(mode))
 }
@@ -178,7 +178,8 @@ function spliced(unit: Growing, on: 'switched' | 'other', from: PostId): PostId 
   if (!blocksOf(unit.plan, 'splice').some((splice) => splice.on === on)) return from
   const id = on === 'switched' ? 'S1' : 'S2'
   if (!unit.parts.some((p) => p.id === 'splice')) part(unit, 'splice', 'Splice box')
-  post(unit, 'splice', id, on === 'switched' ? 'switched' : 'other', 'splice')
+  const alone = blocksOf(unit.plan, 'splice').length === 1
+  post(unit, 'splice', id, alone ? 'splice' : on === 'switched' ? 'splice 1' : 'splice 2', 'splice')
   wire(unit, `splice-${on}`, from, id)
   return id
 }

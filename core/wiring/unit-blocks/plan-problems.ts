@@ -1,9 +1,10 @@
 // What does not go together in a plan of blocks, before its copper is looked at.
-import type { Problem } from '../../quantity/problem'
+import * as v from 'valibot'
+import { problemsOf, type Problem } from '../../quantity/problem'
 import type { UnitType } from '../unit-type'
 import { unitTypeProblems } from '../unit-type-problems'
 import { buildUnit, hasThreePhaseFan } from './build'
-import { blocksOf, type Block, type BlockKind, type UnitPlan } from './plan'
+import { blocksOf, UnitPlanSchema, type Block, type BlockKind, type UnitPlan } from './plan'
 
 /** Blocks that an outdoor fan, or a blower, can have; each once but relays. */
 export const BLOCKS_OF: Readonly<Record<UnitPlan['fan'], readonly BlockKind[]>> = {
@@ -24,7 +25,13 @@ const NAMES: Readonly<Record<BlockKind, string>> = {
 
 /** What is wrong, each in a sentence with the block it is about; empty: the plan makes a sound unit. */
 export function planProblems(plan: UnitPlan): Problem[] {
-  const found = [...alien(plan), ...together(plan)]
+  const parsed = v.safeParse(UnitPlanSchema, plan)
+  const found = [
+    ...(parsed.success ? [] : problemsOf(parsed.issues)),
+    ...alike(plan),
+    ...alien(plan),
+    ...together(plan),
+  ]
   if (found.length > 0) return found
   const unit: UnitType = buildUnit(plan, 'own')
   return [
@@ -34,6 +41,15 @@ export function planProblems(plan: UnitPlan): Problem[] {
     ...unitTypeProblems(unit),
   ]
 }
+
+/** Two outputs of one label: nobody could say which a lead is on. */
+const alike = ({ blocks }: UnitPlan): Problem[] =>
+  blocks.flatMap((block, i) => {
+    if (block.kind !== 'board') return []
+    const labels = block.outputs.map(({ label }) => label.trim().toLowerCase())
+    const twin = block.outputs.find((_, k) => labels.indexOf(labels[k] ?? '') < k)
+    return twin ? [{ path: `blocks.${i}`, message: `Two outputs are labelled “${twin.label}”.` }] : []
+  })
 
 function alien({ fan, blocks }: UnitPlan): Problem[] {
   return blocks.flatMap((block, i) => {

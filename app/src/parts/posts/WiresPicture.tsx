@@ -1,6 +1,6 @@
 // The old hookup as it stands in the unit: terminals left, the old motor's wires right, the unit's own wires in the margin.
 import { useMemo, useState } from 'react'
-import { View } from 'react-native'
+import { View, type ViewStyle } from 'react-native'
 import Svg, { Circle } from 'react-native-svg'
 import { COLOUR_NAMES, insulationCode, insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
@@ -23,7 +23,8 @@ export interface WiresPictureProps {
   readonly unit: UnitType
   readonly wires: readonly NamedWire[]
   readonly findings: readonly WireFinding[]
-  readonly onWire: (id: string) => void
+  /** Left out, nothing of it is pressed. */
+  readonly onWire?: (id: string) => void
 }
 
 export function WiresPicture({ unit, wires, findings, onWire }: WiresPictureProps) {
@@ -95,7 +96,7 @@ interface MotorWireProps {
   readonly unit: UnitType
   readonly colour: Insulation | undefined
   readonly role: string
-  readonly onWire: (id: string) => void
+  readonly onWire: ((id: string) => void) | undefined
   readonly right: number
   readonly labelY: (i: number) => number
   readonly i: number
@@ -104,31 +105,39 @@ interface MotorWireProps {
 
 function MotorWire({ wire, unit, colour, role, onWire, right, labelY, i, finding }: MotorWireProps) {
   const palette = usePalette()
+  const style: ViewStyle = {
+    position: 'absolute',
+    left: right,
+    top: labelY(i),
+    width: LABEL_WIDTH,
+    height: LABEL_HEIGHT,
+    paddingHorizontal: 6,
+    borderRadius: 8,
+    borderWidth: finding?.conflicts.length ? 3 : 1.5,
+    borderStyle: wire.traced ? 'solid' : 'dashed',
+    borderColor: finding?.conflicts.length ? palette.watch : palette.ink,
+    backgroundColor: palette.surface,
+  }
+  const words = (
+    <>
+      <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
+        {role}
+      </Words>
+      <Words fixed size="tiny" tone="quiet" lines={2}>
+        {unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from}
+        {onWire ? ` · ${runText(wire)}` : ''}
+      </Words>
+    </>
+  )
+  if (!onWire) return <View style={style}>{words}</View>
   return (
     <Tap
       testID={`wire-${wire.id}`}
       more={`wire on ${postName(unit, wire.from)}, ${colour ? insulationName(colour) : 'colour not noted'}`}
       onPress={() => onWire(wire.id)}
-      style={{
-        position: 'absolute',
-        left: right,
-        top: labelY(i),
-        width: LABEL_WIDTH,
-        height: LABEL_HEIGHT,
-        paddingHorizontal: 6,
-        borderRadius: 8,
-        borderWidth: finding?.conflicts.length ? 3 : 1.5,
-        borderStyle: wire.traced ? 'solid' : 'dashed',
-        borderColor: finding?.conflicts.length ? palette.watch : palette.ink,
-        backgroundColor: palette.surface,
-      }}
+      style={style}
     >
-      <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
-        {role}
-      </Words>
-      <Words fixed size="tiny" tone="quiet" lines={2}>
-        {unit.posts.find((p) => p.id === wire.from)?.label ?? wire.from} · {runText(wire)}
-      </Words>
+      {words}
     </Tap>
   )
 }

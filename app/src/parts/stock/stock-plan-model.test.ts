@@ -24,6 +24,7 @@ const line = (name: string, microfarads: number[], layout: 'single' | 'dual' | '
 })
 const VAN = {
   sheets: {},
+  units: {},
   settings: {},
   stock: {
     'c-dual': line('Dual 45/5', [45, 5], 'dual'),
@@ -108,11 +109,11 @@ it('two of a kind keep names of their own', () => {
 })
 it('what was read stands for what is marked; an open section is dead and no part of the can', () => {
   const stock = { a: { ...line('Read dual', [45, 5], 'dual'), quantity: 1, measured: [44.6, 0.1] } }
-  expect(stockParts({ sheets: {}, settings: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([
+  expect(stockParts({ sheets: {}, units: {}, settings: {}, stock }, { a: 1 }, {})[0]?.sections).toEqual([
     { id: '45', microfarads: 45, measured: 44.6, dead: false },
     { id: '5', microfarads: 5, measured: null, dead: true },
   ])
-  expect(canOfPlan(plan(['a']), { sheets: {}, settings: {}, stock }, null)?.sections).toEqual([
+  expect(canOfPlan(plan(['a']), { sheets: {}, units: {}, settings: {}, stock }, null)?.sections).toEqual([
     { id: '45', microfarads: 44.6, marked: 45 },
   ])
 })
@@ -179,7 +180,7 @@ it('of several the lowest volts, the widest tolerance and any protected terminal
     low: { ...line('Low', [45, 5], 'dual'), volts: 370 },
     wide: { ...line('Wide', [7.5], 'single'), tolerancePercent: 10, protectedStart: true },
   }
-  const van = { sheets: {}, settings: {}, stock }
+  const van = { sheets: {}, units: {}, settings: {}, stock }
   expect(canOfPlan(plan(['low', 'wide']), van, null)).toMatchObject({
     id: 'low+wide',
     name: 'Low + Wide',
@@ -200,7 +201,7 @@ it('a long name and a long list of parts are cut to what the record takes', () =
     ['x'.repeat(50)]: line('n'.repeat(200), [45, 5], 'dual'),
     ['y'.repeat(50)]: line('m'.repeat(200), [5], 'single'),
   }
-  const can = canOfPlan(plan(Object.keys(stock)), { sheets: {}, settings: {}, stock }, null)
+  const can = canOfPlan(plan(Object.keys(stock)), { sheets: {}, units: {}, settings: {}, stock }, null)
   expect([can?.id.length, can?.name.length]).toEqual([60, 300])
 })
 it('an old can that stays is alone the can where nothing else is fitted', () => {

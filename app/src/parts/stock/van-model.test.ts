@@ -34,7 +34,10 @@ it('lists a kind by name, with what is left', () =>
 it('says what is left, also when too many were taken', () =>
   expect([leftText(2), leftText(0), leftText(-1)]).toEqual(['2 left', 'none left', '1 too many taken']))
 it('puts what is on the van first, then what is used up, then known tags', () => {
-  const motors = vanMotors({ stock: STOCK, sheets: {}, settings: {} }, { 'motor-teal': 0, 'motor-rowan': 1 })
+  const motors = vanMotors(
+    { stock: STOCK, sheets: {}, units: {}, settings: {} },
+    { 'motor-teal': 0, 'motor-rowan': 1 },
+  )
   expect(motors.slice(0, 2).map((m) => [m.sheet.id, m.stock?.left])).toEqual([
     ['rowan-25r', 1],
     ['teal-33e', 0],
@@ -127,6 +130,7 @@ it('a can has its line’s figures, its readings, its face; an open section keep
 it('cans to pick from: what is left first, more sections before fewer; the app’s own while the van has none', () => {
   const van = {
     sheets: {},
+    units: {},
     settings: {},
     stock: {
       gone: dual({ name: 'A gone', microfarads: [1, 2, 3, 4], layout: 'multi-tap' }),

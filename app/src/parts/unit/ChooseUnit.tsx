@@ -9,6 +9,7 @@ import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { proposedName } from './family-names'
 import { chooseUnitEdits } from './unit-edits'
+import { OwnUnits } from './OwnUnits'
 import { UnitChooser, useUnitChoice } from './UnitChooser'
 
 export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
@@ -27,7 +28,9 @@ export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobD
       picture={
         <View style={{ gap: 14 }}>
           <Caution />
-          <UnitChooser {...choice} />
+          <UnitChooser {...choice}>
+            <OwnUnits job={id} chosen={choice.own} onChoose={choice.setOwn} />
+          </UnitChooser>
         </View>
       }
       action={<PrimaryButton text="This is the unit" onPress={choose} testID="choose-unit" />}

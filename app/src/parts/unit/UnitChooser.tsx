@@ -1,5 +1,5 @@
 // Which unit is it: what a person on the roof calls it, then the one or two things to see on it, and the terminals they mean.
-import { useMemo, useState } from 'react'
+import { useMemo, useState, type ReactNode } from 'react'
 import { View } from 'react-native'
 import {
   postName,
@@ -26,6 +26,9 @@ interface ChosenTraits {
 
 export interface UnitChoice {
   readonly unit: UnitType
+  /** The one of the shop's own that is chosen; null: one that ships. */
+  readonly own: UnitType | null
+  readonly setOwn: (own: UnitType) => void
   readonly family: UnitFamily
   readonly traits: ChosenTraits
   readonly setKind: (kind: string) => void
@@ -37,24 +40,40 @@ export function useUnitChoice(): UnitChoice {
   const [family, setFamily] = useState<UnitFamily>('outdoor-split')
   const [traits, setTraits] = useState<ChosenTraits>({ contactorPoles: 1, capacitor: 'shared' })
   const [kind, setKind] = useState<string | null>(null)
+  const [own, setOwn] = useState<UnitType | null>(null)
   const kinds = kindsOf(family)
   const chosen = kinds.find((k) => k === kind) ?? kinds[0]
-  const unit = unitTypeOf(family, {
+  const shipped = unitTypeOf(family, {
     ...(hasTraits(family) ? traits : {}),
     ...(chosen ? { kind: chosen } : {}),
   })
-  if (!unit) throw new Error('every family ships with a unit type for every choice')
+  if (!shipped) throw new Error('every family ships with a unit type for every choice')
   return {
-    unit,
+    unit: own ?? shipped,
+    own,
+    setOwn,
     family,
     traits,
     setKind,
-    setFamily,
+    setFamily: (next) => {
+      setOwn(null)
+      setFamily(next)
+    },
     setTraits: (part) => setTraits((now) => ({ ...now, ...part })),
   }
 }
 
-export function UnitChooser({ unit, family, traits, setKind, setFamily, setTraits }: UnitChoice) {
+/** `children`: what stands between the choice and the terminals it means. */
+export function UnitChooser({
+  unit,
+  own,
+  family,
+  traits,
+  setKind,
+  setFamily,
+  setTraits,
+  children,
+}: UnitChoice & { readonly children: ReactNode }) {
   const layout = useMemo(() => layoutPosts(partsOf(unit.parts, unit.posts), 0, 260), [unit])
   const faces = useMemo(
     () =>
@@ -68,8 +87,8 @@ export function UnitChooser({ unit, family, traits, setKind, setFamily, setTrait
   )
   return (
     <View style={{ gap: 14 }}>
-      <Families value={family} onPick={setFamily} />
-      {kindsOf(family).length > 1 ? (
+      <Families value={own ? null : family} onPick={setFamily} />
+      {!own && kindsOf(family).length > 1 ? (
         <Choice
           label="Which of them"
           testID="unit-kind"
@@ -78,7 +97,8 @@ export function UnitChooser({ unit, family, traits, setKind, setFamily, setTrait
           options={kindsOf(family).map((value) => ({ value, text: value }))}
         />
       ) : null}
-      {hasTraits(family) ? <Traits traits={traits} setTraits={setTraits} /> : null}
+      {!own && hasTraits(family) ? <Traits traits={traits} setTraits={setTraits} /> : null}
+      {children}
       <View style={{ gap: 4 }}>
         <Words size="small" tone="quiet">
           {unit.name}. Its terminals:
@@ -149,7 +169,7 @@ function Families({
   value,
   onPick,
 }: {
-  readonly value: UnitFamily
+  readonly value: UnitFamily | null
   readonly onPick: (family: UnitFamily) => void
 }) {
   return (

@@ -2,6 +2,7 @@
 import type { ShopSettings } from '@oak/core/job/van'
 import type { JobDocument } from '@oak/core/job/document'
 import { postOf, type UnitType } from '@oak/core/wiring/unit-type'
+import { refOf } from '@oak/core/wiring/unit-types'
 import { MOTOR_END, type NamedWire, type Wire } from '@oak/core/wiring/wire'
 import type { Edit } from '../../platform/state/jobs'
 
@@ -14,7 +15,7 @@ export function chooseUnitEdits(job: JobDocument, unit: UnitType, shop: ShopSett
     .map(([id]) => id)
   const missing = unit.typicalWires.filter(({ id }) => !job.wires[id] || gone.includes(id))
   return [
-    { path: ['unit'], value: unit.id },
+    { path: ['unit'], value: refOf(unit) },
     ...shopEdits(job, shop),
     ...gone
       .filter((id) => !missing.some((m) => m.id === id))

@@ -5,6 +5,7 @@ import { lineFor, tickEdits } from './carry-model'
 const common = { quantity: 1, cents: null, countedAt: 0 }
 const VAN = {
   sheets: {},
+  units: {},
   settings: {},
   stock: {
     'motor-rowan': { kind: 'motor' as const, name: 'Rowan', sheet: 'rowan-25r', ...common },

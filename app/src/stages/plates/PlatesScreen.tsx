@@ -5,10 +5,12 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import type { LabelReading } from '@oak/core/label/read-label'
 import type { JobDocument } from '@oak/core/job/document'
+import { jobPhaseConflict } from '@oak/core/job/inputs/supply-input'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { editJob } from '../../platform/state/app'
 import type { Edit } from '../../platform/state/jobs'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Problem } from '../../ui/Problem'
 import { Words } from '../../ui/Words'
 import { bladeFields, STEEP, steepField, withBladeField } from '../../parts/plates/blade-fields'
 import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
@@ -109,7 +111,9 @@ function OtherPlates({ job, keep, setLine, id }: OtherPlatesProps) {
         fields={unitFields(job.unitPlate)}
         onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))}
         onRead={() => setLine('unit')}
-      />
+      >
+        <Problem text={jobPhaseConflict(job)} testID="plate-unit-problem" />
+      </PlateCard>
       <PlateCard
         title="Old motor’s body"
         testID="plate-body"

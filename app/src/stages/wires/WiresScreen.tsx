@@ -7,7 +7,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Problem } from '@oak/core/quantity/problem'
 import type { WireFinding } from '@oak/core/wiring/evidence'
 import { postName, type UnitType } from '@oak/core/wiring/unit-type'
-import { unitTypeFor } from '@oak/core/wiring/unit-types'
+import { refOf, unitTypeFor } from '@oak/core/wiring/unit-types'
 import { goesToMotor, type NamedWire, type WireId } from '@oak/core/wiring/wire'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import type { StageProps } from '../../parts/frame/stage-screen'
@@ -33,7 +33,7 @@ export function WiresScreen({ id, job }: { readonly id: JobId; readonly job: Job
 }
 
 function useFindings(unit: UnitType, wires: readonly NamedWire[]) {
-  const input = useMemo(() => (wires.length > 0 ? { unit: unit.id, wires } : null), [unit, wires])
+  const input = useMemo(() => (wires.length > 0 ? { unit: refOf(unit), wires } : null), [unit, wires])
   const result = useOperation('read-wires', input)
   const read = result?.ok ? (result.output as { findings: WireFinding[]; problems: Problem[] }) : null
   return {
