@@ -4,6 +4,7 @@ import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { planTaps, type TapPlan } from '../capacitor/tap-plan/plan'
 import type { Preference } from '../capacitor/tap-plan/score'
 import type { Can, Load } from '../capacitor/can'
+import type { StartCan } from '../capacitor/start-can'
 import type { HorsepowerChoice, LeadSheet, RotationChoice, SpeedChoice, SpeedName } from '../motor/lead-sheet'
 import { machineOf, type Machine } from '../motor/machine/machine'
 import { plugFor } from '../motor/plug'
@@ -65,6 +66,8 @@ export interface HookupRequest {
     readonly volts: number
     readonly microfarads: number
   } | null
+  /** A new start capacitor of the compressor, with its resistor; no circuit follows from it. */
+  readonly startCan?: StartCan | null
   /** Outputs of a blower that the technician said have no lead. */
   readonly unusedOutputs?: readonly PostId[]
   /** The motor has no ground lead, and the technician said that its frame is grounded otherwise. */

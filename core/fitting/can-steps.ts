@@ -1,4 +1,5 @@
 // The capacitor itself: the old one out or left, the new one strapped, its C's tied, its jumpers, and what the meter must read.
+import { bleedWords } from '../capacitor/start-can'
 import { casesOf, type Case } from '../capacitor/can'
 import type { TapGroup } from '../capacitor/tap-plan/plan'
 import type { HookupAnswer, HookupRequest } from '../circuit/hookup'
@@ -151,6 +152,20 @@ export function emptyStep({ can: { sections, groups } }: HookupAnswer): FitStep[
         },
       ]
 }
+
+/** The compressor's start capacitor and its resistor, where they are replaced. */
+export const startCanStep = ({ startCan }: HookupRequest): FitStep[] =>
+  startCan
+    ? [
+        {
+          id: 'start-can',
+          kind: 'land',
+          text: `The compressor’s start capacitor: discharge it, then its wires one post after the other onto ${startCan.name}; ${bleedWords(startCan.bleed)}.`,
+          why: 'Without its resistor it stays charged after every start: it pits the start relay and bites whoever touches it.',
+          acts: [],
+        },
+      ]
+    : []
 
 /** The compressor's own capacitor, where it has one and that is replaced. */
 export const compressorCanStep = ({ compressorCan }: HookupRequest): FitStep[] =>

@@ -2,7 +2,15 @@
 // strapped, joined and checked with the meter, and every lead last. The order is common practice, no source.
 import { casesOf } from '../capacitor/can'
 import type { HookupAnswer, HookupRequest } from '../circuit/hookup'
-import { canSteps, jumperSteps, checkSteps, compressorCanStep, emptyStep, kitStep } from './can-steps'
+import {
+  canSteps,
+  jumperSteps,
+  checkSteps,
+  compressorCanStep,
+  startCanStep,
+  emptyStep,
+  kitStep,
+} from './can-steps'
 import { leadSteps, oldLeadsStep, voltsStep } from './lead-steps'
 import type { FitStep } from './step'
 import { addedSteps, moveSteps, removeSteps } from './wire-steps'
@@ -43,6 +51,7 @@ export function fitSteps(request: HookupRequest, answer: HookupAnswer): FitStep[
     ...kitStep(request, answer),
     ...emptyStep(answer),
     ...compressorCanStep(request),
+    ...startCanStep(request),
     ...(hasCan && casesOf(answer.can).some((c) => !c.stays) ? [LABEL] : []),
   ]
 }

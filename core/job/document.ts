@@ -10,6 +10,7 @@ import type { RotationSource } from '../rotation/finder'
 import type { Direction, Rotation } from '../rotation/view'
 import type { Placement } from '../wiring/placement'
 import type { CanAsPut } from '../wiring/new-can'
+import type { StartCan } from '../capacitor/start-can'
 import type { PostId, UnitRef } from '../wiring/unit-type'
 import type { Wire, WireId } from '../wiring/wire'
 import type { Refrigerant } from '../startup/charge/refrigerants'
@@ -137,6 +138,8 @@ export interface JobDocument {
     readonly signature: string | null
   } | null
   /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
+  /** The one of the van that was chosen, with its resistor. */
+  readonly startCan: StartCan | null
   readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }
 
@@ -209,5 +212,6 @@ export const EMPTY_JOB: JobDocument = {
   estimateLines: {},
   estimateTerms: null,
   acceptance: null,
+  startCan: null,
   startWanted: null,
 }

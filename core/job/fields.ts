@@ -16,6 +16,7 @@ import { REFRIGERANTS } from '../startup/charge/refrigerants'
 import { ChosenVolts } from '../supply/supply'
 import { CanAsPutSchema } from '../wiring/new-can'
 import { PlacementSchema } from '../wiring/placement'
+import { StartCanSchema } from '../capacitor/start-can'
 import { UnitRefSchema } from '../wiring/unit-ref'
 import { WireSchema } from '../wiring/wire'
 
@@ -242,6 +243,7 @@ export const FIELDS = {
   }),
   steepBlades: v.boolean('Steep is yes or no.'),
   refrigerant: v.picklist(REFRIGERANTS, `A refrigerant is one of: ${REFRIGERANTS.join(', ')}.`),
+  startCan: StartCanSchema,
   startWanted: v.pipe(
     v.strictObject({
       low: positive('The range', 'µF', 2000),

@@ -61,6 +61,7 @@ const ADDED: Readonly<Record<string, (value: unknown) => boolean>> = {
   protectedStart: (value) => value !== true,
   constants: (value) => value === null,
   compressorCan: () => true,
+  startCan: () => true,
   mechanical: () => true,
   drains: () => true,
   open: isEmptyList,

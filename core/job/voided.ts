@@ -18,6 +18,7 @@ const OF_WORK = [
   'motor',
   'can',
   'compressorCan',
+  'startCan',
   'placements',
   'observations',
   'fault',

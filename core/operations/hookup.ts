@@ -1,5 +1,6 @@
 import { idSchema } from '../quantity/id'
 import * as v from 'valibot'
+import { StartCanSchema } from '../capacitor/start-can'
 import { MAX_MICROFARADS, SectionsSchema, TolerancePercent } from '../capacitor/can'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { workOutHookup } from '../circuit/hookup'
@@ -99,6 +100,8 @@ const InputShape = v.strictObject({
     ),
     null,
   ),
+  /** Of a compressor on one phase: its new start capacitor. */
+  startCan: v.optional(v.nullable(StartCanSchema), null),
   compressorVolts: v.optional(v.nullable(positive('The compressor’s capacitor volts', 'V', 1000)), null),
   /** Outputs of a blower that have no lead, as the technician said. */
   unusedOutputs: v.optional(

@@ -1,4 +1,5 @@
 // The hookup card: what the next hand at this unit needs to know, as data (format "oak-switch/hookup-card").
+import { bleedWords, startMarking } from '../../capacitor/start-can'
 import type { LeadSheet, RotationChoice } from '../../motor/lead-sheet'
 import type { LeadId } from '../../motor/lead-id'
 import { known } from '../../quantity/at'
@@ -143,12 +144,16 @@ function placeText(goes: Placement, posts: readonly HookupPost[]): string {
 }
 
 /** Beside the fan's: the compressor's own, where it is new. */
-const compressorLine = ({ compressorCan }: HookupRequest): string[] =>
-  compressorCan
+const compressorLine = ({ compressorCan, startCan }: HookupRequest): string[] => [
+  ...(compressorCan
     ? [
         `Compressor’s own: ${compressorCan.name}, ${figure(compressorCan.microfarads)} µF, ${figure(compressorCan.volts)} V`,
       ]
-    : []
+    : []),
+  ...(startCan
+    ? [`Compressor’s start: ${startCan.name}, ${startMarking(startCan)}, ${bleedWords(startCan.bleed)}`]
+    : []),
+]
 
 function capacitorLines(
   { can, unit, sheet, hardStart }: HookupRequest,

@@ -70,6 +70,7 @@ export const FIELD_NAMES: Readonly<Record<keyof JobDocument, string>> = {
   estimateLines: 'a line of the estimate',
   estimateTerms: 'the estimate’s terms',
   acceptance: 'the acceptance',
+  startCan: 'the compressor’s new start capacitor',
   startWanted: 'the start capacitor',
 }
 

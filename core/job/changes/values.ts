@@ -1,4 +1,5 @@
 // The value of a field with one value, in the trade's words.
+import { bleedWords, startMarking } from '../../capacitor/start-can'
 import type * as v from 'valibot'
 import type { Can } from '../../capacitor/can'
 import type { CanMarking } from '../../capacitor/marking'
@@ -131,5 +132,6 @@ export const VALUE_WORDS: { readonly [Field in FieldName]: Words<Field> } = {
   ohmLeads: ({ leads }) => (leads.length === 0 ? 'none' : listed(leads.map(insulationName))),
   steepBlades: (x) => (x ? 'steep' : 'usual'),
   refrigerant: (x) => x,
+  startCan: (x) => `${x.name}, ${startMarking(x)}, ${bleedWords(x.bleed)}`,
   startWanted: (x) => `${rangeFigure(x)} µF, ${figure(x.volts)} V`,
 }

@@ -16,6 +16,7 @@ import { unitTypeFor } from '../../wiring/unit-types'
 import type { SupplyFacts } from '../../supply/supply'
 import type { JobDocument } from '../document'
 import { newCompressorCan } from './compressor-can'
+import { newStartCan } from './start-can'
 import { supplyFacts } from './supply-input'
 
 /** What a hookup still waits for. */
@@ -39,6 +40,7 @@ export interface HookupInput {
   readonly compressorMicrofarads: number | null
   readonly compressorVolts: number | null
   readonly compressorCan: HookupRequest['compressorCan']
+  readonly startCan: HookupRequest['startCan']
   readonly unusedOutputs: readonly PostId[]
   readonly prefer: Preference
   readonly put: CanAsPut | null
@@ -106,6 +108,7 @@ export function hookupInput(job: JobDocument): HookupInput | null {
     // A can that serves any is not asked for it, so that a label read later changes no proof.
     compressorVolts: can && can.volts < HIGHEST_CAN_VOLTS ? compressorLabelVolts(job) : null,
     compressorCan: compressorCanOf(job),
+    startCan: newStartCan(job),
     unusedOutputs: Object.keys(job.unusedOutputs).filter((post) => job.unusedOutputs[post]),
     prefer: job.prefer,
     put: job.canPut && can ? putOn(job.canPut, can) : null,

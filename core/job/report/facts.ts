@@ -1,4 +1,6 @@
 // The facts of a job as a report tells them, each from what the record holds and nothing else; and what the record lacks.
+import { bleedWords, startMarking } from '../../capacitor/start-can'
+import { newStartCan } from '../inputs/start-can'
 import { chargeName, chargeText } from './charge-words'
 import type { Fact, SectionId } from './fact'
 import { firstPower, PLAIN_FIRST } from './first-power-words'
@@ -93,6 +95,7 @@ function done(job: JobDocument): Fact[] {
     ...newMotor(job),
     ...newCan(job),
     ...compressorCanFact(job),
+    ...startCanFact(job),
     ...wiring(job),
     ...mounting(job),
     ...workFacts(job),
@@ -183,6 +186,20 @@ function compressorCanFact(job: JobDocument): Fact[] {
       section: 'done',
       plain: `A new capacitor for the compressor${isIn ? '' : ' is planned'}: ${can.name}.`,
       technical: `${isIn ? 'Compressor’s own capacitor' : 'Planned for the compressor'}: ${can.name}, ${figure(can.volts)} V; it asks for ${asked} µF.`,
+    },
+  ]
+}
+
+/** A new start capacitor of the compressor, with its resistor; planned as long as the other's would be. */
+function startCanFact(job: JobDocument): Fact[] {
+  const can = newStartCan(job)
+  if (!can) return []
+  const isIn = isFitted(job) || job.ended !== null
+  return [
+    {
+      section: 'done',
+      plain: `A new start capacitor for the compressor${isIn ? '' : ' is planned'}: ${can.name}.`,
+      technical: `${isIn ? 'Compressor’s start capacitor' : 'Planned start capacitor'}: ${can.name}, ${startMarking(can)}; ${bleedWords(can.bleed)}.`,
     },
   ]
 }

@@ -1,5 +1,6 @@
 // The label for a new capacitor: values, date and job, in common label sizes. Millimetres.
 import { casesOf, type Can } from '../../capacitor/can'
+import { bleedLabel, startMarking, type StartCan } from '../../capacitor/start-can'
 import { figure } from '../../quantity/display'
 import { wrap } from '../card/card-layout'
 
@@ -29,6 +30,8 @@ export interface CanLabel {
 export interface LabelInput {
   readonly can: Pick<Can, 'name' | 'volts' | 'sections' | 'tolerancePercent'>
   readonly groups: readonly { readonly load: string; readonly microfarads: number }[]
+  /** The compressor's new start capacitor, beside it; null: none. */
+  readonly start?: StartCan | null
   readonly date: string
   readonly job: string
   readonly size: LabelSize
@@ -39,7 +42,7 @@ const EDGE = 2
 const LETTER = 0.56
 
 /** What each load gets first and largest: it is what the next meter is held against. */
-export function canLabel({ can, groups, date, job, size }: LabelInput): CanLabel {
+export function canLabel({ can, groups, start = null, date, job, size }: LabelInput): CanLabel {
   const { width, height } = LABEL_SIZES[size]
   const wanted = [
     ...groups.map((g) => ({ text: `${g.load} ${figure(g.microfarads)} µF`, weight: 1.5, bold: true })),
@@ -50,6 +53,11 @@ export function canLabel({ can, groups, date, job, size }: LabelInput): CanLabel
       weight: 1,
       bold: false,
     },
+    ...(start ? [`START ${startMarking(start)}`, bleedLabel(start.bleed)] : []).map((text) => ({
+      text,
+      weight: 1,
+      bold: false,
+    })),
     { text: `${date}${job ? `, ${job}` : ''}`, weight: 1, bold: false },
   ]
   const unit = (height - 2 * EDGE) / (1.25 * wanted.reduce((sum, w) => sum + w.weight, 0))

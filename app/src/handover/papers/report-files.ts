@@ -1,4 +1,5 @@
 // The job's papers as PDF, made on the device: report, card and label. A part of its own, fetched when a paper is asked for.
+import { newStartCan } from '@oak/core/job/inputs/start-can'
 import { canLabel, type LabelSize } from '@oak/core/job/report/label'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan } from '@oak/core/job/inputs/hookup-input'
@@ -46,7 +47,8 @@ export interface LabelOf {
 export async function saveLabel(id: string, { job, groups, size }: LabelOf): Promise<void> {
   const can = liveCan(job)
   if (!can) return
-  const label = canLabel({ can, groups, date: paperDay(Date.now()), job: job.title, size })
+  const start = newStartCan(job)
+  const label = canLabel({ can, groups, start, date: paperDay(Date.now()), job: job.title, size })
   await savePdf(
     fileName(job.title, id, 'label.pdf'),
     labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),

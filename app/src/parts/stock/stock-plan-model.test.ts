@@ -5,6 +5,7 @@ import {
   canOfPlan,
   chooseEdits,
   pickEdits,
+  startCanEdits,
   startParts,
   stockParts,
   withFirst,
@@ -229,4 +230,31 @@ it('every aim has a short name of its own', () => {
   const words = Object.values(AIM_WORDS)
   for (const word of words) expect(word).toMatch(/^[a-z][a-z -]{4,15}$/)
   expect(new Set(words).size).toBe(words.length)
+})
+
+it('a start capacitor that is chosen is taken, the one before given back', () => {
+  const part = {
+    id: 'b',
+    name: 'Start 145',
+    low: 145,
+    high: 174,
+    volts: 330,
+    quantity: 1,
+    cents: null,
+    measured: null,
+  }
+  const can = { id: 'b', name: 'Start 145', low: 145, high: 174, volts: 330, bleed: null }
+  expect(startCanEdits({ startCan: null, taken: {} }, part)).toEqual([
+    { path: ['startCan'], value: can },
+    { path: ['taken', 'b'], value: { quantity: 1 } },
+  ])
+  const held = { startCan: { ...can, id: 'a' }, taken: { a: { quantity: 1 } } }
+  expect(startCanEdits(held, part).slice(1)).toEqual([
+    { path: ['taken', 'a'], value: null },
+    { path: ['taken', 'b'], value: { quantity: 1 } },
+  ])
+  expect(startCanEdits(held, null)).toEqual([
+    { path: ['startCan'], value: null },
+    { path: ['taken', 'a'], value: null },
+  ])
 })

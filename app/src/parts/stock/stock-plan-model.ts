@@ -59,6 +59,29 @@ export const startParts = (van: VanDocument, left: Left, taken: JobDocument['tak
     ]
   })
 
+/** The start capacitor that is chosen is taken of the van, the one before given back; null: none. Nobody said yet where its resistor is from. */
+export function startCanEdits(
+  { startCan, taken }: Pick<JobDocument, 'startCan' | 'taken'>,
+  part: ReturnType<typeof startParts>[number] | null,
+): Edit[] {
+  const before = startCan?.id
+  const can = part && {
+    id: part.id,
+    name: part.name,
+    low: part.low,
+    high: part.high,
+    volts: part.volts,
+    bleed: null,
+  }
+  return [
+    { path: ['startCan'], value: can },
+    ...(before !== undefined && before !== part?.id && taken[before]
+      ? [{ path: ['taken', before], value: null }]
+      : []),
+    ...(part ? [{ path: ['taken', part.id], value: { quantity: 1 } }] : []),
+  ]
+}
+
 /** One aim put first; the others keep their order. */
 export const withFirst = (aims: readonly Aim[], first: Aim): Aim[] => [
   first,

@@ -6,6 +6,7 @@ import type { Can } from '@oak/core/capacitor/can'
 import type { TapPlan } from '@oak/core/capacitor/tap-plan/plan'
 import type { JobDocument } from '@oak/core/job/document'
 import { hasCompressorCan } from '@oak/core/job/inputs/compressor-can'
+import { mayHaveStartCan } from '@oak/core/job/inputs/start-can'
 import type { VanDocument } from '@oak/core/job/van'
 import { insulationName } from '@oak/core/motor/colour'
 import type { Lead } from '@oak/core/motor/lead-sheet'
@@ -70,7 +71,7 @@ export function CanStage(props: CanStageProps) {
         {listing ? <PlanSheet id={id} job={job} shared={shared} onClose={() => setListing(false)} /> : null}
         <CanPicker can={can} onPick={(next) => editJob(id, pickEdits(next, van, job))} />
         {shared ? <HardStart id={id} job={job} can={can} /> : null}
-        {shared ? <StartCapacitor id={id} job={job} /> : null}
+        {mayHaveStartCan(job) ? <StartCapacitor id={id} job={job} /> : null}
         {hasCompressorCan(job) ? <CompressorCan id={id} job={job} /> : null}
         <Choice
           label="Plan"

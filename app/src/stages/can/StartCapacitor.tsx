@@ -3,6 +3,8 @@ import type { JobId } from '@oak/core/job/job-id'
 import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
+import { BLEEDS, BLEED_RESISTOR, type Bleed } from '@oak/core/capacitor/start-can'
+import { newStartCan } from '@oak/core/job/inputs/start-can'
 import type { CapacitorPlanOutput } from '@oak/core/operations/capacitor-plan'
 import { figure } from '@oak/core/quantity/display'
 import { useOperation } from '../../parts/frame/use-operation'
@@ -14,7 +16,7 @@ import { NumberPad } from '../../ui/NumberPad'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-import { startParts } from '../../parts/stock/stock-plan-model'
+import { startCanEdits, startParts } from '../../parts/stock/stock-plan-model'
 
 const FIELDS = [
   { key: 'low', text: 'from', unit: 'µF' },
@@ -47,7 +49,8 @@ export function StartCapacitor({ id, job }: { readonly id: JobId; readonly job: 
         value={asked ? 'yes' : 'no'}
         onChange={(value) => {
           setAsked(value === 'yes')
-          if (value === 'no' && job.startWanted) editJob(id, [{ path: ['startWanted'], value: null }])
+          if (value === 'no' && job.startWanted)
+            editJob(id, [{ path: ['startWanted'], value: null }, ...startCanEdits(job, null)])
         }}
         options={[
           { value: 'no', text: 'none' },
@@ -101,6 +104,7 @@ function Fits({
     [van, left, wanted, job.taken],
   )
   const result = useOperation('capacitor-plan', input)
+  const partOf = (part: string) => input.start.stock.find((one) => one.id === part) ?? null
   if (!result) return null
   if (!result.ok) return <Problem text={result.error.message} />
   const { start } = result.output as CapacitorPlanOutput
@@ -112,16 +116,14 @@ function Fits({
         </Words>
       ))}
       {start?.fits.slice(0, 3).map((fit) => {
-        const taken = job.taken[fit.part] !== undefined
+        const taken = job.startCan?.id === fit.part
         return (
           <Tap
             key={fit.part}
             testID={`start-fit-${fit.part}`}
             selected={taken}
             more={taken ? 'give it back' : 'take it'}
-            onPress={() =>
-              editJob(id, [{ path: ['taken', fit.part], value: taken ? null : { quantity: 1 } }])
-            }
+            onPress={() => editJob(id, startCanEdits(job, taken ? null : partOf(fit.part)))}
             style={{
               borderRadius: 10,
               borderWidth: taken ? 3 : 1.5,
@@ -140,6 +142,31 @@ function Fits({
           </Tap>
         )
       })}
+      <StartBleed id={id} job={job} />
     </View>
+  )
+}
+
+const BLEED_TEXT: Readonly<Record<Bleed, string>> = {
+  moved: 'old one moved',
+  new: 'new one',
+  'built-in': 'built in',
+}
+
+/** Its resistor: without one it stays charged after every start. */
+function StartBleed({ id, job }: { readonly id: string; readonly job: JobDocument }) {
+  const can = newStartCan(job)
+  if (!can) return null
+  return (
+    <>
+      <Words size="small">{`Its ${BLEED_RESISTOR} resistor, across its posts`}</Words>
+      <Choice<Bleed>
+        label="The start capacitor’s resistor"
+        testID="start-bleed"
+        value={can.bleed}
+        onChange={(bleed) => editJob(id, [{ path: ['startCan'], value: { ...can, bleed } }])}
+        options={BLEEDS.map((value) => ({ value, text: BLEED_TEXT[value] }))}
+      />
+    </>
   )
 }
