@@ -96,7 +96,9 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const causes = rankedCauses(model, { chances, answers, found })
   const said = disagreements(model, observations, own)
   const isDoubtful =
-    doubts.beyond.length > 0 || said.length > 0 || unexplained(model, answers, subject, found).length > 0
+    doubts.beyond.some((test) => !isToldByOhms(model, answers, test)) ||
+    said.length > 0 ||
+    unexplained(model, answers, subject, found).length > 0
   const cleared = model.causes.filter((c) => c.confirmedBy.some((test) => answers[test] !== undefined))
   const state = stateOf(suggested.state, {
     found,
@@ -133,6 +135,13 @@ function doubtsOf(
   return { doubtful, beyond: doubtful.filter((test) => CAN_READINGS[test] !== undefined && isBeyond(test)) }
 }
 
+/** A side whose µF the meter could not show, and whose ohms say that it is dead. */
+const isToldByOhms = ({ tests }: Model, answers: Answers, test: string): boolean =>
+  tests.some(
+    ({ id, settlesOverRangeOf }) =>
+      settlesOverRangeOf === test && ['near-nothing', 'dead-open'].includes(answers[id] ?? ''),
+  )
+
 /** Where the µF of a side are read. */
 const CAN_READINGS: Readonly<Record<string, Probe>> = {
   'microfarads-fan': 'microfarads-FAN',
@@ -147,7 +156,8 @@ interface Ranking {
 
 function rankedCauses(model: Model, { chances, answers, found }: Ranking): RankedCause[] {
   const place = (id: string) => {
-    const at = found.findIndex((f) => f.id === id)
+    // Both sides of one capacitor are one fault: of the compressor's it is found by that.
+    const at = found.findIndex((f) => f.id === id || (id === 'comp-capacitor' && f.id === 'capacitor-both'))
     return at < 0 ? Infinity : at
   }
   return model.causes

@@ -125,3 +125,10 @@ describe('readings at the compressor', () => {
       on(SPLIT, {}, { 'celsius-motor': read('celsius', 65) }, { subject: 'compressor' }).readings,
     ).toEqual([]))
 })
+
+it('both sides of one capacitor dead: asked about the compressor, its side is found too', () => {
+  const read = { 'microfarads-FAN': uf(1.2), 'microfarads-HERM': uf(11) }
+  const d = on(SPLIT, { 'comp-does': 'hums' }, read, { marking: DUAL, subject: 'compressor' })
+  expect(d.found.map((f) => f.id)).toEqual(['capacitor-both'])
+  expect(d.causes[0]).toMatchObject({ id: 'comp-capacitor', strength: 'found' })
+})

@@ -1,17 +1,9 @@
 // A motor with a seized shaft, and a good can that is kept. The trap of its kind: a can that reads its marking, which is not what the new
 // motor's tag asks for.
-import type { Page } from '@playwright/test'
 import { enterNumber, expect, pickMotor, signWires, test, verdict } from '../app'
-import { typeLabel } from './visit'
+import { measure, typeLabel } from './visit'
 
 test.use({ demo: true })
-
-async function measure(page: Page, ask: string, probe: string, digits: string): Promise<void> {
-  await page.getByTestId(`ask-${ask}`).click()
-  await page.getByTestId(`read-${probe}`).click()
-  await enterNumber(page, digits)
-  await page.keyboard.press('Escape')
-}
 
 test('it is refused while its value is not the new tag’s, and told as kept once it is', async ({ app }) => {
   await app.getByTestId('start').click()

@@ -2,25 +2,12 @@
 // on a grounded compressor.
 import type { Page } from '@playwright/test'
 import { enterNumber, expect, test } from '../app'
+import { answer, measure } from './visit'
 
 async function begin(page: Page): Promise<void> {
   await page.getByTestId('start').click()
   await page.getByTestId('choose-unit').click()
   await page.getByTestId('stage-fault').click()
-}
-
-async function answer(page: Page, ask: string, what: string): Promise<void> {
-  await page.getByTestId(`ask-${ask}`).click()
-  await page.getByTestId(`answer-${what}`).click()
-}
-
-/** Reads at a probe of a test; the figure may be “OL”. */
-async function measure(page: Page, ask: string, probe: string, figure: string): Promise<void> {
-  await page.getByTestId(`ask-${ask}`).click()
-  await page.getByTestId(`read-${probe}`).click()
-  if (figure === 'OL') await page.getByTestId('pad-OL').click()
-  else await enterNumber(page, figure)
-  await page.keyboard.press('Escape')
 }
 
 test('a seized fan and a dead compressor side are both found, taken by one press, and each has its next step', async ({

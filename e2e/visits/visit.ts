@@ -1,6 +1,6 @@
-// What visits have in common: a plate typed as a line, the old motor that stays, and the taps from home to a proof, counted and printed.
+// What visits have in common: a plate typed as a line, answers and readings of the fault, and the taps from home to a proof, counted and printed.
 import type { Page } from '@playwright/test'
-import { expect } from '../app'
+import { enterNumber, expect, signWires } from '../app'
 
 /** Counts presses; what is typed or entered on a pad is no tap. */
 export class Taps {
@@ -13,6 +13,19 @@ export class Taps {
   async on(testID: string): Promise<void> {
     this.count++
     await this.page.getByTestId(testID).click()
+  }
+
+  /** One of a group of choices. */
+  async choose(group: string, name: string | RegExp): Promise<void> {
+    this.count++
+    const choice = this.page.getByTestId(group).getByRole('radio', { name })
+    await choice.click()
+  }
+
+  /** The old wires, signed for by one hold. */
+  async sign(): Promise<void> {
+    this.count++
+    await signWires(this.page)
   }
 
   /** A press on something without a name of its own. */
@@ -32,4 +45,27 @@ export async function typeLabel(page: Page, plate: 'motor' | 'can' | 'unit', lin
   await page.getByTestId(`plate-${plate}-read`).click()
   await page.getByTestId('label-line').fill(line)
   await page.getByTestId('keep-label').click()
+}
+
+/** An answer to a question of the fault. */
+export async function answer(page: Page, ask: string, what: string): Promise<void> {
+  await page.getByTestId(`ask-${ask}`).click()
+  await page.getByTestId(`answer-${what}`).click()
+}
+
+/** Reads at a probe of a question; the figure may be “OL”. */
+export async function measure(page: Page, ask: string, probe: string, figure: string): Promise<void> {
+  await page.getByTestId(`ask-${ask}`).click()
+  await page.getByTestId(`read-${probe}`).click()
+  if (figure === 'OL') await page.getByTestId('pad-OL').click()
+  else await enterNumber(page, figure)
+  await page.keyboard.press('Escape')
+}
+
+/** A length on the tape's own pad: whole inches, and eighths in thirty-seconds. */
+export async function tape(page: Page, figure: string, whole: string, parts: number): Promise<void> {
+  await page.getByTestId(`length-of-${figure}`).click()
+  for (const digit of whole) await page.getByTestId(`length-${digit}`).click()
+  await page.getByTestId(`eighth-${parts}`).click()
+  await page.getByTestId('length-set').click()
 }
