@@ -44,8 +44,22 @@ test('from blocks to a proof; the next job has it on the list', async ({ app, se
   await app.goto(server.url)
   await app.getByTestId('start').click()
   await app.getByTestId('own-units').getByRole('radio', { name: 'Cold store condenser' }).click()
+  // Changed for the shop, and taken off its list; the job that has it keeps it.
+  await app.getByTestId('change-unit').click()
+  await expect(app.getByTestId('unit-name-field')).toHaveValue('Cold store condenser')
+  await app.getByTestId('unit-back').click()
+  await app.getByTestId('own-units').getByRole('radio', { name: 'Cold store condenser' }).click()
   await app.getByTestId('choose-unit').click()
   await expect(app.getByTestId('wires-picture')).toContainText('Splice box')
+  await app.goto(server.url)
+  await app.getByTestId('start').click()
+  await app.getByTestId('own-units').getByRole('radio', { name: 'Cold store condenser' }).click()
+  await app.getByTestId('change-unit').click()
+  await app.getByTestId('drop-unit').click()
+  await expect(app.getByTestId('own-units').getByRole('radio')).toHaveCount(0)
+  await app.goto(server.url)
+  await app.getByText('Proven in off and cooling.').first().click()
+  await expect(app.getByTestId('hookup-card')).toContainText('Cold store condenser')
 })
 
 test('saved as a file and read again; a file that shorts is refused and nothing changes', async ({ app }) => {

@@ -29,11 +29,14 @@ async function hold(page: Page): Promise<void> {
   await page.waitForTimeout(900)
 }
 
-/** All columns are there, and one pair is pressed. */
-async function covered(page: Page): Promise<void> {
-  await page.getByText(/pairs can be met/).waitFor()
-  await page.getByTestId('row-7.5').click()
-  await page.getByTestId('cell-45-7.5').click()
+/** A unit that fits none, half way: its parts so far, and what is still missing. */
+async function puttingTogether(page: Page): Promise<void> {
+  await page.getByTestId('start').click()
+  await page.getByTestId('make-unit').click()
+  await page.getByTestId('unit-name-field').fill('Cold store condenser')
+  for (const block of ['contactor', 'dual-can', 'compressor', 'splice'])
+    await page.getByTestId(`add-${block}`).click()
+  await page.getByTestId('unit-picture').evaluate((element) => element.scrollIntoView({ block: 'start' }))
 }
 
 /** The compressor's wire on the small end of its sections. */
@@ -102,16 +105,8 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view', prepare: rewired },
-  {
-    name: 'plans',
-    path: `${job(1)}/capacitor`,
-    wait: 'can-view',
-    prepare: async (page) => {
-      await page.getByTestId('best-from-van').click()
-      await page.getByTestId('plan-1').waitFor()
-    },
-  },
-  { name: 'coverage', path: '/van/coverage', wait: 'coverage-met', prepare: covered },
+  { name: 'unit', path: '/', wait: 'start', prepare: puttingTogether },
+  { name: 'three-phases', path: '/job/01950000-0000-7000-8000-000000000011/board', wait: 'board' },
   { name: 'board', path: `${job(1)}/plates`, wait: 'plate-unit-read', prepare: inConflict },
   {
     name: 'leads',

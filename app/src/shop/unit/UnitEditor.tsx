@@ -92,6 +92,18 @@ export function UnitEditor({ job, unit }: UnitEditorProps) {
             onPress={() => saveTextFile(`${id}.unit-type.json`, 'application/json', unitFileText(built))}
             testID="save-unit"
           />
+          {held ? (
+            <QuietButton
+              text="Take it off the shop’s list"
+              icon="trash"
+              onPress={() => {
+                const refused = editVan([{ path: ['units', id], value: null }])
+                if (refused) setWrong(refused)
+                else leave()
+              }}
+              testID="drop-unit"
+            />
+          ) : null}
         </ScrollView>
         {wide ? (
           <View style={{ width: 460, borderLeftWidth: 1.5, borderColor: palette.line }}>
