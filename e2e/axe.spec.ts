@@ -95,3 +95,24 @@ for (const [name, path, sheets] of SCREENS)
     }
     expect(found).toEqual([])
   })
+
+test('a unit while it is put together: nothing is wrong by axe', async ({ app, server }) => {
+  const found: string[] = []
+  await app.goto(`${server.url}/unit`)
+  for (const block of ['contactor', 'dual-can', 'compressor', 'splice'])
+    await app.getByTestId(`add-${block}`).click()
+  for (const [size, viewport] of Object.entries({ phone: PHONE, desk: DESK })) {
+    await app.setViewportSize(viewport)
+    await app.waitForTimeout(400)
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await app.emulateMedia({ colorScheme })
+      found.push(...(await wrongs(app)).map((wrong) => `${size}, ${colorScheme}: ${wrong}`))
+    }
+    if (size === 'phone') found.push(...(await tooSmall(app)))
+  }
+  await app.setViewportSize(PHONE)
+  await app.getByTestId('unit-fan').getByRole('radio', { name: 'blower' }).click()
+  await app.getByTestId('add-board').click()
+  found.push(...(await wrongs(app)), ...(await tooSmall(app)))
+  expect(found).toEqual([])
+})

@@ -44,6 +44,7 @@ const wrongs = (page: Page): Promise<string[]> =>
 const PAGES = [
   '/',
   '/van',
+  '/unit',
   job(1, 'safe'),
   job(1, 'fault'),
   job(1, 'plates'),

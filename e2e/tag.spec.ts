@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { direction, enterNumber, expect, test, verdict, signWires } from './app'
+import { countTaps, tapsSaid } from './visits/visit'
 
 async function lead(page: Page, colour: string, role: string, stripe?: string): Promise<void> {
   await page.getByTestId('add-lead').click()
@@ -122,4 +123,41 @@ test('a blade is compared with the old one, figure by figure', async ({ app }) =
   await app.getByTestId('old-blade-diameterInches').click()
   await enterNumber(app, '22')
   await expect(app.getByTestId('blade-blade-propeller-22-5-in')).toContainText('it would strike the shroud')
+})
+
+test('a tag of eight leads takes twenty taps at the most, from a set or from a line as it is printed', async ({
+  app,
+}) => {
+  await app.getByTestId('start').click()
+  await app.getByTestId('choose-unit').click()
+  await signWires(app)
+  await direction(app, 'CW').click()
+  for (const way of ['set', 'line'] as const) {
+    await countTaps(app)
+    await app.getByTestId('enter-tag').click()
+    // It opens in the kind and the volts that this job needs.
+    await expect(app.getByTestId('tag-volts')).toContainText('208')
+    await app.getByTestId('tag-name').fill(`Hazel 25 ${way}`)
+    if (way === 'set') await app.getByTestId('lead-set-outdoor-plug').click()
+    else {
+      await app.getByTestId('tag-line').fill('BK common, WH run, BN start, BN/WH return, plug VT YE OG GY')
+      await app.getByTestId('read-tag-line').click()
+    }
+    await expect(app.getByTestId(/^tag-lead-/)).toHaveCount(8)
+    for (const [figure, digits] of [
+      ['tag-rpm', '1075'],
+      ['tag-microfarads', '7.5'],
+      ['tag-amps-0', '1.5'],
+    ] as const) {
+      await app.getByTestId(figure).click()
+      await enterNumber(app, digits)
+    }
+    await app.getByTestId('tag-horsepower-0').getByRole('button').click()
+    await app.getByTestId('tag-horsepower-0').getByRole('radio', { name: '1/4 hp' }).click()
+    await app.getByTestId('tag-turns-CW').getByRole('radio').nth(0).click()
+    await app.getByTestId('tag-turns-CCW').getByRole('radio').nth(1).click()
+    await app.getByTestId('keep-tag').click()
+    await expect(app.getByTestId('motor-next')).toBeEnabled()
+    await tapsSaid(app, `a tag of eight leads by a ${way}`, 20, 'from the motors to the motor that is chosen')
+  }
 })

@@ -38,6 +38,10 @@ it('what is wrong in a whole one, field by field', () => {
     said({ ...OWN, posts: Array.from({ length: 61 }, (_, i) => ({ ...OWN.posts[0], id: `P${i}` })) }),
   ).toContain('posts: Terminals are more than 60.')
 })
+it('a wire whose id could be no field of a job is refused', () =>
+  expect(said({ ...OWN, typicalWires: [{ id: '__proto__', from: 'T1', to: 'motor' }] })[0]).toBe(
+    'typicalWires.0.id: A wire’s id has letters, digits, space, . _ / - only.',
+  ))
 it('its copper is looked at', () =>
   expect(said({ ...OWN, links: [...OWN.links, { from: 'L1', to: 'L2', what: 'odd' }] })[0]).toContain(
     'are joined: a dead short.',

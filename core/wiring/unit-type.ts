@@ -178,7 +178,13 @@ export const UnitTypeSchema = v.strictObject({
   /** How such a unit usually leaves the factory; a starting point to be traced, never evidence. */
   typicalWires: list(
     v.strictObject({
-      id: idSchema<WireId>(words('A wire’s id', 60)),
+      // It becomes the name of a field of the job.
+      id: idSchema<WireId>(
+        v.pipe(
+          words('A wire’s id', 60),
+          v.regex(/^[A-Za-z0-9][A-Za-z0-9 ._/-]*$/, 'A wire’s id has letters, digits, space, . _ / - only.'),
+        ),
+      ),
       from: PostIdSchema,
       to: words('A wire’s end', 60),
     }),

@@ -2,7 +2,7 @@
 // thermostat that are taken for the motor's own.
 import type { Page } from '@playwright/test'
 import { enterNumber, expect, signWires, test, verdict } from '../app'
-import { typeLabel } from './visit'
+import { countTaps, tapsSaid, typeLabel } from './visit'
 
 /** The colours of a wire along its run, the last one at the motor. */
 async function colours(page: Page, post: RegExp, run: readonly string[]): Promise<void> {
@@ -20,6 +20,7 @@ async function colours(page: Page, post: RegExp, run: readonly string[]): Promis
 test('amps that fall name it, the motor’s own colours put each tap where it belongs, and the can is the plate’s', async ({
   app,
 }) => {
+  await countTaps(app)
   await app.getByTestId('start').click()
   await app.getByTestId('family-fan-coil').click()
   await app.getByTestId('choose-unit').click()
@@ -64,6 +65,7 @@ test('amps that fall name it, the motor’s own colours put each tap where it be
   await expect(app.getByTestId('capacitor-next')).toBeEnabled()
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toContainText(/Proven|Watch/)
+  await tapsSaid(app, 'fan coil, crossed speeds and a wrong can', 60)
   await app.getByTestId('stage-capacitor').click()
   const off = app.getByText('Of the motor that stays, off:')
   await expect(off).toContainText('the red one on high on the thermostat')

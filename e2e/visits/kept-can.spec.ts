@@ -1,11 +1,12 @@
 // A motor with a seized shaft, and a good can that is kept. The trap of its kind: a can that reads its marking, which is not what the new
 // motor's tag asks for.
 import { enterNumber, expect, pickMotor, signWires, test, verdict } from '../app'
-import { measure, typeLabel } from './visit'
+import { countTaps, measure, tapsSaid, typeLabel } from './visit'
 
 test.use({ demo: true })
 
 test('it is refused while its value is not the new tag’s, and told as kept once it is', async ({ app }) => {
+  await countTaps(app)
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('stage-fault').click()
@@ -49,6 +50,7 @@ test('it is refused while its value is not the new tag’s, and told as kept onc
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toContainText('Proven')
   await app.getByTestId('prove').click()
+  await tapsSaid(app, 'seized shaft, a good can kept', 60)
   await expect(app.getByTestId('hookup-card')).toContainText('The old can stays for HERM and FAN')
   await app.getByTestId('to-report').click()
   await expect(app.getByTestId('report-done')).toContainText('The old capacitor stays for compressor and fan')

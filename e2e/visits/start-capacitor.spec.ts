@@ -1,9 +1,11 @@
 // A compressor’s start capacitor with its resistor. The trap of its kind: a part of lower volts, and a resistor that is left behind on the old one.
 import { enterNumber, expect, test, toBoard } from '../app'
+import { countTaps, tapsSaid } from './visit'
 
 test.use({ demo: true })
 
 test('its range and volts must fit, and its resistor is told by step, card and report', async ({ app }) => {
+  await countTaps(app)
   await toBoard(app)
   await app.getByTestId('stage-capacitor').click()
   await app.getByTestId('start-capacitor').getByRole('radio', { name: 'by its range' }).click()
@@ -29,6 +31,7 @@ test('its range and volts must fit, and its resistor is told by step, card and r
   await expect(step).toContainText('the old one’s resistor moved across its posts')
   await app.getByTestId('capacitor-next').click()
   await app.getByTestId('prove').click()
+  await tapsSaid(app, 'start capacitor and its resistor', 32)
   await expect(app.getByTestId('hookup-card')).toContainText(
     /Compressor’s start: ?Start 135-162, 135–162 ?µF/,
   )

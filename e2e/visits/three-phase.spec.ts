@@ -9,7 +9,13 @@ test('three leads onto three lines, direction by exchanging two of them', async 
   await app.getByTestId('unit-kind').getByRole('radio', { name: 'three phases', exact: true }).click()
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('stage-plates').click()
+  // A plate that contradicts the kind of unit is said beside it.
+  await typeLabel(app, 'unit', '460V 1PH 60HZ')
+  await expect(app.getByTestId('plate-unit-problem')).toContainText(
+    'The unit’s plate says one phase, and this kind of unit is on three',
+  )
   await typeLabel(app, 'unit', '460V 3PH 60HZ')
+  await expect(app.getByTestId('plate-unit-problem')).toHaveCount(0)
   await typeLabel(app, 'motor', '1/2 HP 1140 RPM 460V 1.0 A 60HZ 3PH CWSE')
   await app.getByTestId('stage-wires').click()
   const taps = new Taps(app, 'three phases, like for like')

@@ -69,3 +69,31 @@ export async function tape(page: Page, figure: string, whole: string, parts: num
   await page.getByTestId(`eighth-${parts}`).click()
   await page.getByTestId('length-set').click()
 }
+
+/** Counts every press on the page from now on, but those on a pad's keys: what is entered is no tap. */
+export async function countTaps(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const counted = window as unknown as { taps?: number }
+    const begun = counted.taps !== undefined
+    counted.taps = 0
+    if (begun) return
+    document.addEventListener(
+      'click',
+      ({ target }) => {
+        const onPad = (target as Element | null)?.closest(
+          '[data-testid="number-pad"], [data-testid="length-pad"]',
+        )
+        if (!onPad) counted.taps = (counted.taps ?? 0) + 1
+      },
+      true,
+    )
+  })
+}
+
+/** The presses so far, printed for whoever reads the run; more than `most` is a visit that got longer. */
+export async function tapsSaid(page: Page, visit: string, most: number, way = 'from home to the proof') {
+  const count = await page.evaluate(() => (window as unknown as { taps: number }).taps)
+  console.log(`${visit}: ${count} taps ${way}`)
+  expect(count).toBeGreaterThan(4)
+  expect(count).toBeLessThanOrEqual(most)
+}

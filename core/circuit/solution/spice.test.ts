@@ -60,6 +60,21 @@ const cases: Case[] = [
       slip,
     })),
   ),
+  // A fan on three lines, and with one of them lost: two sources then drive through two windings in a row.
+  ...(
+    [
+      ['as advised', {}],
+      ['one line lost', { red: { kind: 'insulated' as const } }],
+      ['two leads exchanged', { black: onPost('T2'), red: onPost('T1') }],
+    ] as const
+  ).flatMap(([name, moves]): Case[] =>
+    (['off', 'cooling'] as const).map((mode) => ({
+      name: `three phases, ${name}, ${mode}`,
+      input: circuitInput('packaged-three-phase', 'brant-50t', moves),
+      mode,
+      slip: 1,
+    })),
+  ),
   {
     name: 'two horsepower taps together',
     input: circuitInput(

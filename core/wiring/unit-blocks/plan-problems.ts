@@ -3,7 +3,8 @@ import * as v from 'valibot'
 import { problemsOf, type Problem } from '../../quantity/problem'
 import type { UnitType } from '../unit-type'
 import { unitTypeProblems } from '../unit-type-problems'
-import { buildUnit, hasThreePhaseFan } from './build'
+import { buildUnit } from './build'
+import { hasThreePhaseFan } from './growing'
 import { blocksOf, UnitPlanSchema, type Block, type BlockKind, type UnitPlan } from './plan'
 
 /** Blocks that an outdoor fan, or a blower, can have; each once but relays. */

@@ -1,10 +1,12 @@
 // The first thing every stage needs: which unit it is. Shown by any stage that is entered without one.
 import type { JobId } from '@oak/core/job/job-id'
+import { useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { JobFrame } from '../frame/JobFrame'
 import { editJob, useVan } from '../../platform/state/app'
 import { PrimaryButton } from '../../ui/PrimaryButton'
+import { Problem } from '../../ui/Problem'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { proposedName } from './family-names'
@@ -15,11 +17,14 @@ import { UnitChooser, useUnitChoice } from './UnitChooser'
 export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const choice = useUnitChoice()
   const { document: van } = useVan()
+  const [wrong, setWrong] = useState<string | null>(null)
   const choose = () =>
-    editJob(id, [
-      ...(job.title ? [] : [{ path: ['title'], value: proposedName(choice.unit.family, Date.now()) }]),
-      ...chooseUnitEdits(job, choice.unit, van.settings),
-    ])
+    setWrong(
+      editJob(id, [
+        ...(job.title ? [] : [{ path: ['title'], value: proposedName(choice.unit.family, Date.now()) }]),
+        ...chooseUnitEdits(job, choice.unit, van.settings),
+      ]),
+    )
   return (
     <JobFrame
       id={id}
@@ -33,6 +38,7 @@ export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobD
           </UnitChooser>
         </View>
       }
+      strip={wrong ? <Problem text={wrong} testID="choose-unit-problem" /> : undefined}
       action={<PrimaryButton text="This is the unit" onPress={choose} testID="choose-unit" />}
     />
   )

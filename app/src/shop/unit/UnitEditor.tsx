@@ -23,7 +23,7 @@ import { TextField } from '../../ui/TextField'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { VerdictLine } from '../../ui/VerdictLine'
-import { isWide } from '../../ui/wide'
+import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { BlockCard } from './BlockCard'
 import { unitFileText } from '../../parts/unit/unit-file'
@@ -53,7 +53,10 @@ export interface UnitEditorProps {
 export function UnitEditor({ job, unit }: UnitEditorProps) {
   const palette = usePalette()
   const router = useRouter()
-  const wide = isWide(useWindowDimensions().width)
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
+  // There the foot would leave too little to scroll: it stands at the end of the page.
+  const low = isLow(height)
   const { document: van } = useVan()
   const held = unit ? van.units[unit] : undefined
   const { plan, change, forget } = usePlanDraft(held?.plan ?? null, START_PLAN)
@@ -69,8 +72,22 @@ export function UnitEditor({ job, unit }: UnitEditorProps) {
     forget()
     leave()
   }
+  const drop = () => {
+    const refused = editVan([{ path: ['units', id], value: null }])
+    if (refused) setWrong(refused)
+    else leave()
+  }
   const picture = plan.blocks.length > 0 ? <Picture built={built} /> : null
   const blocks = <Blocks plan={plan} problems={problems} change={change} />
+  const foot = (
+    <Foot
+      plan={plan}
+      problem={wrong ?? problems[0]?.message ?? null}
+      job={job}
+      isSound={problems.length === 0}
+      keep={keep}
+    />
+  )
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
       <TopBar back={{ label: 'Back', testID: 'unit-back', onPress: leave }}>
@@ -85,25 +102,8 @@ export function UnitEditor({ job, unit }: UnitEditorProps) {
           <Basics plan={plan} problems={problems} change={change} />
           {wide ? null : picture}
           {blocks}
-          <QuietButton
-            text="Save it as a file"
-            icon="save"
-            disabled={problems.length > 0}
-            onPress={() => saveTextFile(`${id}.unit-type.json`, 'application/json', unitFileText(built))}
-            testID="save-unit"
-          />
-          {held ? (
-            <QuietButton
-              text="Take it off the shop’s list"
-              icon="trash"
-              onPress={() => {
-                const refused = editVan([{ path: ['units', id], value: null }])
-                if (refused) setWrong(refused)
-                else leave()
-              }}
-              testID="drop-unit"
-            />
-          ) : null}
+          <UnitTools built={built} isSound={problems.length === 0} onDrop={held ? drop : undefined} />
+          {low ? foot : null}
         </ScrollView>
         {wide ? (
           <View style={{ width: 460, borderLeftWidth: 1.5, borderColor: palette.line }}>
@@ -111,16 +111,54 @@ export function UnitEditor({ job, unit }: UnitEditorProps) {
           </View>
         ) : null}
       </View>
-      <View style={{ borderTopWidth: 1.5, borderColor: palette.line, padding: 10, gap: 8 }}>
-        <Strip plan={plan} problem={wrong ?? problems[0]?.message ?? null} />
-        <PrimaryButton
-          text={job ? 'This is the unit' : 'Keep this unit'}
-          icon="check"
-          disabled={problems.length > 0}
-          onPress={keep}
-          testID="keep-unit"
-        />
-      </View>
+      {low ? null : foot}
+    </View>
+  )
+}
+
+interface FootProps extends Pick<UnitEditorProps, 'job'> {
+  readonly plan: UnitPlan
+  readonly problem: string | null
+  readonly isSound: boolean
+  readonly keep: () => void
+}
+
+function Foot({ plan, problem, job, isSound, keep }: FootProps) {
+  const palette = usePalette()
+  return (
+    <View style={{ borderTopWidth: 1.5, borderColor: palette.line, padding: 10, gap: 8 }}>
+      <Strip plan={plan} problem={problem} />
+      <PrimaryButton
+        text={job ? 'This is the unit' : 'Keep this unit'}
+        icon="check"
+        disabled={!isSound}
+        onPress={keep}
+        testID="keep-unit"
+      />
+    </View>
+  )
+}
+
+interface UnitToolsProps {
+  readonly built: UnitType
+  readonly isSound: boolean
+  /** Left out: it is not on the shop's list. */
+  readonly onDrop: (() => void) | undefined
+}
+
+function UnitTools({ built, isSound, onDrop }: UnitToolsProps) {
+  return (
+    <View style={{ gap: 8 }}>
+      <QuietButton
+        text="Save it as a file"
+        icon="save"
+        disabled={!isSound}
+        onPress={() => saveTextFile(`${built.id}.unit-type.json`, 'application/json', unitFileText(built))}
+        testID="save-unit"
+      />
+      {onDrop ? (
+        <QuietButton text="Take it off the shop’s list" icon="trash" onPress={onDrop} testID="drop-unit" />
+      ) : null}
     </View>
   )
 }
