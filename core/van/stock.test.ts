@@ -124,6 +124,11 @@ describe('a list that is wrong changes nothing, and says where', () => {
       ],
     ],
     [
+      'a capacitor without its µF',
+      [['capacitor', 'No values', '1', '', '', '', '', '440', '']],
+      ['row 2, microfarads: A capacitor’s µF are missing, such as 45/5.'],
+    ],
+    [
       'a strange kind',
       [['engine', 'V8', '1', '', '', '', '', '', '']],
       ['row 2, kind: “engine” is none of: motor, capacitor, blade, part.'],

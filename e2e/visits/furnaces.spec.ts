@@ -1,7 +1,15 @@
 // Gas and electric furnaces. The traps of their kinds: an output that nothing answers when speeds become fewer; taps that are not kept; a relay’s
 // closed rest taken for its open one.
-import { expect, pickMotor, test, verdict } from '../app'
+import type { Page } from '@playwright/test'
+import { expect, move, pickMotor, test, verdict } from '../app'
 import { Taps, typeLabel } from './visit'
+
+/** The one lead on the board that says so. */
+async function leadOf(page: Page, words: string | RegExp): Promise<string> {
+  const lead = page.getByTestId(/^lead-/).filter({ hasText: words })
+  await expect(lead).toHaveCount(1)
+  return ((await lead.getAttribute('data-testid')) ?? '').replace('lead-', '')
+}
 
 test('gas furnace, four speeds to three, cooling on the odd output: every call keeps a speed', async ({
   app,
@@ -52,6 +60,14 @@ test('gas furnace, like for like: each output keeps the speed it had', async ({ 
   await taps.on('capacitor-next')
   await expect(verdict(app)).toContainText('Proven')
   // The trap: line lead and tap exchanged run as well, and are said before power.
+  const tap = await leadOf(app, 'speed tap')
+  const line = await leadOf(app, 'line lead')
+  await move(app, tap, 'N')
+  await move(app, line, 'FAN')
+  await expect(verdict(app)).toContainText('are exchanged: with one speed the blower runs as well')
+  await app.getByTestId('undo').click()
+  await app.getByTestId('undo').click()
+  await expect(verdict(app)).toContainText(/^Proven in [^.]*\.$/)
   await taps.on('prove')
   await expect(app.getByTestId('hookup-card')).toContainText('The same motor, new')
   taps.said(14)
@@ -80,6 +96,14 @@ test('electric furnace, relay and sequencer: one tap an output, and the relay’
   await expect(app.getByTestId('capacitor-next')).toBeEnabled()
   await taps.on('capacitor-next')
   await expect(verdict(app)).toContainText(/Proven in off, heating, cooling and fan only/)
+  // The trap: the relay’s two rests exchanged give cooling the slow tap, and heating the fast one.
+  const fast = await leadOf(app, /speed tap.*open rest/)
+  const slow = await leadOf(app, /speed tap.*closed rest/)
+  await move(app, fast, 'R-NC')
+  await move(app, slow, 'R-NO')
+  await expect(verdict(app)).toContainText('In cooling the blower runs at low')
+  await app.getByTestId('undo').click()
+  await app.getByTestId('undo').click()
   await taps.on('prove')
   await expect(app.getByTestId('hookup-card')).toContainText('open rest on the fan relay')
   taps.said(17)

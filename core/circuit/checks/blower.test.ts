@@ -1,5 +1,6 @@
 // What belongs to a blower alone, by hand: outputs without a lead are asked about, speeds that stand the wrong way round are watched, and
 // its two capacitor leads touch nothing but their capacitor, whichever of them the winding's end is.
+import { at230 } from '../testing/wirings'
 import { BLOWER_CAN } from '../../testing/circuits'
 import { hookupWith, onPost, requestFor } from '../../testing/fixtures'
 import type { Placement } from '../../wiring/placement'
@@ -175,5 +176,34 @@ describe('evidence', () => {
     expect(hookupWith({ ...request, wires }, {}).proof.sentence).toBe(
       'Cannot tell yet: the wire on the chassis ground is not traced.',
     )
+  })
+})
+
+describe('one speed: line lead and tap exchanged', () => {
+  // The same winding fed from its other end (derived): it runs as it should, whether the other line is a neutral or a second line.
+  it.each([
+    ['gas-furnace-one-speed', 'N', 'FAN'],
+    ['air-handler-relay', 'L2', 'R-NO'],
+  ])('%s: a watch that says what to exchange', (unit, neutral, output) => {
+    const base = requestFor(unit, 'alder-33b', { can: BLOWER_CAN })
+    const sheet = base.unit.volts > 200 ? at230(base.sheet) : base.sheet
+    const request = { ...base, sheet }
+    const placed = hookupWith(request, {}, { mends: false }).placements
+    const tap = placed.find(({ goes }) => goes.kind === 'post' && goes.post === output)!.lead
+    const line = placed.find(({ goes }) => goes.kind === 'post' && goes.post === neutral)!.lead
+    const { proof } = hookupWith(
+      request,
+      { [tap]: onPost(neutral), [line]: onPost(output) },
+      { mends: false },
+    )
+    expect(proof.verdict).toBe('watch')
+    expect(proof.hazards.map((h) => h.code)).toEqual(['line-and-tap-exchanged'])
+    expect(proof.hazards[0]?.message).toContain('are exchanged: with one speed the blower runs as well')
+  })
+  it('a tap that is nowhere is still no feed', () => {
+    const base = requestFor('gas-furnace-one-speed', 'alder-33b', { can: BLOWER_CAN })
+    const tap = base.sheet.settings.speed[0]?.tap ?? ''
+    const { proof } = hookupWith(base, { [tap]: { kind: 'insulated' } }, { mends: false })
+    expect(proof.verdict).toBe('stop')
   })
 })

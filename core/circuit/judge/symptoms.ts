@@ -132,9 +132,15 @@ const unfedSymptoms = (mode: ModeSolution, ratedAmps: number): Hazard[] =>
     ? [stopIn(mode, 'does-not-start', `In ${mode.name} the motor has no voltage: it will not run.`)]
     : []
 
-/** A motor with taps is fed through one of them. */
-const isFed = ({ taps, unit }: SymptomInput, mode: ModeSolution): boolean =>
-  taps.length === 0 || taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > LIVE_SHARE * unit.volts)
+/** A motor with taps is fed through one of them; also where that tap is on the neutral, and its line lead on what is switched. */
+function isFed({ taps, unit }: SymptomInput, mode: ModeSolution): boolean {
+  const least = LIVE_SHARE * unit.volts
+  return (
+    taps.length === 0 ||
+    taps.some((tap) => (mode.leads[tap]?.volts ?? 0) > least) ||
+    (mode.motor.volts ?? 0) > least
+  )
+}
 
 function whyStanding(mode: ModeSolution, { rated }: Limits): string {
   const ampsOf = (id: string) => mode.motor.windings.find((w) => w.id === id)?.amps ?? 0

@@ -78,6 +78,13 @@ it.each<[readonly string[], unknown, string]>([
     `The direction: ${rotationText({ direction: 'CW', seenFrom: 'lead-end' })}`,
   ],
   [['plug'], 'CCW', 'The plug: set CCW'],
+  [['motorStays'], true, 'Whether the old motor stays: it stays'],
+  [['motorStays'], false, 'Whether the old motor stays: it goes'],
+  [
+    ['startCan'],
+    { id: 'x', name: 'Start 135', low: 135, high: 162, volts: 250, bleed: 'built-in' },
+    'The compressor’s new start capacitor: Start 135, 135–162 µF, 250 V, its resistor built in',
+  ],
   [['speed'], 'high', 'The speed: high'],
   [['motorVolts'], '230', 'The motor’s volts: joined for 230 V'],
   [['frameGrounded'], true, 'How the frame is grounded: grounded otherwise'],

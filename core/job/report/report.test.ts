@@ -95,6 +95,10 @@ describe('a report', () => {
     expect(done).toEqual(['A new fan motor is planned: Rowan 25R.'])
     expect(gaps).toContain('The hookup is not proven as it stands.')
   })
+  it('nothing of making safe on record is said', () =>
+    expect(linesOf({ unit: 'cooling-1-pole-shared-capacitor' }, 'technical').gaps).toContain(
+      'Making safe is not on record.',
+    ))
   it('says made safe only when it was, whole', () => {
     const part = {
       unit: 'cooling-1-pole-shared-capacitor',
