@@ -47,7 +47,7 @@ describe('restock', () => {
     stock: [part('dual', [45, 5])],
     catalogue: [
       part('d40', [40, 5], 2300),
-      part('six', [25, 20, 10, 5, 5, 2.5], 5800),
+      part('six', [30, 15, 10, 5, 4, 3.5, 2.5], 5800),
       part('s10', [10], 1100),
     ],
     calls,

@@ -15,7 +15,7 @@ const part = (id: string, values: number[], more: Partial<StockPart> = {}): Stoc
   partOf(id, values, { cents: 1000 * values.length, ...more })
 const VAN = [
   part('dual', [45, 5]),
-  part('six', [25, 20, 10, 5, 5, 2.5]),
+  part('six', [30, 15, 10, 5, 4, 3.5, 2.5]),
   part('s5', [5], { quantity: 2 }),
   part('s7', [7.5]),
   part('s40', [40]),
@@ -158,7 +158,7 @@ describe('from the van', () => {
   it('a section killed re-plans with what is left', () => {
     const six = (deadIndex: number) =>
       part('six', [], {
-        sections: [25, 20, 10, 5, 5, 2.5].map((microfarads, i) => ({
+        sections: [30, 15, 10, 5, 4, 3.5, 2.5].map((microfarads, i) => ({
           id: `${i}`,
           microfarads,
           measured: null,

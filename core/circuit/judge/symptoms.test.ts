@@ -250,7 +250,8 @@ describe('a blower’s tap', () => {
   const whole = hookupWith(blower, {})
   const running = whole.proof.modes.map((m) => m.solution).find((m) => m.fanRuns)!
   const taps = blower.sheet.leads.filter((l) => l.role === 'speed').map((l) => l.id)
-  const at = (volts: number) =>
+  /** A tap that stands so high above earth, and what stands across the winding. */
+  const at = (volts: number, across = running.motor.volts) =>
     findSymptoms({
       ...INPUT,
       unit: blower.unit,
@@ -261,6 +262,7 @@ describe('a blower’s tap', () => {
       modes: [
         {
           ...running,
+          motor: { ...running.motor, volts: across },
           leads: Object.fromEntries(
             Object.entries(running.leads).map(([id, lead]) => [
               id,
@@ -272,8 +274,10 @@ describe('a blower’s tap', () => {
     }).map((h) => h.message)
   it('is fed when it stands above a fifth of the unit’s volts', () => {
     expect(at(0.21 * blower.unit.volts)).toEqual([])
-    expect(at(0.19 * blower.unit.volts)).toEqual([
+    expect(at(0.19 * blower.unit.volts, 0.19 * blower.unit.volts)).toEqual([
       `In ${running.name} the unit calls for the blower, and no speed tap is live.`,
     ])
+    // On the neutral, with the line lead on what is switched: the winding has its volts all the same.
+    expect(at(0)).toEqual([])
   })
 })
