@@ -163,20 +163,6 @@ const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [
     'fail',
   ],
   [
-    '277 on 277, by the plate',
-    old({ volts: [{ low: 277, high: 277 }] }, { unitVolts: null }),
-    rated(277, 277),
-    'voltage',
-    'pass',
-  ],
-  [
-    '460 on 277, by the plate',
-    old({ volts: [{ low: 277, high: 277 }] }, { unitVolts: null }),
-    rated(460, 460),
-    'voltage',
-    'fail',
-  ],
-  [
     '115/230 on the plate',
     old(
       {

@@ -1,0 +1,39 @@
+// Voltage classes where only the old plate speaks: 277 is a class of its own, neither 208-230 nor 460.
+import { EMPTY_MOTOR_PLATE } from '../nameplate'
+import { leadSheetById } from '../lead-sheets'
+import type { OldMotor } from './criterion'
+import { BLANK } from './mechanical'
+import { voltageRow } from './supply-rows'
+
+const OLD: OldMotor = {
+  fan: 'outdoor',
+  plate: EMPTY_MOTOR_PLATE,
+  mechanical: BLANK,
+  unitVolts: null,
+  hertz: 60,
+  supplyConflict: null,
+  needsThroughShaft: false,
+  speedsInUse: 1,
+  steepBlades: null,
+  wantedFromLeadEnd: null,
+  estimate: { horsepower: null, rpm: null },
+}
+const verdict = (old: number, rated: number) => {
+  const sheet = leadSheetById('rowan-25r')!
+  const candidate = { ...sheet, nameplate: { ...sheet.nameplate, volts: { low: rated, high: rated } } }
+  return voltageRow({ ...OLD, plate: { ...EMPTY_MOTOR_PLATE, volts: [{ low: old, high: old }] } }, candidate)
+    .verdict
+}
+
+it.each([
+  [277, 277, 'pass'],
+  [277, 265, 'pass'],
+  [277, 460, 'fail'],
+  [277, 230, 'fail'],
+  [230, 208, 'pass'],
+  [120, 115, 'pass'],
+  [460, 480, 'pass'],
+  [460, 277, 'fail'],
+] as const)('an old plate of %s V and a motor for %s V: %s', (old, rated, wanted) =>
+  expect(verdict(old, rated)).toBe(wanted),
+)
