@@ -2,7 +2,8 @@
 import data from './items.json'
 import type { LeadSheet, Mechanical } from '../motor/lead-sheet'
 import { SAME_FRAME } from '../motor/match/mechanical'
-import type { PostKind, UnitType } from '../wiring/unit-type'
+import { hasCapacitor } from '../wiring/hookup-posts'
+import type { UnitType } from '../wiring/unit-type'
 
 export const CARRY_GROUPS = ['safety', 'part', 'tool'] as const
 /** The heading an item stands under. */
@@ -77,10 +78,7 @@ function conditionsOf(input: CarryInput): ReadonlySet<string> {
   const holds = new Set(['always', unit.traits.fan, ...canConditions(input)])
   const when = (condition: string, is: boolean) => void (is && holds.add(condition))
   when('no-motor', motor === null)
-  when(
-    'capacitor-there',
-    observations['capacitor-fitted'] !== 'none' && unit.posts.some(({ kind }) => CAN_POSTS.includes(kind)),
-  )
+  when('capacitor-there', observations['capacitor-fitted'] !== 'none' && hasCapacitor(unit))
   when('jumpers', (counts?.jumpers ?? 0) > 0)
   when('insulated', counts === null ? motor !== null : counts.insulated > 0)
   when('splice', motor?.settings.speed.some((s) => s.join.length > 0) ?? false)
@@ -91,8 +89,6 @@ function conditionsOf(input: CarryInput): ReadonlySet<string> {
   if (!motorStays) newMotorConditions(input).forEach((condition) => holds.add(condition))
   return holds
 }
-
-const CAN_POSTS: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor', 'kept-cap']
 
 const canConditions = ({ can, motorStays = false }: CarryInput): string[] =>
   can === null ? [] : ['can', motorStays ? 'can-for-old' : 'can-for-new']

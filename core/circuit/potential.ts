@@ -1,17 +1,13 @@
 // What stands on each point in one mode: which line, earth, 24 V, something through a winding, or nothing.
 import { Conductors } from '../wiring/conductors'
-import { linesOf, type ModeId, type UnitType } from '../wiring/unit-type'
+import { LINES, linesOf, type Line, type ModeId, type UnitType } from '../wiring/unit-type'
 import type { Network, Point } from './network'
 
-/** The lines of a supply, in the order of a unit's `linesOf`. */
-export const LINES = ['line1', 'line2', 'line3'] as const
-
 /** What a point may be joined to. */
-export type Source = (typeof LINES)[number] | 'earth' | 'low-voltage'
+export type Source = Line | 'earth' | 'low-voltage'
 
 /** A line of the supply: anything else that is live is live through it. */
-export const isLine = (source: Source): source is (typeof LINES)[number] =>
-  LINES.some((line) => line === source)
+export const isLine = (source: Source): source is Line => LINES.some((line) => line === source)
 /** `through`: not joined by copper to a line, yet live through a winding or a capacitor. `fault`: joined to more than one source. */
 export type Potential = Source | 'through' | 'dead' | 'fault'
 

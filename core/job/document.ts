@@ -26,7 +26,6 @@ export interface JobDocument {
   readonly site: string
   readonly notes: string
   readonly removed: boolean
-  /** Unit type's id. */
   /** By its id, or whole where it fits none that ships. */
   readonly unit: UnitRef | null
   /** Volts of this unit's supply where they were chosen between plate, meter and type, V. */
@@ -137,9 +136,9 @@ export interface JobDocument {
     readonly cents: number
     readonly signature: string | null
   } | null
-  /** The range of the start capacitor that is asked for, and its volts; null: none is fitted. */
-  /** The one of the van that was chosen, with its resistor. */
+  /** The start capacitor of the van that was chosen, with its resistor. */
   readonly startCan: StartCan | null
+  /** The range of the start capacitor that is asked for, µF, and its volts; null: none is fitted. */
   readonly startWanted: { readonly low: number; readonly high: number; readonly volts: number } | null
 }
 

@@ -1,5 +1,5 @@
 import { idSchema } from '../quantity/id'
-import type { PostId } from '../wiring/unit-type'
+import { LINES, type PostId } from '../wiring/unit-type'
 import * as v from 'valibot'
 import { makeSafe as work } from '../safety/make-safe'
 import { NO_SUPPLY_FACTS, supplyOf, SupplyFactsSchema } from '../supply/supply'
@@ -24,7 +24,7 @@ export const makeSafe = operation({
       v.object({
         post: idSchema<PostId>(v.string()),
         name: v.string(),
-        line: v.picklist(['line1', 'line2', 'line3']),
+        line: v.picklist(LINES),
         motorWire: v.boolean(),
       }),
     ),

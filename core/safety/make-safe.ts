@@ -3,15 +3,22 @@ import { first } from '../quantity/at'
 import { figure } from '../quantity/display'
 import { NO_SUPPLY_FACTS, supplyOf, VOLTAGE_TOLERANCE, type SupplyAnswer } from '../supply/supply'
 import { recordedCopper } from '../wiring/capacitor-sides'
-import { linesOf, postName, type PostId, type PostKind, type UnitType } from '../wiring/unit-type'
+import { hasCapacitor } from '../wiring/hookup-posts'
+import {
+  LINES,
+  linesOf,
+  postName,
+  type Line,
+  type PostId,
+  type PostKind,
+  type UnitType,
+} from '../wiring/unit-type'
 import { goesToMotor, type NamedWire } from '../wiring/wire'
 
 /** At or below this a pair of posts is taken as dead, volts. Common practice, no source. */
 export const PROVEN_DEAD_VOLTS = 2
 
-/** The lines in the order of a unit's `linesOf`. */
-const LINE_NAMES = ['line1', 'line2', 'line3'] as const
-const LINE_WORDS: Readonly<Record<(typeof LINE_NAMES)[number], string>> = {
+const LINE_WORDS: Readonly<Record<Line, string>> = {
   line1: 'line 1',
   line2: 'line 2',
   line3: 'line 3',
@@ -21,7 +28,7 @@ const LINE_WORDS: Readonly<Record<(typeof LINE_NAMES)[number], string>> = {
 export interface LivePost {
   readonly post: PostId
   readonly name: string
-  readonly line: (typeof LINE_NAMES)[number]
+  readonly line: Line
   /** A wire of the fan motor is on it, so the stopped motor is at line potential. */
   readonly motorWire: boolean
 }
@@ -61,7 +68,7 @@ export function makeSafe(
       : unit.typicalWires.map((wire): NamedWire => ({ ...wire, segments: [], traced: false, stated: [] }))
   const copper = recordedCopper(unit, wires, 'off')
   const lines = linesOf(unit)
-  const lineOf = (post: PostId) => LINE_NAMES[lines.findIndex((line) => copper.joined(post, line))] ?? null
+  const lineOf = (post: PostId) => LINES[lines.findIndex((line) => copper.joined(post, line))] ?? null
   const liveWithOff = unit.posts.flatMap(({ id, kind }): LivePost[] => {
     const line = kind === 'supply' ? null : lineOf(id)
     return line
@@ -88,7 +95,7 @@ export function makeSafe(
     sentence: sentenceOf(unit, liveWithOff),
     meter: meterWords(supply),
     prove,
-    hasCapacitor: unit.posts.some(({ kind }) => CHARGED.includes(kind)),
+    hasCapacitor: hasCapacitor(unit),
   }
 }
 
@@ -99,8 +106,6 @@ function meterWords({ supply, words, conflicts, choices }: SupplyAnswer): string
     conflicts.length > 0 ? `Its supply is not settled: up to ${figure(most)} V` : `Its supply is ${words}`
   return `${what}. Set the meter to AC volts above ${figure(most * (1 + VOLTAGE_TOLERANCE), 0)} V, and try it on a line that is live before and after.`
 }
-
-const CHARGED: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor', 'kept-cap']
 
 type Pair = Pick<ProveStep, 'between' | 'what'>
 

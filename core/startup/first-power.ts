@@ -4,10 +4,9 @@ import type { LeadSheet } from '../motor/lead-sheet'
 import { figure, listed } from '../quantity/display'
 import type { LeadId } from '../motor/lead-id'
 import type { LeadRole } from '../motor/role'
-import { LINES } from '../circuit/potential'
 import { hookupPosts, type HookupPost } from '../wiring/hookup-posts'
 import type { Placement } from '../wiring/placement'
-import type { PostId, UnitType } from '../wiring/unit-type'
+import { LINES, type PostId, type UnitType } from '../wiring/unit-type'
 
 /** What was seen: `trips` a breaker or fuse goes, `cuts-out` it runs and then stops by itself. */
 export const FIRST_POWER = ['right', 'backwards', 'hums', 'nothing', 'trips', 'cuts-out', 'noise'] as const

@@ -14,6 +14,9 @@ export interface HookupPost {
 }
 
 const OLD_CAN_KINDS: readonly PostKind[] = ['cap-c', 'cap-fan', 'cap-compressor']
+/** The unit has a capacitor, one that is replaced or one that stays: it holds a charge. */
+export const hasCapacitor = (unit: UnitType): boolean =>
+  unit.posts.some(({ kind }) => kind === 'kept-cap' || OLD_CAN_KINDS.includes(kind))
 export const NEW_CAN_PART = 'new-can'
 
 /** The posts that leads can go to: the unit's, less those that leave with the old capacitor, and the new can's. */

@@ -213,6 +213,11 @@ export const idOfUnit = (ref: UnitRef): string => (typeof ref === 'string' ? ref
 /** Is it the same unit type? */
 export const sameUnitType = (a: UnitRef, b: UnitRef): boolean => idOfUnit(a) === idOfUnit(b)
 
+/** The lines of a supply, in the order of a unit's `linesOf`. */
+export const LINES = ['line1', 'line2', 'line3'] as const
+/** One of them. */
+export type Line = (typeof LINES)[number]
+
 /** The posts of its lines, in order: two, or three. */
 export const linesOf = ({ supply }: Pick<UnitType, 'supply'>): PostId[] => [
   supply.line1,

@@ -2,7 +2,7 @@
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import type { LivePost } from '@oak/core/safety/make-safe'
-import { linesOf, postName, type UnitType } from '@oak/core/wiring/unit-type'
+import { LINES, linesOf, postName, type UnitType } from '@oak/core/wiring/unit-type'
 import { Words } from '../../ui/Words'
 import { layoutPosts } from '../../parts/posts/post-layout'
 import { partsOf } from '../../parts/posts/parts'
@@ -10,7 +10,6 @@ import { LINE_FACES } from '../../parts/posts/line-faces'
 import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
 
 const WIDTH = 300
-const LINE_IDS = ['line1', 'line2', 'line3'] as const
 
 export function LivePicture({ unit, live }: { readonly unit: UnitType; readonly live: readonly LivePost[] }) {
   const faces = useMemo(() => facesOf(unit, live), [unit, live])
@@ -45,7 +44,7 @@ export function LivePicture({ unit, live }: { readonly unit: UnitType; readonly 
 
 function facesOf(unit: UnitType, live: readonly LivePost[]): Map<string, PostFace> {
   const lineOf = (id: string) =>
-    LINE_IDS[linesOf(unit).findIndex((post) => post === id)] ?? live.find((p) => p.post === id)?.line
+    LINES[linesOf(unit).findIndex((post) => post === id)] ?? live.find((p) => p.post === id)?.line
   return new Map(
     unit.posts.map((post): [string, PostFace] => {
       const line = lineOf(post.id)
