@@ -66,13 +66,19 @@ test('saved as a file and read again; a file that shorts is refused and nothing 
   await app.getByTestId('start').click()
   await app.getByTestId('make-unit').click()
   await app.getByTestId('unit-name-field').fill('Kiosk blower')
+  await expect(app.getByTestId('unit-shaft')).toHaveCount(0)
   await app.getByTestId('unit-fan').getByRole('radio', { name: 'blower' }).click()
+  await app.getByTestId('unit-shaft').getByRole('radio', { name: 'both shaft ends' }).click()
   await app.getByTestId('add-board').click()
   await app.getByTestId('add-fan-can').click()
   const saved = app.waitForEvent('download')
   await app.getByTestId('save-unit').click()
   const path = await (await saved).path()
-  const unit = JSON.parse(readFileSync(path, 'utf8')) as { supply: { line1: string; line2: string } }
+  const unit = JSON.parse(readFileSync(path, 'utf8')) as {
+    supply: { line1: string; line2: string }
+    traits: { throughShaft: boolean }
+  }
+  expect(unit.traits.throughShaft).toBe(true)
   await app.getByTestId('unit-back').click()
   const read = async (value: unknown) => {
     const chooser = app.waitForEvent('filechooser')

@@ -200,6 +200,18 @@ function Basics({ plan, problems, change }: PlanProps) {
           { value: 'blower', text: 'blower' },
         ]}
       />
+      {plan.fan === 'blower' ? (
+        <Choice
+          label="What its motor turns"
+          testID="unit-shaft"
+          value={plan.throughShaft ? 'both' : 'one'}
+          onChange={(ends) => change({ ...plan, throughShaft: ends === 'both' })}
+          options={[
+            { value: 'one', text: 'one wheel' },
+            { value: 'both', text: 'both shaft ends' },
+          ]}
+        />
+      ) : null}
       <ManyChoice
         label="What comes in"
         testID="unit-supply"

@@ -76,6 +76,14 @@ it('another kind of fan keeps what goes with it', () => {
   })
 })
 
+it('two shaft ends are asked of a blower only, and go with it', () => {
+  const both = { ...plan('blower', '120', 'thermostat', 'fan-can'), throughShaft: true }
+  expect(planProblems(both)).toEqual([])
+  expect(ownUnit(both, 'own-7').type.traits.throughShaft).toBe(true)
+  expect(withFan(both, 'blower').throughShaft).toBe(true)
+  expect(withFan(both, 'outdoor').throughShaft).toBe(false)
+})
+
 it('a part is changed or taken out in its place', () => {
   const made = plan('outdoor', '230', 'contactor', 'fan-can')
   expect(blockAt(made, 0, null).blocks).toEqual([{ kind: 'fan-can' }])

@@ -52,17 +52,14 @@ export const BLOCK_NAMES: Readonly<Record<BlockKind, string>> = {
   splice: 'Splice',
 }
 
-const FRESH: Readonly<Record<BlockKind, Block>> = {
-  contactor: { kind: 'contactor', poles: 1, modes: ['cooling'] },
+const FRESH = {
   'fan-relay': { kind: 'fan-relay', opensIn: ['defrost'] },
   board: { kind: 'board', outputs: [{ label: 'COOL', modes: ['cooling'] }], parks: 1 },
   relay: { kind: 'relay', modes: ['cooling', 'circulation'] },
   thermostat: { kind: 'thermostat', speeds: ['high', 'medium', 'low'] },
   'fan-can': { kind: 'fan-can' },
   'dual-can': { kind: 'dual-can' },
-  compressor: { kind: 'compressor', phases: 1, ownCan: false },
-  splice: { kind: 'splice', on: 'other' },
-}
+} satisfies Partial<Record<BlockKind, Block>>
 
 /** A new block as it goes with what is there already. */
 export function freshBlock(plan: UnitPlan, kind: BlockKind): Block {
@@ -108,9 +105,8 @@ export function addable(plan: UnitPlan): BlockKind[] {
 /** Another kind of fan, or another feed: what does not go with it is taken out, what does stays. */
 export function withFan(plan: UnitPlan, fan: UnitPlan['fan']): UnitPlan {
   const blocks = plan.blocks.filter((block) => BLOCKS_OF[fan].includes(block.kind))
-  return fan === 'blower' && plan.feed === 'three'
-    ? { ...plan, fan, feed: 'pair', volts: 230, blocks }
-    : { ...plan, fan, blocks }
+  const kept = { ...plan, fan, blocks, throughShaft: fan === 'blower' && plan.throughShaft }
+  return fan === 'blower' && plan.feed === 'three' ? { ...kept, feed: 'pair', volts: 230 } : kept
 }
 
 export const blockAt = (plan: UnitPlan, at: number, block: Block | null): UnitPlan => ({
