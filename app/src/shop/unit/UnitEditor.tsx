@@ -207,7 +207,7 @@ function Basics({ plan, problems, change }: PlanProps) {
           value={plan.throughShaft ? 'both' : 'one'}
           onChange={(ends) => change({ ...plan, throughShaft: ends === 'both' })}
           options={[
-            { value: 'one', text: 'one wheel' },
+            { value: 'one', text: 'one shaft end' },
             { value: 'both', text: 'both shaft ends' },
           ]}
         />
