@@ -243,7 +243,7 @@ export function hookupCircuit(
   }
 }
 
-/** Which kinds of motor are hooked up here: outdoor PSC motors on outdoor fans. What is not worked out is said, never guessed. */
+/** Which kinds of motor go on which unit: by the phases of its fan, and by outdoor fan or blower. What is not worked out is said, never guessed. */
 function refuseKind({ traits }: UnitType, { name, kind }: LeadSheet): TranslationNote[] {
   const refuse = (message: string): TranslationNote[] => [{ code: 'wrong-kind-of-motor', message }]
   if ((kind === 'three-phase') !== (traits.phases === 3))

@@ -48,11 +48,12 @@ export function checkCompressorPhases(view: ProofView): Hazard[] {
   ]
 }
 
-type Line = { readonly label: string; readonly line: string | null }
+/** What one of its posts is on. */
+type FedPost = { readonly label: string; readonly line: string | null }
 
-const hasDead = (lines: readonly Line[]): boolean => lines.some(({ line }) => line === null)
+const hasDead = (lines: readonly FedPost[]): boolean => lines.some(({ line }) => line === null)
 
-function notFed(names: readonly string[], modes: Hazard['modes'], lines: readonly Line[]): Hazard {
+function notFed(names: readonly string[], modes: Hazard['modes'], lines: readonly FedPost[]): Hazard {
   const dead = lines.filter(({ line }) => line === null).map(({ label }) => label)
   const why =
     dead.length > 0
