@@ -1,6 +1,6 @@
 // A fan on three phases, from first principles: three like ends on three lines turn, on two lines it hums; two ends live while it stands
 // drive current through it. Which way it turns no copper shows.
-import { hookupWith, onPost, sheetOf, threePhaseRequest } from '../../testing/fixtures'
+import { hookupWith, onPost, requestFor, sheetOf, threePhaseRequest } from '../../testing/fixtures'
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import type { Placement } from '../../wiring/placement'
 import { NO_SUPPLY_FACTS } from '../../supply/supply'
@@ -123,6 +123,10 @@ it('one phase and three do not stand in for each other, either way', () => {
   const three = workOutHookup(threePhaseRequest({ sheet: sheetOf('rowan-25r') }))
   expect(three.refusals.map((r) => r.message)).toContain(
     'Rowan 25R has one phase, and this unit’s fan has three: they do not stand in for each other.',
+  )
+  const one = workOutHookup(requestFor('cooling-1-pole-shared-capacitor', 'brant-50t'))
+  expect(one.refusals.map((r) => r.message)).toContain(
+    'Brant 50T is a three-phase motor: it and a single-phase one do not stand in for each other.',
   )
 })
 
