@@ -31,6 +31,18 @@ export const test = base.extend<Fixtures & { demo: boolean }>({
 })
 export { expect }
 
+/**
+ * Opens an address and waits for its own screen. A job of the server comes a moment after the page, and its stage is fetched then: only
+ * the frame of a stage names its main part, “not on this device” and “Opening…” do not.
+ */
+export async function openScreen(page: Page, address: string): Promise<void> {
+  await page.goto(address)
+  const main = page.getByRole('main')
+  await expect(main).toBeVisible()
+  if (/\/job\/[\da-f-]{36}\//.test(address)) await expect(main).toHaveAttribute('aria-label', /./)
+  await expect(page.getByText('Opening…')).toHaveCount(0)
+}
+
 /** Types a number on the pad that is open and sets it. */
 export async function enterNumber(page: Page, digits: string): Promise<void> {
   for (const digit of digits)

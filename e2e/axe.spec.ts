@@ -3,7 +3,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import type { AxeResults } from 'axe-core'
-import { expect, test } from './app'
+import { expect, openScreen, test } from './app'
 import { targetWrongs } from './targets'
 
 test.use({ demo: true })
@@ -72,9 +72,7 @@ for (const [name, path, sheets] of SCREENS)
     const look = async (what: string) => add(what, await wrongs(app))
     for (const [size, viewport] of Object.entries({ phone: PHONE, desk: DESK })) {
       await app.setViewportSize(viewport)
-      await app.goto(`${server.url}${path}`)
-      await expect(app.getByRole('main')).toBeVisible()
-      await expect(app.getByText('Opening…')).toHaveCount(0)
+      await openScreen(app, `${server.url}${path}`)
       await app.waitForTimeout(400)
       for (const colorScheme of ['light', 'dark'] as const) {
         await app.emulateMedia({ colorScheme })

@@ -1,6 +1,6 @@
 // Low, small and turned: every stage at 320 by 256 (a desk at 400 %), a phone on its side, a small phone.
 import type { Page } from '@playwright/test'
-import { expect, test } from './app'
+import { expect, openScreen, test } from './app'
 
 test.use({ demo: true })
 test.setTimeout(180_000)
@@ -66,9 +66,7 @@ for (const [width, height] of SIZES)
   }) => {
     await app.setViewportSize({ width, height })
     for (const path of PAGES) {
-      await app.goto(`${server.url}${path}`)
-      await expect(app.getByRole('main')).toBeVisible()
-      await expect(app.getByText('Opening…')).toHaveCount(0)
+      await openScreen(app, `${server.url}${path}`)
       await expect.poll(() => wrongs(app), path).toEqual([])
     }
   })

@@ -8,7 +8,7 @@ import { Words, type WordsProps } from './Words'
 /** A wait shorter than this is over before a bar is understood, ms. Our judgement. */
 const LONG_MS = 1000
 
-interface WaitsProps extends Pick<WordsProps, 'size' | 'tone' | 'live' | 'testID'> {
+interface WaitsProps extends Pick<WordsProps, 'size' | 'tone' | 'heading' | 'live' | 'testID'> {
   readonly text: string
   /** How much is done, 0 to 1; without it nobody knows. */
   readonly share?: number

@@ -12,8 +12,8 @@ export interface StageProps {
 }
 
 const OPENING = (
-  <View style={{ padding: 20 }}>
-    <Waits size="title" text="Opening…" />
+  <View style={{ padding: 20 }} role="main">
+    <Waits size="title" heading={1} text="Opening…" />
   </View>
 )
 
