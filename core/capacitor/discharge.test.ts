@@ -67,3 +67,49 @@ describe('the resistor', () => {
   it('is too large to wait for', () =>
     expect(dual({ ohms: 1_000_000, watts: 1 }).resistor.reason).toContain('158 s to 10 V'))
 })
+
+describe('the resistor, in words', () => {
+  // 2 x 370² = 273,800 V²; 523.26 V at the start.
+  it.each([
+    // 273,800 / 20,000 = 13.69 W; 0.8 s x 3.9575 = 3.17 s.
+    [{ ohms: 20_000, watts: 5 }, '14 W at the first instant, down to 10 V in 4 s.'],
+    // 273,800 / 5,000 = 54.76 W; 0.2 s x 3.9575 = 0.79 s.
+    [{ ohms: 5_000, watts: 12 }, '55 W at the first instant, down to 10 V in under a second.'],
+    [
+      { ohms: 1000, watts: 0.25 },
+      'It would take 274 W at the first instant; 0.25 W resistors stand about 1.25 W for so short a time. Take more ohms, or more watts.',
+    ],
+    [
+      { ohms: 100, watts: 1000 },
+      'It would let 5.23 A through at the first instant, which arcs at the posts. Take more ohms.',
+    ],
+    // 40 s x 3.9575.
+    [
+      { ohms: 1_000_000, watts: 1 },
+      'It would take 158 s to 10 V: too long to hold it there. Take fewer ohms; 20 kΩ, 5 W is usual.',
+    ],
+  ])('%o', (resistor, reason) => expect(dual(resistor).resistor.reason).toBe(reason))
+  it('fits up to five times its watts at the first instant, an ampere, and a minute', () => {
+    const verdict = (ohms: number, watts: number) => dual({ ohms, watts }).resistor.verdict
+    // 273,800 / 20,000 / 5 = 2.738 W.
+    expect([verdict(20_000, 2.74), verdict(20_000, 2.73)]).toEqual(['fits', 'too-small'])
+    // 523.26 V through 523.26 Ω is an ampere.
+    expect([verdict(524, 1000), verdict(523, 1000)]).toEqual(['fits', 'too-small'])
+    // 60 s / (40 µF x 3.95753) = 379,024 Ω.
+    expect([verdict(379_000, 5), verdict(379_100, 5)]).toEqual(['fits', 'too-large'])
+  })
+  it('the longest wait is told, and what is left after some seconds: 523.26 V / e after one time constant', () => {
+    const { sections, secondsTo50, secondsTo10 } = workOutDischarge({
+      sections: [
+        { id: 'FAN', microfarads: 5 },
+        { id: 'HERM', microfarads: 40 },
+      ],
+      volts: 370,
+      resistor: USUAL,
+      elapsedSeconds: 0.8,
+    })
+    expect([secondsTo50, secondsTo10]).toEqual([sections[1]?.secondsTo50, sections[1]?.secondsTo10])
+    expect(sections[1]?.voltsNow).toBeCloseTo(523.259 / Math.E, 2)
+    expect(dual().sections[1]?.voltsNow).toBeCloseTo(523.259, 2)
+  })
+})

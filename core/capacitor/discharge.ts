@@ -122,4 +122,4 @@ function judgeResistor(
   }
 }
 
-const round = (value: number): string => figure(value, value >= 10 ? 0 : 1)
+const round = (value: number): string => figure(value, value >= 10 ? 0 : 2)

@@ -88,3 +88,15 @@ describe('the verdict', () => {
       deviationPercent: null,
     }))
 })
+
+it('the deviation is signed, of the rating: 4.5 on 5 is −10 %, 5.2 is +4 %', () => {
+  const off = (microfarads: number) =>
+    microfaradsFromReading({
+      amps: (microfarads * 370) / microfaradFactor(60),
+      volts: 370,
+      hertz: 60,
+      rating: { microfarads: 5, tolerancePercent: 6 },
+    }).deviationPercent
+  expect(off(4.5)).toBeCloseTo(-10, 9)
+  expect(off(5.2)).toBeCloseTo(4, 9)
+})

@@ -188,7 +188,8 @@ function openSections({ posts, pairs, rated }: TerminalProblem, openCount: numbe
   }
 }
 
-const seriesOf = (a: number, b: number): number => (a * b) / (a + b)
+/** Two in series, µF; of two that may be nothing, nothing: 0 where a coarse meter leaves both open down to it. */
+const seriesOf = (a: number, b: number): number => (a + b === 0 ? 0 : (a * b) / (a + b))
 const overlap = (a: Interval, b: Interval): boolean => a.low <= b.high && b.low <= a.high
 
 function fromThree(problem: TerminalProblem, range: Ranges): Bare {
@@ -261,7 +262,7 @@ function withC(problem: TerminalProblem, range: Ranges, c: string, [x, y]: [stri
       sectionOf(problem, range, told ? 'FAN' : null, [c, small]),
     ],
     findings: [
-      `${c} is C: ${name([large, small])} reads as the other two in series.`,
+      `${c} is C: ${name([x, y])} reads as the other two in series.`,
       NAMING[certainty](large, small),
     ],
     settledBy:

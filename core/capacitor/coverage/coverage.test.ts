@@ -155,6 +155,117 @@ describe('restock', () => {
   })
 })
 
+describe('restock, in its parts', () => {
+  const base: RestockInput = {
+    stock: [],
+    catalogue: [],
+    calls: [],
+    volts: 370,
+    tolerancePercent: 6,
+    mostParts: 2,
+    most: 3,
+    budget: null,
+  }
+  const fan = (microfarads: number, times = 1): PastCall[] =>
+    Array.from({ length: times }, () => ({ compressor: null, fan: microfarads }))
+  it('like calls count each; what adds most is bought first, wherever it stands in the catalogue', () => {
+    const found = restock({
+      ...base,
+      catalogue: [part('s3', [3], 500), part('s7', [7.5], 700), part('s12', [12.5], 900)],
+      calls: [...fan(3), ...fan(7.5, 4), ...fan(12.5, 2)],
+    })
+    expect(found).toMatchObject({
+      buy: [
+        { part: 's7', adds: 4, cents: 700 },
+        { part: 's12', adds: 2, cents: 900 },
+        { part: 's3', adds: 1, cents: 500 },
+      ],
+      single: { part: 's7', adds: 4, cents: 700 },
+      metBefore: 0,
+      metAfter: 7,
+      bound: 7,
+      cents: 2100,
+    })
+  })
+  it('what adds as much is bought in the order of the catalogue; a part without a price costs nothing known', () => {
+    const found = restock({
+      ...base,
+      catalogue: [partOf('free', [3], { cents: null }), part('s7', [7.5], 700)],
+      calls: [...fan(3), ...fan(7.5)],
+      budget: 700,
+    })
+    expect(found.buy.map((b) => [b.part, b.adds, b.cents])).toEqual([
+      ['free', 1, null],
+      ['s7', 1, 700],
+    ])
+    expect(found.cents).toBe(700)
+  })
+  it('no purchase that helps: none is named', () =>
+    expect(restock({ ...base, catalogue: [part('s80', [80])], calls: fan(5) })).toMatchObject({
+      buy: [],
+      single: null,
+      metAfter: 0,
+      bound: 0,
+    }))
+  it('a call for the compressor alone asks for nothing of the fan, and one for neither is met', () => {
+    const stock = [part('s40', [40])]
+    const calls: PastCall[] = [
+      { compressor: 40, fan: null },
+      { compressor: null, fan: null },
+    ]
+    expect(restock({ ...base, stock, calls })).toMatchObject({ metBefore: 2, neverNeeded: [] })
+  })
+  it('of two that serve alike the dearer is spare; what another call needs is not', () => {
+    const spare = (cheap: number, dear: number, more: PastCall[] = []) =>
+      restock({
+        ...base,
+        stock: [part('a', [5], cheap), part('b', [5, 40], dear)],
+        calls: [...fan(5), ...more],
+      }).neverNeeded
+    expect([spare(1000, 2000), spare(2000, 1000)]).toEqual([['b'], ['a']])
+    expect(spare(1000, 2000, [{ compressor: 40, fan: null }])).toEqual(['a'])
+    expect(spare(1000, 1000)).toEqual(['a'])
+  })
+  it('tells how far it is: half of it for the calls, half for what is spare', () => {
+    const told: number[] = []
+    restock({ ...base, stock: [part('a', [5, 7.5])], calls: [...fan(5), ...fan(7.5)] }, (s) => told.push(s))
+    expect(told).toEqual([0, 0.25, 0.5, 0.75])
+  })
+})
+
+it('coverage tells how far it is, row by row', () => {
+  const told: number[] = []
+  coverageOf({ ...INPUT, parts: [part('dual', [45, 5])] }, (share) => told.push(share))
+  expect(told).toEqual([2 / 5, 4 / 5])
+})
+it('a cell names its parts and its worst error: 45 for 46 is 2.2 % low', () =>
+  expect(coverCell({ ...INPUT, parts: [part('dual', [45, 5])] }, 46, 5)).toEqual({
+    compressor: 46,
+    fan: 5,
+    parts: 1,
+    worstErrorPercent: expect.closeTo(100 / 46, 9),
+    by: ['dual'],
+  }))
+
+describe('purchases cut short at once', () => {
+  const call = (weight: number, ...sets: number[][]) => ({ weight, sets, cut: false })
+  const short = (input: Omit<Parameters<typeof bestPurchases>[0], 'budget'>, budget: number | null = null) =>
+    bestPurchases({ ...input, budget }, 0)
+  it('are something good already: one exchange mends what a promise misled, and nothing better is ruled out', () => {
+    // 1 promises half of 10, and keeps nothing where one purchase is all.
+    const calls = [call(4, [0]), call(10, [1, 2])]
+    expect(short({ cents: [10, 10, 10], calls, most: 1 })).toEqual({ chosen: [0], met: 4, bound: 14 })
+    expect(short({ cents: [10, 10, 10], calls, most: 2 })).toMatchObject({ chosen: [1, 2], met: 10 })
+    expect(short({ cents: [10, 10, 10], calls, most: 3 })).toMatchObject({ chosen: [0, 1, 2], met: 14 })
+  })
+  it('keep to the budget, and take the cheaper of two that meet as many', () => {
+    const calls = [call(3, [0], [1])]
+    expect(short({ cents: [50, 20], calls, most: 1 })).toMatchObject({ chosen: [1], met: 3 })
+    expect(short({ cents: [50, 20], calls, most: 1 }, 19)).toMatchObject({ chosen: [], met: 0, bound: 3 })
+    expect(short({ cents: [50, 20], calls, most: 1 }, 20)).toMatchObject({ chosen: [1] })
+  })
+})
+
 describe('the best purchases', () => {
   const anyCall = fc.record({
     weight: fc.integer({ min: 1, max: 5 }),

@@ -113,22 +113,23 @@ class PurchaseSearch {
       const before = this.best.met
       for (const out of now)
         for (let j = 0; j < cents.length; j++) {
-          const swapped = [...this.best.chosen.filter((p) => p !== out), j]
-          if (!this.best.chosen.includes(j) && this.best.chosen.includes(out) && allowed(swapped))
-            this.keep(swapped, costOf(swapped))
+          const swapped = [...now.filter((p) => p !== out), j]
+          if (!now.includes(out) || now.includes(j) || !allowed(swapped)) continue
+          if (this.keep(swapped, costOf(swapped))) now = swapped
         }
-      now = [...this.best.chosen]
       if (this.best.met === before) break
     }
   }
 
-  private keep(chosen: readonly number[], cents: number): void {
+  /** True when it is better than what was kept. */
+  private keep(chosen: readonly number[], cents: number): boolean {
     const met = this.input.calls.reduce(
       (sum, call, c) => sum + (this.isMetWith(c, chosen) ? call.weight : 0),
       0,
     )
-    if (met > this.best.met || (met === this.best.met && cents < this.best.cents))
-      this.best = { chosen: [...chosen].sort((a, b) => a - b), cents, met, exact: true }
+    const isBetter = met > this.best.met || (met === this.best.met && cents < this.best.cents)
+    if (isBetter) this.best = { chosen: [...chosen].sort((a, b) => a - b), cents, met, exact: true }
+    return isBetter
   }
 
   private isMetWith(c: number, chosen: readonly number[]): boolean {

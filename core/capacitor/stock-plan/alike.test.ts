@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { USUAL_AIMS } from './aims'
 import { alike } from './alike'
-import { allOptions, MOST_OPTIONS } from './options'
+import { allOptions, MOST_OPTIONS, windowOf } from './options'
 import type { StockPart } from './part'
 import { partOf } from './testing/parts'
 import { planFromStock } from './plan'
@@ -88,4 +88,56 @@ describe('the ways of a part', () => {
       [0, 5e6],
     ])
   })
+})
+
+it('what a load may get is whole picofarads, both limits inside: 5 µF ± 6 % is 4.7 to 5.3, 3 pF ± 10 % is 3', () => {
+  expect(windowOf(5_000_000, 6)).toEqual({ least: 4_700_000, most: 5_300_000 })
+  expect(windowOf(3, 10)).toEqual({ least: 3, most: 3 })
+  expect(windowOf(7_500_000, 0)).toEqual({ least: 7_500_000, most: 7_500_000 })
+})
+it('of like parts a reading, a dead section, the marking’s tolerance and what it stays for each make another shelf', () => {
+  const dead = [{ id: '0', microfarads: 5, measured: null, dead: true }]
+  const parts = [
+    part('a', [5]),
+    part('dead', [5], { sections: dead }),
+    part('wide', [5], { tolerancePercent: 10 }),
+    part('kept', [5], { keptFor: 'FAN' }),
+    part('dual', [5, 5]),
+  ]
+  expect(alike(parts).map((s) => [s.part.id, s.part.quantity])).toEqual(parts.map((p) => [p.id, 1]))
+})
+describe('the ways of several parts', () => {
+  const load = [{ load: 'A', limit: 60e6, volts: 370 }]
+  it('come from each that is there, parts of few sections first', () => {
+    const { options, whole } = allOptions(
+      [part('dual', [5, 10]), part('gone', [20], { quantity: 0 }), part('single', [40])],
+      load,
+    )
+    expect([whole, options.map((o) => [o.part, o.gives[0]! / 1e6, o.used, o.assignment])]).toEqual([
+      true,
+      [
+        [2, 40, 1, [0]],
+        [0, 5, 1, [0, -1]],
+        [0, 10, 1, [-1, 0]],
+        [0, 15, 2, [0, 0]],
+      ],
+    ])
+  })
+  it('never beyond what the load may have; exactly that is allowed', () => {
+    const most = (limit: number) =>
+      allOptions([part('dual', [5, 10])], [{ load: 'A', limit, volts: 370 }]).options.map((o) => o.gives[0])
+    expect(most(15e6)).toEqual([5e6, 10e6, 15e6])
+    expect(most(15e6 - 1)).toEqual([5e6, 10e6])
+  })
+  it('pass over dead sections, which keep their place', () => {
+    const sections = [
+      { id: '0', microfarads: 5, measured: null, dead: true },
+      { id: '1', microfarads: 10, measured: null, dead: false },
+    ]
+    expect(allOptions([part('half', [], { sections })], load).options).toMatchObject([
+      { gives: [10e6], used: 1, assignment: [-1, 0] },
+    ])
+  })
+  it('a rating exactly as asked for serves', () =>
+    expect(allOptions([part('same', [5], { volts: 370 })], load).options).toHaveLength(1))
 })

@@ -255,6 +255,34 @@ describe('in series, only when asked', () => {
     ).toEqual([]))
 })
 
+it('in series only singles of the van, sound and there; two of one line only where it has two; the closest first', () => {
+  const dead = { sections: [{ id: '0', microfarads: 20, measured: null, dead: true }] }
+  const parts = [
+    part('a', [20]),
+    part('kept', [20], { keptFor: 'HERM' }),
+    part('dead', [], dead),
+    part('none', [20], { quantity: 0 }),
+    part('dual', [20, 20]),
+  ]
+  expect(seriesPairs(parts, 10, 440, 6)).toEqual([])
+  // 20 and 20 make 10; 20 and 21 make 420/41 = 10.24; 21 and 21 10.5; 6 % of 10 is 0.6.
+  const pairs = seriesPairs([part('b', [21], { quantity: 2 }), part('a', [20], { quantity: 2 })], 10, 440, 6)
+  expect(pairs.map((p) => [p.parts, Number(p.errorPercent.toFixed(2))])).toEqual([
+    [['a', 'a'], 0],
+    [['b', 'a'], 2.44],
+    [['b', 'b'], 5],
+  ])
+  const at = (tolerance: number) => seriesPairs([part('b', [21], { quantity: 2 })], 10, 440, tolerance).length
+  expect([at(5), at(4.9)]).toEqual([1, 0])
+  const read = { sections: [{ id: '0', microfarads: 21, measured: 20, dead: false }] }
+  expect(seriesPairs([part('r', [], { ...read, quantity: 2 })], 10, 440, 0)).toHaveLength(1)
+})
+it('in series volts exactly at the rating of each are enough, more on either is not (textbook: 30 and 15 share 1 to 2)', () => {
+  const pairs = (low: number, high: number) =>
+    seriesPairs([part('b', [30], { volts: low }), part('c', [15], { volts: high })], 10, 450, 6).length
+  expect([pairs(150, 300), pairs(149, 300), pairs(150, 299)]).toEqual([1, 0, 0])
+})
+
 const trade = fc.constantFrom(2.5, 5, 7.5, 10, 12.5, 15, 20, 25, 30, 40, 45)
 const anyPart = fc.record({
   values: fc.array(trade, { minLength: 1, maxLength: 3 }),

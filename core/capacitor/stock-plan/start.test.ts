@@ -59,3 +59,55 @@ it('a reading exactly at either end of its own range is inside it', () => {
 })
 it('volts exactly as asked for are enough', () =>
   expect(fitsOf([start('same', 135, 162, { volts: 250 })])).toEqual(['same']))
+
+describe('in words', () => {
+  const why = (part: StartPart) => planStart([part], WANTED).fits[0]?.why
+  it('why one fits', () => {
+    expect(why(start('same', 135, 162, { volts: 250 }))).toBe('Marked as asked for, 135–162 µF; 250 V.')
+    expect(why(start('narrow', 140, 150))).toBe(
+      'Marked 140–150 µF, wholly inside 135–162 µF; 330 V, more than the 250 V asked for.',
+    )
+    expect(why(start('high', 140, 162, { volts: 250 }))).toBe(
+      'Marked 140–162 µF, wholly inside 135–162 µF; 250 V.',
+    )
+    expect(why(start('read', 145, 174, { measured: 158, volts: 250 }))).toBe(
+      'Reads 158 µF, inside 135–162 µF; 250 V.',
+    )
+  })
+  it('why none does', () => {
+    const said = (...parts: StartPart[]) => planStart(parts, WANTED).problems
+    expect(said(start('off', 189, 227))).toEqual(['None on the van is marked inside 135–162 µF.'])
+    // Ranges that only meet at an end have nothing in common that a reading could find.
+    expect(said(start('above', 162, 194))).toEqual(['None on the van is marked inside 135–162 µF.'])
+    expect(said(start('below', 108, 135))).toEqual(['None on the van is marked inside 135–162 µF.'])
+    expect(said(start('below', 108, 136))).toEqual([
+      'below is marked 108–136 µF, only partly inside 135–162 µF: measure it, discharged and with its leads off.',
+    ])
+  })
+})
+it('the narrower first, then the cheaper, then by name; one without a price counts as free', () => {
+  expect(
+    fitsOf([
+      start('wide', 136, 160),
+      start('b', 140, 150, { cents: 2000 }),
+      start('a', 140, 150, { cents: 2000 }),
+      start('dear', 140, 150, { cents: 2500 }),
+      start('free', 140, 150, { cents: null }),
+      start('least', 146, 150),
+    ]),
+  ).toEqual(['least', 'free', 'a', 'b', 'dear', 'wide'])
+})
+it('the same lower end alone is not the same range', () =>
+  expect(fitsOf([start('half', 135, 161), start('narrow', 140, 150), start('upper', 141, 162)])).toEqual([
+    'narrow',
+    'upper',
+    'half',
+  ]))
+it('tells part, name and price of what fits', () =>
+  expect(planStart([start('x', 140, 150, { name: 'Start can', cents: null })], WANTED).fits[0]).toMatchObject(
+    {
+      part: 'x',
+      name: 'Start can',
+      cents: null,
+    },
+  ))

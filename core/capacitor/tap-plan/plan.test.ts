@@ -217,3 +217,109 @@ describe('a section of the old can that stays', () => {
     expect([plan.feasible, plan.problems.map((p) => p.path)]).toEqual([false, ['loads.1.microfarads']])
   })
 })
+
+describe('with a section that stays, whole', () => {
+  const OLD = { id: 'old', microfarads: 14.8, stays: 'HERM' }
+  const HERM = { load: 'HERM', microfarads: 15 }
+  it('as the only load: nothing is joined, and what it is off is told (0.2 of 15)', () =>
+    expect(
+      planTaps({ sections: [OLD, { id: 'new', microfarads: 5 }], loads: [HERM], tolerancePercent: 6 }),
+    ).toEqual({
+      feasible: true,
+      groups: [
+        {
+          load: 'HERM',
+          sections: ['old'],
+          lead: 'old',
+          jumpers: [],
+          microfarads: 14.8,
+          errorPercent: expect.closeTo(-20 / 15, 9),
+          jumperShare: 0,
+        },
+      ],
+      worstErrorPercent: expect.closeTo(20 / 15, 9),
+      jumperCount: 0,
+      unused: ['new'],
+      proven: true,
+      nearest: null,
+      problems: [],
+    }))
+  it('beside others: the worst of all is told, and the jumpers are theirs', () => {
+    const fan = (microfarads: number) =>
+      planTaps({
+        sections: [OLD, { id: 'a', microfarads: 5 }, { id: 'b', microfarads: 2.5 }],
+        loads: [HERM, { load: 'FAN', microfarads }],
+        tolerancePercent: 6,
+      })
+    expect(fan(7.5)).toMatchObject({
+      worstErrorPercent: expect.closeTo(20 / 15, 9),
+      jumperCount: 1,
+      unused: [],
+    })
+    // 7.5 for 7.75 is 3.2 % low.
+    expect(fan(7.75).worstErrorPercent).toBeCloseTo(25 / 7.75, 9)
+  })
+  it('where the rest cannot be served: the nearest counts it in, a load before it keeps its place in the list', () => {
+    const plan = planTaps({
+      sections: [{ id: 'a', microfarads: 5 }, OLD],
+      loads: [{ load: 'FAN', microfarads: 50 }, HERM, { load: 'AUX', microfarads: 3 }],
+      tolerancePercent: 6,
+    })
+    expect([plan.feasible, plan.problems]).toEqual([
+      false,
+      [
+        {
+          path: 'loads',
+          message: '2 loads need 2 sections, and the can has 1: no section may serve two loads.',
+        },
+      ],
+    ])
+    expect(plan.unused).toEqual(['a', 'old'])
+    const near = planTaps({
+      sections: [{ id: 'a', microfarads: 5 }, { id: 'b', microfarads: 3 }, OLD],
+      loads: [{ load: 'FAN', microfarads: 50 }, HERM, { load: 'AUX', microfarads: 6 }],
+      tolerancePercent: 6,
+    })
+    expect(near.problems.map((p) => p.path)).toEqual(['loads.0.microfarads', 'loads.2.microfarads'])
+    expect(near.nearest?.groups.map((g) => [g.load, g.lead])).toEqual([
+      ['FAN', 'a'],
+      ['HERM', 'old'],
+      ['AUX', 'b'],
+    ])
+    expect([near.groups, near.unused]).toEqual([[], ['a', 'b', 'old']])
+  })
+  it('the load of another value is served by others, and the old section is left', () => {
+    const { groups, unused } = planTaps({
+      sections: [OLD, { id: 'new', microfarads: 30 }, { id: 'left', microfarads: 4 }],
+      loads: [{ load: 'HERM', microfarads: 30 }],
+      tolerancePercent: 6,
+    })
+    expect([groups[0]?.lead, unused]).toEqual(['new', ['left', 'old']])
+  })
+})
+
+it('what is unused is told in the order of the can, not of size', () =>
+  expect(plan([3, 40, 5, 7.5], [40]).unused).toEqual(['s0', 's2', 's3']))
+it('of two alike sections the first of the can is taken', () =>
+  expect(plan([5, 40, 40], [40]).groups[0]?.lead).toBe('s1'))
+it('more loads than sections is told in figures', () =>
+  expect(plan([5, 10], [5, 5, 10]).problems).toEqual([
+    {
+      path: 'loads',
+      message: '3 loads need 3 sections, and the can has 2: no section may serve two loads.',
+    },
+  ]))
+it('each jumper carries its section’s share of the group: of 26 + 9 + 5', () => {
+  const [group] = plan([26, 9, 5], [40]).groups
+  expect(group?.jumpers).toEqual([
+    { from: 's0', to: 's1', share: 9 / 40 },
+    { from: 's0', to: 's2', share: 5 / 40 },
+  ])
+  expect(group?.jumperShare).toBeCloseTo(14 / 40, 12)
+})
+it('exact by default; the simple order falls back to the nearest by error where nothing is within tolerance', () => {
+  // 7.3 alone is 2.7 % low, within 6 %; 5 + 2.5 is exact.
+  expect(plan([5, 2.5, 7.3], [7.5]).groups[0]?.microfarads).toBe(7.5)
+  const none = plan([5, 2.5, 7.3], [20], 6, 'simple')
+  expect([none.feasible, none.proven, none.nearest?.groups[0]?.microfarads]).toEqual([false, true, 14.8])
+})
