@@ -2,7 +2,7 @@
 import { figure } from '../../quantity/display'
 import type { Blade } from '../blade'
 import type { RowVerdict } from './criterion'
-import { SAME_SHAFT } from './mechanical'
+import { sitsOn } from './mechanical'
 
 export const BLADE_CRITERIA = ['diameter', 'hand', 'bore', 'pitch', 'blades', 'width'] as const
 /** What of a blade is compared. */
@@ -98,12 +98,15 @@ function compare(
 ): BladeRow {
   const text = (x: number) => `${figure(x, 3)}${unit === '°' ? '°' : ` ${unit}`}`
   if (old === null || here === null) {
-    const oldThing = oldName === 'shaft' ? 'the motor’s shaft' : 'the old blade'
+    const verb = criterion === 'blades' ? 'Count' : 'Measure'
     return {
       criterion,
       verdict: 'unknown',
       figures: `${old === null ? 'not measured' : `${text(old)} ${oldName}`}; ${here === null ? 'not known of this one' : `${text(here)} here`}`,
-      reason: `Measure the ${criterion} of ${old === null ? oldThing : 'this blade'}.`,
+      reason:
+        old === null && oldName === 'shaft'
+          ? 'Measure the motor’s shaft.'
+          : `${verb} the ${criterion} of ${old === null ? 'the old blade' : 'this blade'}.`,
     }
   }
   const [verdict, reason] = judge(old, here)
@@ -138,7 +141,7 @@ function handRow(old: Blade, blade: Blade): BladeRow {
 }
 
 const bore = (shaft: number, here: number): Judgement =>
-  Math.abs(shaft - here) <= SAME_SHAFT
+  sitsOn(here, shaft)
     ? ['pass', 'The hub fits the shaft.']
     : here > shaft
       ? ['watch', 'The bore is larger than the shaft: only with a bushing made for it.']

@@ -87,12 +87,16 @@ export function speedClassRow(
   )
   if (bySelect || polesOf(nameplate.rpm, nameplate.hertz) === poles)
     return row('speed-class', 'pass', () => `${wanted}, ${here}`, 'The same class.')
-  const { power } = fanLaws(oldRpm ?? synchronousRpm(poles, hertz), nameplate.rpm)
+  // On other hertz than its plate's it turns in proportion; the fan laws speak of the speed that it would have there.
+  const turns = (nameplate.rpm * hertz) / nameplate.hertz
+  const there =
+    hertz === nameplate.hertz ? '' : ` On ${hertz} Hz it would turn at about ${figure(turns, 0)} rpm.`
+  const { power } = fanLaws(oldRpm ?? synchronousRpm(poles, hertz), turns)
   return row(
     'speed-class',
     'fail',
     () => `${wanted}, ${here}`,
-    `Another class. By the fan laws the fan would take ${figure(power, 2)} times the power (${percentText(100 * (power - 1))}), the cube of the speeds’ ratio.`,
+    `Another class.${there} By the fan laws the fan would take ${figure(power, 2)} times the power (${percentText(100 * (power - 1))}), the cube of the speeds’ ratio.`,
   )
 }
 

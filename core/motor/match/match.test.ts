@@ -1,64 +1,14 @@
 import fc from 'fast-check'
-import { leadSheetById } from '../lead-sheets'
-import type { LeadSheet, Mechanical } from '../lead-sheet'
-import { EMPTY_MOTOR_PLATE, type MotorPlate } from '../nameplate'
+import type { LeadSheet } from '../lead-sheet'
 import { STANDARD_HORSEPOWER } from '../horsepower'
 import type { CriterionId, OldMotor, RowVerdict } from './criterion'
 import { matchMotors } from './match'
 import { BLANK } from './mechanical'
+import { mech, OLD, old, rated, sheet } from './testing/motors'
 
-const sheet = (id: string, change: (s: LeadSheet) => void = () => undefined): LeadSheet => {
-  const copy = structuredClone(leadSheetById(id) as LeadSheet)
-  change(copy)
-  return copy
-}
-const PLATE: MotorPlate = {
-  ...EMPTY_MOTOR_PLATE,
-  horsepower: ['1/4'],
-  rpm: [1075],
-  volts: [{ low: 208, high: 230 }],
-  amps: [1.6],
-  phase: 1,
-}
-const BODY: Mechanical = {
-  frameInches: 5.6,
-  bodyInches: 4.8,
-  shaftInches: 0.5,
-  shaftLengthInches: 6,
-  throughShaft: false,
-  mounting: ['studs'],
-  positions: ['shaft-up'],
-  enclosure: 'enclosed',
-  bearings: 'sleeve',
-  ambientCelsius: 60,
-  airOver: true,
-}
-const OLD: OldMotor = {
-  fan: 'outdoor',
-  plate: PLATE,
-  mechanical: BODY,
-  unitVolts: 230,
-  hertz: 60,
-  supplyConflict: null,
-  needsThroughShaft: false,
-  speedsInUse: 1,
-  steepBlades: false,
-  wantedFromLeadEnd: 'CW',
-  estimate: { horsepower: null, rpm: null },
-}
-const old = (
-  plate: Partial<MotorPlate> = {},
-  more: Partial<OldMotor> = {},
-  body: Partial<Mechanical> = {},
-): OldMotor => ({ ...OLD, plate: { ...PLATE, ...plate }, mechanical: { ...BODY, ...body }, ...more })
 const one = (o: OldMotor, candidate: LeadSheet) => matchMotors(o, [candidate])[0]!
 const verdictOf = (o: OldMotor, candidate: LeadSheet, criterion: CriterionId): RowVerdict | undefined =>
   one(o, candidate).rows.find((r) => r.criterion === criterion)?.verdict
-const mech = (change: Partial<Mechanical>) =>
-  sheet('rowan-25r', (s) => Object.assign(s.mechanical as Mechanical, change))
-
-const rated = (low: number, high: number) =>
-  sheet('rowan-25r', (s) => Object.assign(s.nameplate, { volts: { low, high } }))
 
 // What a practitioner would say. Common practice, no source.
 const TABLE: [string, OldMotor, LeadSheet, CriterionId, RowVerdict][] = [

@@ -4,7 +4,12 @@ import type { Mechanical } from '../lead-sheet'
 import { row, type Candidate, type CriterionId, type JudgedRow, type OldMotor } from './criterion'
 
 /** Bores are cut to the thousandth; plates round to hundredths, in. Common practice, no source. */
-export const SAME_SHAFT = 0.006
+const SAME_SHAFT = 0.006
+/** Does a hub of this bore sit on this shaft? Both in; a difference exactly at the limit is inside. */
+export const sitsOn = (bore: number, shaft: number): boolean => isAtMost(Math.abs(bore - shaft), SAME_SHAFT)
+/** Figures that are typed in thousandths are compared as such: 0.506 − 0.5 is not 0.006 in binary. */
+const isAtMost = (value: number, limit: number): boolean => value <= limit + 1e-9
+
 /** A frame this near takes the same band, in. Common practice, no source. */
 export const SAME_FRAME = 0.13
 /** A longer body shifts the blade by the difference: from here it is worth a word, in. Common practice, no source. */
@@ -91,25 +96,23 @@ export const BLANK: Mechanical = {
 type Judgement = readonly [JudgedRow['verdict'], string]
 
 const shaftDiameter = (old: number, here: number): Judgement =>
-  Math.abs(old - here) <= SAME_SHAFT
-    ? ['pass', 'The hub fits.']
-    : ['fail', 'The hub’s bore does not fit this shaft.']
+  sitsOn(old, here) ? ['pass', 'The hub fits.'] : ['fail', 'The hub’s bore does not fit this shaft.']
 const frame = (old: number, here: number): Judgement =>
-  Math.abs(old - here) <= SAME_FRAME
+  isAtMost(Math.abs(old - here), SAME_FRAME)
     ? ['pass', 'The same band fits.']
     : ['watch', 'Another band, or other studs, may be needed.']
 const body = (old: number, here: number): Judgement =>
-  here - old <= LONGER_BODY
+  isAtMost(here - old, LONGER_BODY)
     ? ['pass', 'The blade stays near where it was.']
     : ['watch', `Longer by ${inches(here - old)}: the blade moves by as much. Set its depth anew.`]
 
 function shaftLength(old: number, here: number): Judgement {
   const short = old - here
-  if (short > SHORTER_SHAFT.fail)
+  if (!isAtMost(short, SHORTER_SHAFT.fail))
     return ['fail', `Too short by ${inches(short)}: the hub does not reach its place.`]
-  if (short > SHORTER_SHAFT.watch)
+  if (!isAtMost(short, SHORTER_SHAFT.watch))
     return ['watch', `Shorter by ${inches(short)}: check that the set screw still bites on the flat.`]
-  return here - old > LONGER_SHAFT
+  return !isAtMost(here - old, LONGER_SHAFT)
     ? ['watch', `Longer by ${inches(here - old)}: it is cut, or stands out.`]
     : ['pass', 'Long enough.']
 }

@@ -1,9 +1,9 @@
 // Voltage classes where only the old plate speaks: 277 is a class of its own, neither 208-230 nor 460.
 import { EMPTY_MOTOR_PLATE } from '../nameplate'
 import { leadSheetById } from '../lead-sheets'
-import type { OldMotor } from './criterion'
+import { tell, type OldMotor } from './criterion'
 import { BLANK } from './mechanical'
-import { voltageRow } from './supply-rows'
+import { hertzRow, voltageRow } from './supply-rows'
 
 const OLD: OldMotor = {
   fan: 'outdoor',
@@ -37,3 +37,14 @@ it.each([
 ] as const)('an old plate of %s V and a motor for %s V: %s', (old, rated, wanted) =>
   expect(verdict(old, rated)).toBe(wanted),
 )
+
+it.each([
+  [60, 60, 'pass', '60 Hz wanted, 60 Hz here', 'The same.'],
+  [50, 60, 'fail', '50 Hz wanted, 60 Hz here', 'It would draw more, turn slower and get hot.'],
+  [60, 50, 'fail', '60 Hz wanted, 50 Hz here', 'It would turn faster than the fan is made for.'],
+] as const)('on %s Hz a motor for %s: %s', (hertz, rated, ...said) => {
+  const sheet = leadSheetById('rowan-25r')!
+  const candidate = { ...sheet, nameplate: { ...sheet.nameplate, hertz: rated } }
+  const { verdict, figures, reason } = tell(hertzRow({ ...OLD, hertz }, candidate))
+  expect([verdict, figures, reason]).toEqual(said)
+})
