@@ -1,6 +1,7 @@
 // What an unreadable plate probably said, from what can still be seen: a range with its reasons, never a figure to order by.
 import { first, last, at } from '../quantity/at'
 import data from './estimates.json'
+import { STANDARD_HORSEPOWER } from './horsepower'
 
 /** What can be read of a motor without a plate: A, V, in. */
 export interface EstimateFrom {
@@ -31,8 +32,8 @@ export interface PlateEstimate {
   readonly conflict: string | null
 }
 
-/** Standard sizes, small to large, as they stand in the tables. */
-const SIZES = Object.keys(data.ampsAt230)
+/** Standard sizes that stand in the tables, small to large; the tables' own keys come in another order, "1" first. */
+const SIZES: readonly string[] = STANDARD_HORSEPOWER.filter((size) => size in data.ampsAt230)
 type Table = Readonly<Record<string, readonly number[]>>
 
 interface Source {

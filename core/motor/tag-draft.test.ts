@@ -223,3 +223,28 @@ it('offers a kind’s own roles', () =>
   ]).toEqual([['ground', 'phase'], true, false]))
 it('makes an id of any name', () =>
   expect([idFor('Birch 25/R'), idFor('風'), idFor('x'.repeat(99)).length]).toEqual(['birch-25-r', 'tag', 60]))
+
+it('an electronic motor’s sheet says that it takes no capacitor, no other’s does', () => {
+  const hookup = (kind: TagDraft['kind']) =>
+    (sheetOf({ ...EMPTY_TAG, kind }) as { settings: { hookup: unknown } }).settings.hookup
+  expect([hookup('ecm-outdoor'), hookup('psc-outdoor'), hookup('psc-blower')]).toEqual([
+    [{ hookup: 'no-capacitor' }],
+    [],
+    [],
+  ])
+})
+it('only the first of further horsepower taps takes over what was typed before there was one', () => {
+  const typed = { horsepower: '1/3', coversFrom: null, amps: 2.1, tap: null }
+  const first = withLead(
+    { ...EMPTY_TAG, horsepower: [typed] },
+    null,
+    { colour: 'BK', stripe: null },
+    'power-tap',
+  )
+  expect(first.horsepower).toEqual([{ ...typed, tap: 'black' }])
+  // Its row has its tap now: a second one begins blank, wherever it stands.
+  const second = withLead(first, null, { colour: 'BU', stripe: null }, 'power-tap')
+  expect(withoutLead(second, 'black').horsepower).toEqual([
+    { horsepower: '', coversFrom: null, amps: null, tap: 'blue' },
+  ])
+})

@@ -72,9 +72,11 @@ function threePoints(
   const endsApart = surelyLess(low.ohms, high.ohms, meter)
   const jointApart = surelyLess(high.ohms, low.ohms + high.ohms, meter)
   const ends = `${text(low.ohms)} Ω to one end, ${text(high.ohms)} Ω to the other`
+  const twins = fan === 'blower' ? 'line and a capacitor lead' : 'run and run-return'
   const end = (role: WireRole, point: string): LeadRoleFinding[] =>
     leadsAt(point).map((lead, i) => {
-      const twin = leadsAt(point).length > 1
+      const isLess = point === low.point
+      const isTwin = isLess && leadsAt(point).length > 1
       if (alike)
         return {
           lead,
@@ -84,9 +86,9 @@ function threePoints(
         }
       return {
         lead,
-        role: role === 'run' && i > 0 ? 'run-return' : role,
+        role: twinRole(role, i),
         confidence: endsApart && jointApart ? 'certain' : 'likely',
-        why: `${role === 'run' ? 'The end of fewer ohms' : 'The end of more ohms'} (${ends}).${twin && role === 'run' ? ' Two leads are this one point: run and run-return, either way round.' : ''}`,
+        why: `${isLess ? 'The end of fewer ohms' : 'The end of more ohms'} (${ends}).${isTwin ? ` Two leads are this one point: ${twins}, either way round.` : ''}`,
       }
     })
   const jointRole: WireRole = fan === 'blower' ? 'speed' : 'motor-common'
@@ -97,9 +99,7 @@ function threePoints(
       confidence: alike || !jointApart ? 'likely' : 'certain',
       why: `The other two add up through it: ${text(low.ohms)} + ${text(high.ohms)} = ${text(low.ohms + high.ohms)} Ω.`,
     })),
-    ...end(fan === 'blower' ? 'line' : 'run', low.point).map((f) =>
-      fan === 'blower' && f.role === 'run-return' ? { ...f, role: 'capacitor' as const } : f,
-    ),
+    ...end(fan === 'blower' ? 'line' : 'run', low.point),
     ...end(fan === 'blower' ? 'capacitor' : 'start', high.point),
   ]
 }
