@@ -234,13 +234,16 @@ function wiring(job: JobDocument): Fact[] {
 }
 
 function mounting({ mountChecks }: JobDocument): Fact[] {
-  const checks = Object.keys(mountChecks).length
+  // A tick that was taken back is none.
+  const checks = Object.values(mountChecks).filter((looked) => looked).length
   if (checks === 0) return []
+  const [points, ticked] =
+    checks === 1 ? ['One point', 'one check'] : [`${checks} points`, `${checks} checks`]
   return [
     {
       section: 'done',
-      plain: `${checks} points of the mounting were looked at before power.`,
-      technical: `Mounting: ${checks} checks ticked.`,
+      plain: `${points} of the mounting ${checks === 1 ? 'was' : 'were'} looked at before power.`,
+      technical: `Mounting: ${ticked} ticked.`,
     },
   ]
 }
