@@ -24,7 +24,10 @@ export function wireProblems(unit: UnitType, wires: readonly NamedWire[]): Probl
     else if (!goesToMotor(wire) && !postOf(unit, wire.to))
       problems.push({ path: `wires.${i}.to`, message: `This unit has no terminal called “${wire.to}”.` })
     else if (wire.from && wire.from === wire.to)
-      problems.push({ path: `wires.${i}.to`, message: `The wire leaves ${wire.from} and comes back to it.` })
+      problems.push({
+        path: `wires.${i}.to`,
+        message: `The wire leaves ${postName(unit, wire.from)} and comes back to it.`,
+      })
     if (wires.findIndex((other) => other.id === wire.id) !== i)
       problems.push({
         path: `wires.${i}.id`,

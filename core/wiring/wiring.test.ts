@@ -172,8 +172,8 @@ describe('contradictions in the recorded wires', () => {
     ]))
   it('a wire with no ends', () =>
     expect(messages(wires({ tie: { from: '', to: '' } }))).toEqual([
-      expect.stringContaining('The wire has no first end'),
-      expect.stringContaining('The wire has no second end'),
+      'wires.4.from: The wire has no first end: name the terminal it leaves.',
+      'wires.4.to: The wire has no second end: name the terminal it goes to, or “motor”.',
     ]))
   it('two motor wires on one terminal, named by colour', () => {
     const list = wires({
@@ -194,7 +194,9 @@ describe('contradictions in the recorded wires', () => {
       ),
     ).toEqual([]))
   it('a wire that comes back to where it left', () =>
-    expect(messages(wires({ tie: { to: 'T2' } }))).toEqual([expect.stringContaining('comes back to it')]))
+    expect(messages(wires({ tie: { to: 'T2' } }))).toEqual([
+      'wires.4.to: The wire leaves T2 on the contactor and comes back to it.',
+    ]))
 })
 
 describe('translation', () => {

@@ -3,6 +3,7 @@ import { runSpicePoints } from '../../capacitor/testing/spice'
 import { circuitInput, circuitOf } from '../../testing/circuits'
 import { ONE_PHASE, onPost } from '../../testing/fixtures'
 import { magnitude, minus, type Complex } from '../../quantity/complex'
+import { EARTH } from './elements'
 import { prepare, solveAt } from './solve'
 import { spiceText } from './spice'
 
@@ -142,4 +143,59 @@ it('a title cannot break out of its line, and the text ends as SPICE wants it', 
   const { text } = spiceText(circuit, 1, 'roof\n.control\nshell rm')
   expect(text.split('\n')[0]).toBe('roof .control shell rm')
   expect(text.endsWith('.end\n')).toBe(true)
+})
+
+describe('the text itself, of a circuit by hand', () => {
+  const { text, nodes } = spiceText(
+    {
+      hertz: 60,
+      sources: [{ id: 'the line’s feed', a: 'L1', b: EARTH, volts: { re: 0, im: 120 }, ohms: 0.1 }],
+      resistors: [
+        { id: 'a wire', a: 'L1', b: 'T1', ohms: 2, reactanceOhms: 0 },
+        { id: 'a coil', a: 'T1', b: EARTH, ohms: 3, reactanceOhms: 4 },
+      ],
+      capacitors: [{ id: 'a section', a: 'T1', b: 'C', microfarads: 5 }],
+      coils: [],
+      machine: null,
+      named: ['lead end'],
+    },
+    1,
+    'a\nμ title',
+    1,
+    ['C'],
+  )
+  const e = (value: number) => value.toExponential(12)
+  it('has each element between its nodes, with a direct path to earth for each node, at one frequency', () => {
+    // A reactance of 4 Ω at 60 Hz is 4 / (2π · 60) H; 120 V along the imaginary axis stand at 90°.
+    expect(text.split('\n')).toEqual([
+      'a ? title',
+      "* the line's feed",
+      `V1 s1 0 DC 0 AC ${e(120)} ${e(90)}`,
+      `RS1 s1 n1 ${e(0.1)}`,
+      '* a wire',
+      `R1 n1 n2 ${e(2)}`,
+      '* a coil',
+      `R2 n2 x2 ${e(3)}`,
+      `L2 x2 0 ${e(4 / (2 * Math.PI * 60))}`,
+      '* a section',
+      `C1 n2 n3 ${e(5e-6)}`,
+      '* a part without a path to earth',
+      'RT1 n3 0 1',
+      ...['n1', 'n2', 'n3', 'n4'].map((node, i) => `RDC${i + 1} ${node} 0 ${e(1e12)}`),
+      `.ac lin 1 ${e(60)} ${e(60)}`,
+      '.print ac all',
+      '.end',
+      '',
+    ])
+  })
+  it('says which node is which', () =>
+    expect(Object.fromEntries(nodes)).toEqual({ EARTH: '0', L1: 'n1', T1: 'n2', C: 'n3', 'lead end': 'n4' }))
+  it('without a title it has a name all the same: SPICE takes its first line for one', () =>
+    expect(
+      spiceText(
+        { hertz: 50, sources: [], resistors: [], capacitors: [], coils: [], machine: null, named: [] },
+        1,
+        '',
+      ).text,
+    ).toBe(`hookup\n.ac lin 1 ${e(50)} ${e(50)}\n.print ac all\n.end\n`))
 })

@@ -93,6 +93,91 @@ describe('the units that ship, from blocks', () => {
   })
 })
 
+describe('what each block brings', () => {
+  const labels = (plan: UnitPlan, part: string) =>
+    built(plan)
+      .posts.filter((p) => p.part === part)
+      .map((p) => `${p.id} ${p.label} ${p.kind}`)
+  const wiresOf = (plan: UnitPlan) => built(plan).typicalWires.map((w) => `${w.id}: ${w.from} ${w.to}`)
+  it('a board: its outputs, as many places to park as are said, and the 24 V', () => {
+    const board: Block = {
+      kind: 'board',
+      outputs: [
+        { label: 'COOL', modes: ['cooling'] },
+        { label: 'HEAT', modes: ['heating'] },
+      ],
+      parks: 2,
+    }
+    const unit = withBlocks(BLOWER, board, OWN)
+    expect(labels(unit, 'board')).toEqual([
+      'L line supply',
+      'N neutral neutral',
+      'OUT1 COOL output',
+      'OUT2 HEAT output',
+      'PARK1 PARK 1 park',
+      'PARK2 PARK 2 park',
+      'XFMR 24 V coil',
+    ])
+    expect(wiresOf(unit)).toEqual([
+      'output-1: OUT1 motor',
+      'output-2: OUT2 motor',
+      'spare-1: PARK1 motor',
+      'spare-2: PARK2 motor',
+      'line: N motor',
+      'cap-a: B1 motor',
+      'cap-b: B2 motor',
+      'fan-g: GND motor',
+    ])
+    expect(built(unit).parts.map((p) => p.name)).toEqual(['Fan board', 'Blower capacitor', 'Chassis'])
+  })
+  it('a thermostat and relays on two lines, each with its own name', () => {
+    const unit = withBlocks(
+      { ...BLOWER, feed: 'pair', volts: 230 },
+      { kind: 'thermostat', speeds: ['high', 'medium', 'low'] },
+      { kind: 'relay', modes: ['cooling'] },
+      { kind: 'relay', modes: ['heating'] },
+      OWN,
+    )
+    expect(built(unit).parts.map((p) => p.name)).toEqual([
+      'Line block',
+      'Thermostat',
+      'Fan relay',
+      'Fan relay 2',
+      'Blower capacitor',
+      'Chassis',
+    ])
+    expect(labels(unit, 'block')).toEqual(['L1 L1 supply', 'L2 L2 neutral'])
+    expect(labels(unit, 'thermostat')).toEqual([
+      'TH-high high output',
+      'TH-medium med output',
+      'TH-low low output',
+    ])
+    expect(labels(unit, 'relay-2')).toEqual([
+      'R2-IN in relay',
+      'R2-NO open rest output',
+      'R2-A1 coil coil',
+      'R2-A2 coil coil',
+    ])
+    expect(built(unit).switches).toEqual([
+      { id: 'thermostat high', from: 'L1', to: 'TH-high', closedIn: ['high'] },
+      { id: 'thermostat medium', from: 'L1', to: 'TH-medium', closedIn: ['medium'] },
+      { id: 'thermostat low', from: 'L1', to: 'TH-low', closedIn: ['low'] },
+      { id: 'fan relay 1', from: 'R1-IN', to: 'R1-NO', closedIn: ['cooling'] },
+      { id: 'fan relay 2', from: 'R2-IN', to: 'R2-NO', closedIn: ['heating'] },
+    ])
+  })
+  it('a splice on either side, called by its number only where there are two', () => {
+    const splice = (on: 'switched' | 'other'): Block => ({ kind: 'splice', on })
+    const of = (...splices: Block[]) => withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, ...splices)
+    expect(labels(of(splice('switched')), 'splice')).toEqual(['S1 splice splice'])
+    expect(labels(of(splice('other')), 'splice')).toEqual(['S2 splice splice'])
+    expect(labels(of(splice('other'), splice('switched')), 'splice').sort()).toEqual([
+      'S1 splice 1 splice',
+      'S2 splice 2 splice',
+    ])
+  })
+})
+
 describe('what does not go together', () => {
   it.each([
     [{ ...OUTDOOR, name: '' }, 'name: Give the unit a name, so that it is found again.'],
