@@ -78,9 +78,10 @@ const TRUTHS: Readonly<Partial<Record<ts.SyntaxKind, string>>> = {
 }
 
 function mutateLiteral(node: ts.LiteralExpression | ts.TemplateHead, put: Put): void {
-  if (ts.isNumericLiteral(node) && !isKey(node)) put(node, otherNumber(Number(node.text.replace(/_/g, ''))))
+  if (ts.isNumericLiteral(node) && !isKey(node) && !isSignAlone(node))
+    put(node, otherNumber(Number(node.text.replace(/_/g, ''))))
   if (ts.isStringLiteral(node) && saysSomething(node)) put(node, "''")
-  if (ts.isTemplateHead(node) && node.text.trim() !== '') put(node, '`${')
+  if (ts.isTemplateHead(node) && node.text.trim() !== '' && !isThrown(node.parent)) put(node, '`${')
 }
 
 /** The next number; of a large one its double, since a limit of 1,001 in place of 1,000 is no mistake that anyone could notice. */
@@ -93,14 +94,29 @@ function mutateCall({ name }: ts.PropertyAccessExpression, put: Put): void {
 
 const hasText = (node: ts.BinaryExpression): boolean =>
   [node.left, node.right].some((side) => ts.isStringLiteralLike(side) || ts.isTemplateExpression(side))
+/** The 1 of `a < b ? -1 : 1`: of what an order compares by only the sign counts. */
+function isSignAlone(node: ts.NumericLiteral): boolean {
+  const branch = ts.isPrefixUnaryExpression(node.parent) ? node.parent : node
+  const { parent } = branch
+  if (!ts.isConditionalExpression(parent) || !ts.isBinaryExpression(parent.condition)) return false
+  const orders = [ts.SyntaxKind.LessThanToken, ts.SyntaxKind.GreaterThanToken]
+  const text = branch.getText()
+  return orders.includes(parent.condition.operatorToken.kind) && (text === '1' || text === '-1')
+}
 const isKey = (node: ts.Node): boolean => ts.isPropertyAssignment(node.parent) && node.parent.name === node
 
 /** A string that people read: not a key, a discriminant or a name compared with, nor what only a defect of ours would say. */
 function saysSomething(node: ts.StringLiteral): boolean {
   const { parent } = node
-  const isAssurance = ts.isCallExpression(parent) && ASSURANCES.has(parent.expression.getText())
+  const isAssurance =
+    (ts.isCallExpression(parent) && ASSURANCES.has(parent.expression.getText())) || isThrown(node)
   return node.text.includes(' ') && !isKey(node) && !ts.isBinaryExpression(parent) && !isAssurance
 }
+/** `throw new Error('no such mode')` in the core, which trusts its types: said by a defect of ours alone. */
+const isThrown = ({ parent }: ts.Node): boolean =>
+  ts.isNewExpression(parent) &&
+  ts.isThrowStatement(parent.parent) &&
+  parent.getSourceFile().fileName.startsWith('core/')
 /** `known(list[0], 'The tap')`: what it says in place of an undefined can be reached by no input. */
 const ASSURANCES: ReadonlySet<string> = new Set(['known'])
 
