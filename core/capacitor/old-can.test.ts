@@ -62,3 +62,33 @@ describe('the old capacitor', () => {
   it('without its marking says nothing of what may stand in its place', () =>
     expect(judge([{ load: 'FAN', microfarads: null, verdict: 'out' }]).exchange).toBeNull())
 })
+
+describe('what may stand in its place', () => {
+  const exchange = (sides: OldCanSide[], oneCase = true) => judge(sides, { oneCase }).exchange
+  it('asks for both values, of two sides', () => {
+    const [herm, fan] = dual('in', 'in') as [OldCanSide, OldCanSide]
+    expect(exchange([{ ...herm, microfarads: null }, fan])).toBeNull()
+    expect(exchange([herm, { ...fan, microfarads: null }])).toBeNull()
+    expect(exchange([herm])).toBeNull()
+    expect(exchange([herm, fan, fan])).toBeNull()
+    expect(exchange([herm, fan], false)).toBe(
+      'One dual 45/5 stands for these two singles: everything from both C sides goes on its C.',
+    )
+  })
+})
+it('of two cases a new motor condemns the fan’s own alone', () =>
+  expect(judge(dual('in', 'in'), { oneCase: false, newMotor: true })).toMatchObject({
+    replace: ['FAN'],
+    mayStay: ['HERM'],
+  }))
+it('swollen, both sides go, and why is said', () =>
+  expect(judge(dual('in', 'in'), { looksBad: true })).toMatchObject({
+    replace: ['HERM', 'FAN'],
+    why: ['Swollen, leaking or rusted through: it is condemned whatever it reads.'],
+  }))
+it('both failed is said of both, and neither is called good', () =>
+  expect(judge(dual('out', 'open')).why).toEqual([
+    'HERM and FAN do not read what they must: failed, or the wrong ones.',
+  ]))
+it('kept, it says why', () =>
+  expect(judge(dual('in', 'in')).why).toEqual(['Every side reads what it must, and it looks sound.']))

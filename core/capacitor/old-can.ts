@@ -99,7 +99,10 @@ function whyOf({ sides, oneCase, newMotor }: OldCanInput): string[] {
   const good = sides.filter((s) => s.verdict === 'in')
   const unsure = sides.filter((s) => s.verdict === 'uncertain')
   const why: string[] = []
-  if (bad.length > 0) why.push(`${namesOf(bad)} does not read what it must: failed, or the wrong one.`)
+  if (bad.length > 0)
+    why.push(
+      `${namesOf(bad)} ${bad.length === 1 ? 'does not read what it must: failed, or the wrong one' : 'do not read what they must: failed, or the wrong ones'}.`,
+    )
   if (oneCase && bad.length > 0 && good.length > 0)
     why.push(
       `${namesOf(good)} still reads good, but shares its case, its age and its heat: replace both sides.`,

@@ -67,3 +67,15 @@ it('where both ends have a shaft it says which one the shaft end is', () => {
     runOperation('rotation', { wanted: { direction: 'CW', seenFrom: 'shaft-end' }, sheet: both }),
   ).toMatchObject({ output: { ends: 'Both ends have a shaft: “shaft end” is the one away from the leads.' } })
 })
+
+it('a curve stands on the supply that is said, else on what the motor is rated for', () => {
+  const chosen = (more: object) => {
+    const result = runOperation('motor-curve', { sheet, points: 3, ...more })
+    return result.ok ? (result.output as { chosen: { amps: number; startTorque: number } }).chosen : null
+  }
+  // Start torque goes with the square of the volts (textbook): the sheet is rated up to 230 V.
+  const rated = chosen({})
+  expect(chosen({ volts: 230 })).toEqual(rated)
+  const [low, high] = [chosen({ volts: 207 })?.startTorque ?? 0, rated?.startTorque ?? 1]
+  expect(low / high).toBeCloseTo(0.81, 6)
+})

@@ -107,6 +107,15 @@ describe('a list that is right', () => {
     }))
 })
 
+it('a figure of a blade that no blade has is said under its own column', () => {
+  const columns = ['diameter in', 'pitch deg', 'blades', 'width in', 'bore in'] as const
+  for (const column of columns) {
+    const head = ['kind', 'name', 'quantity', column]
+    const found = readStockRows([head, ['blade', 'Blade 22', '1', '9999']], READING).problems
+    expect(found.map((p) => p.path)).toEqual([`row 2, ${column}`])
+  }
+})
+
 describe('a list that is wrong changes nothing, and says where', () => {
   it.each<[string, string[][], string[]]>([
     [

@@ -4,7 +4,7 @@ import { leadSheetById } from '../../motor/lead-sheets'
 import { unitTypeFor } from '../../wiring/unit-types'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { proofState } from '../standing-proof'
-import { stayingDraft, stayRefusal } from './staying-input'
+import { motorDifferences, stayingDraft, stayRefusal } from './staying-input'
 
 const unit = unitTypeFor('cooling-1-pole-shared-capacitor')!
 const JOB: JobDocument = {
@@ -119,4 +119,13 @@ describe('what rules it out', () => {
     })
     expect(proofState({ ...grounded, motorStays: false }).kind).toBe('stands')
   })
+})
+
+it('what is another on a new motor than on the old one is told where the unit is known, and nothing where it is not', () => {
+  const plate = { ...JOB.motorPlate!, horsepower: ['1/3'] }
+  const sheet = leadSheetById('rowan-25r')!
+  const told = motorDifferences({ ...JOB, motorPlate: plate }, sheet)
+  expect(told.length).toBeGreaterThan(0)
+  expect(told.join(' ')).toContain('1/3')
+  expect(motorDifferences({ ...JOB, motorPlate: plate, unit: null }, sheet)).toEqual([])
 })

@@ -14,6 +14,7 @@ it.each([
   ['amps-low', 'Old motor, low speed'],
   ['volts-dead L1 to GND', 'Proven dead, L1 to GND'],
   ['ohms-pair black white', 'Ohms, pair black white'],
+  ['ohms-pair-black-white', 'Ohms, pair black white'],
   ['what is this', 'what is this'],
 ])('%s: %s', (probe, name) => expect(probeName(probe)).toBe(name))
 

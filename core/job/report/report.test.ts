@@ -202,6 +202,22 @@ describe('a capacitor’s label', () => {
     { load: 'HERM', microfarads: 45 },
     { load: 'FAN', microfarads: 5 },
   ]
+  it('sizes are what their names say, an inch 25.4 mm', () => {
+    const inches = (text: string) =>
+      text.split(' ').reduce((sum, part) => {
+        const [over, under] = part.split('/').map(Number)
+        return sum + (over ?? 0) / (under ?? 1)
+      }, 0)
+    for (const [name, { width, height }] of Object.entries(LABEL_SIZES)) {
+      const [, w = '', h = '', unit] = /^(.+) × (.+) (mm|in)$/.exec(name) ?? []
+      const scale = unit === 'in' ? 25.4 : 1
+      expect([name, width, height]).toEqual([
+        name,
+        expect.closeTo(inches(w) * scale, 6),
+        expect.closeTo(inches(h) * scale, 6),
+      ])
+    }
+  })
   it.each(Object.keys(LABEL_SIZES) as LabelSize[])(
     '%s holds every line inside its edges, to a tenth of a millimetre',
     (size) => {
