@@ -279,3 +279,9 @@ it('the proof of a job as an older version wrote it still stands: new fields lef
   expect(standingProof(read_(236))?.sentence).toBe('Proven in off and cooling.')
   expect(standingProof(read_(480))).toBeNull()
 })
+
+it('of two changes of one moment the one with the lower id comes first, on every device', () => {
+  const at = (ms: number, id: string) => ({ at: ms, id }) as Change
+  expect([at(1, 'b'), at(1, 'a'), at(0, 'c')].sort(compareChanges).map((c) => c.id)).toEqual(['c', 'a', 'b'])
+  expect(compareChanges(at(1, 'a'), at(1, 'a'))).toBe(0)
+})

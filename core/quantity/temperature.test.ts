@@ -16,6 +16,7 @@ it.each([
 it('a difference has no zero point: 9 °F are 5 °C', () => {
   expect(stepsIn('C', 9)).toBe(5)
   expect(stepsIn('F', 9)).toBe(9)
+  expect(stepsIn('C', 4)).toBe(2.2)
 })
 
 it('what is typed to a tenth is read again as it was typed', () =>
@@ -35,3 +36,6 @@ it('is written with a real minus and without a needless zero', () =>
     '52.5 °F',
     '0 °C',
   ]))
+
+it('a temperature is kept to a hundredth of a degree: 11.113 °C is 52.0034 °F', () =>
+  expect([fahrenheitOf('C', 11.113), fahrenheitOf('F', 52.0034)]).toEqual([52, 52.0034]))

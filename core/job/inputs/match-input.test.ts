@@ -38,3 +38,12 @@ it('takes one phase from a lead traced to a capacitor, and from nothing less', (
   ).toBeNull()
   expect(oldMotorOf({ ...job, wires: {} }).plate.phase).toBeNull()
 })
+
+it('takes three phases from three leads traced on a unit of three lines, and from no fewer', () => {
+  const wires = wiresOf('packaged-three-phase')
+  const job = { ...EMPTY_JOB, unit: 'packaged-three-phase', wires }
+  expect(oldMotorOf(job).plate.phase).toBe(3)
+  const [first = ''] = Object.keys(wires).filter((id) => wires[id]?.to === 'motor')
+  const without = Object.fromEntries(Object.entries(wires).filter(([id]) => id !== first))
+  expect(oldMotorOf({ ...job, wires: without }).plate.phase).toBeNull()
+})
