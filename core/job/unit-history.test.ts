@@ -52,3 +52,32 @@ it('promises stay with what was declined; nothing is called fitted that is not p
   expect(visit).toMatchObject({ promised: ['New contactor (declined)'], fitted: [] })
 })
 it('a job that is not there has none', () => expect(unitHistory([], 'x')).toEqual({ visits: [], points: [] }))
+
+it('a reading of the new capacitor under load is of the later of its two figures; bench readings stand beside it', () => {
+  const at = (quantity: 'amps' | 'volts' | 'microfarads', value: number, when: number) => ({
+    quantity,
+    value,
+    accuracy: null,
+    range: null,
+    meter: 'typed',
+    at: when,
+  })
+  const measurements = (amps: number, ampsAt: number, voltsAt: number) => ({
+    'amps-start can': at('amps', amps, ampsAt),
+    'volts-start can': at('volts', 400, voltsAt),
+    'microfarads-FAN': at('microfarads', 4.2, 5),
+  })
+  const points = (amps: number, ampsAt: number, voltsAt: number) =>
+    unitHistory([job('a', { measurements: measurements(amps, ampsAt, voltsAt) })], 'a').points.map((p) => [
+      p.at,
+      p.side,
+      Number(p.microfarads.toFixed(2)),
+    ])
+  // 2652.58 × 0.754 / 400 = 5.
+  expect(points(0.754, 20, 30)).toEqual([
+    [5, 'FAN', 4.2],
+    [30, 'FAN', 5],
+  ])
+  expect(points(0.754, 40, 30).at(-1)).toEqual([40, 'FAN', 5])
+  expect(points(0, 40, 30)).toEqual([[5, 'FAN', 4.2]])
+})

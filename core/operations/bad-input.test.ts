@@ -78,6 +78,37 @@ describe('bad input is named by its field, in the trade’s words', () => {
       'blades.0.blades: A fan has two blades at least.',
     ],
     ['read-stock', { ...STOCK, rows: [['x'.repeat(3000)]] }, 'rows.0.0: A cell has 2,000 letters at most.'],
+    ['hookup', { ...HOOKUP, motorVolts: '115' }, 'motorVolts: This motor cannot be joined for 115 V.'],
+    ['hookup', { ...HOOKUP, speed: 'low' }, 'speed: This motor has no low speed that is set at its leads.'],
+    ['hookup', { ...HOOKUP, horsepower: '9' }, 'horsepower: This motor has no 9 hp setting.'],
+    [
+      'hookup',
+      { ...HOOKUP, unusedOutputs: Array.from({ length: 13 }, (_, i) => `${i}`) },
+      'unusedOutputs: A unit has twelve outputs at most.',
+    ],
+    [
+      'hookup',
+      {
+        ...HOOKUP,
+        placements: Array.from({ length: 61 }, () => ({ lead: 'black', goes: { kind: 'loose' } })),
+      },
+      'placements: That is more than 60 placements.',
+    ],
+    [
+      'hookup',
+      { ...HOOKUP, placements: [{ lead: 'mauve', goes: { kind: 'loose' } }] },
+      'placements.0.lead: The lead sheet has no lead called “mauve”.',
+    ],
+    [
+      'hookup',
+      { ...HOOKUP, placements: [{ lead: 'black', goes: { kind: 'post', post: 'T9' } }] },
+      'placements.0.goes.post: There is no terminal called “T9” on this unit with this can.',
+    ],
+    [
+      'hookup',
+      { ...HOOKUP, hardStart: 'T9' },
+      'hardStart: There is no terminal called “T9” on this unit with this can.',
+    ],
     ['netlist', { hookup: HOOKUP, mode: 'defrost' }, 'mode: This unit has no mode defrost.'],
     ['netlist', { hookup: HOOKUP, mode: 'blizzard' }, expect.stringContaining('mode: A mode is one of')],
     [

@@ -3,7 +3,7 @@ import { requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import { capacitorSides, recordedCopper } from './capacitor-sides'
 import { findRoles } from './evidence'
 import { hasTraits, UNIT_TYPES, unitTypeOf } from './unit-types'
-import { UNIT_FAMILIES } from './unit-type'
+import { UNIT_FAMILIES, usualMotorKind } from './unit-type'
 import type { NamedWire } from './wire'
 import { wireProblems } from './wire-problems'
 
@@ -162,6 +162,15 @@ describe('the wires of a blower', () => {
       }
     },
   )
+})
+
+it('a unit usually has a motor of its own kind', () => {
+  const kind = (id: string) => usualMotorKind(unitOf(id))
+  expect(['packaged-three-phase', 'gas-furnace-board', 'cooling-1-pole-shared-capacitor'].map(kind)).toEqual([
+    'three-phase',
+    'psc-blower',
+    'psc-outdoor',
+  ])
 })
 
 describe('contradictions in the recorded wires', () => {

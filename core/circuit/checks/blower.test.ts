@@ -108,6 +108,16 @@ describe('capacitor leads', () => {
       'proven',
     )
   })
+  it('a lead that is joined to it by a wire, on another post, is told as that', () => {
+    const request = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+    const wire = { id: 'odd', from: 'B1', to: 'B2', segments: [], traced: true, stated: [] }
+    const { proof } = hookupWith({ ...request, wires: [...request.wires, wire] }, {})
+    // Inside the motor brown/white is one point with white: of the two, white is told first.
+    expect(proof.hazards.map((h) => h.message).filter((m) => m.includes('capacitor lead'))).toEqual([
+      'The brown lead is a capacitor lead, and the white lead is joined to it: it may touch nothing but its capacitor.',
+      'The brown with white stripe lead is a capacitor lead, and the brown lead is joined to it: it may touch nothing but its capacitor.',
+    ])
+  })
   it('an old capacitor that a wire tied to a line cannot be told', () => {
     const request = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
     const tie = { id: 'tie', from: 'N', to: 'B2', segments: [], traced: true, stated: [] }

@@ -30,7 +30,7 @@ export function checkCapacitorLeads(view: ProofView): Hazard[] {
           : [],
       )
       const other = others.find((o) => o.here) ?? others[0]
-      if (other) return touch(`the ${other.lead} lead is on the same post`)
+      if (other) return touch(`the ${other.lead} lead is ${other.here ? 'on the same post' : 'joined to it'}`)
       return sources(post.id).length > 0 ? touch(`${post.name} is on a line or the chassis`) : []
     })
 }

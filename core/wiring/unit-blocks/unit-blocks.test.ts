@@ -166,6 +166,22 @@ describe('what each block brings', () => {
       { id: 'fan relay 2', from: 'R2-IN', to: 'R2-NO', closedIn: ['heating'] },
     ])
   })
+  it('a contactor: poles on the first lines, of three lines the second goes through where there are two; the rest stays live', () => {
+    const of = (feed: UnitPlan['feed'], poles: 1 | 2 | 3) => {
+      const { switches, links } = built(withBlocks({ ...OUTDOOR, feed }, contactor(poles, 'cooling'), OWN))
+      return [
+        switches.map((s) => `${s.id}: ${s.from} ${s.to}`),
+        links.map((l) => `${l.from} ${l.to}: ${l.what}`),
+      ]
+    }
+    expect(of('pair', 1)).toEqual([['pole 1: L1 T1'], ['L2 T2: shunt of the 1-pole contactor: always live']])
+    expect(of('pair', 2)).toEqual([['pole 1: L1 T1', 'pole 2: L2 T2'], []])
+    expect(of('three', 2)).toEqual([
+      ['pole 1: L1 T1', 'pole 2: L3 T3'],
+      ['L2 T2: shunt of the 2-pole contactor: always live'],
+    ])
+    expect(of('three', 3)).toEqual([['pole 1: L1 T1', 'pole 2: L2 T2', 'pole 3: L3 T3'], []])
+  })
   it('a splice on either side, called by its number only where there are two', () => {
     const splice = (on: 'switched' | 'other'): Block => ({ kind: 'splice', on })
     const of = (...splices: Block[]) => withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, ...splices)

@@ -1,0 +1,48 @@
+// Why a test is asked next, in words: what it tells for its minutes, and what it takes. Limits are our judgement, written down again here.
+import { unitOf } from '../testing/fixtures'
+import { modelFor } from './model'
+import { FURNACE, on, SPLIT, volts } from './testing/readings'
+
+const KINDS = { look: 'only a look', 'power-off': 'power off', live: 'live: qualified people, rated meter' }
+/** From half a bit a test tells much, from 0.15 something. */
+const tells = (bits: number) => (bits >= 0.5 ? 'much' : bits >= 0.15 ? 'something' : 'little')
+const minutes = (count: number) => (count < 1 ? 'half a minute' : `${count} min`)
+
+it.each([
+  [SPLIT, {}],
+  [SPLIT, { 'fan-does': 'hums' }],
+  [SPLIT, { 'fan-does': 'dead' }],
+  [SPLIT, { 'fan-does': 'slow', compressor: 'runs' }],
+  [FURNACE, { 'fan-does': 'dead' }],
+] as const)('on %s with %j', (unit, seen) => {
+  const { next } = on(unit, seen)
+  const { tests } = modelFor(unitOf(unit))
+  const found = new Set<string>()
+  for (const { test, bits, why } of next) {
+    const asked = tests.find((t) => t.id === test)
+    if (!asked || why.startsWith('It confirms or clears: ') || why === asked.note) continue
+    expect(why).toBe(`Tells ${tells(bits)} for ${minutes(asked.minutes)}; ${KINDS[asked.kind]}.`)
+    found.add(tells(bits))
+  }
+  expect(found.size).toBeGreaterThan(0)
+})
+it('what tells most for its minutes is asked first, and what tells next to nothing not at all', () => {
+  const { next } = on(SPLIT, { 'fan-does': 'dead' })
+  const { tests } = modelFor(unitOf(SPLIT))
+  const known = next.filter(({ why }) => why.startsWith('Tells '))
+  expect(known.length).toBeGreaterThan(3)
+  expect(known.every(({ bits }) => bits > 0)).toBe(true)
+  expect(tests.length).toBeGreaterThan(known.length)
+})
+it('what confirms the best cause says which', () => {
+  const { next, causes } = on(SPLIT, { 'fan-does': 'push', compressor: 'runs', 'can-top': 'sound' }, {})
+  const confirming = next.find(({ why }) => why.startsWith('It confirms or clears: '))
+  if (confirming)
+    expect(confirming.why.toLowerCase()).toBe(`it confirms or clears: ${causes[0]?.name.toLowerCase()}.`)
+})
+it('a reading that says another thing than what was tapped is told, in both their words', () => {
+  const { contradictions } = on(SPLIT, { 'fan-does': 'dead', supply: 'right' }, { 'volts-supply': volts(3) })
+  expect(contradictions.join(' ')).toMatch(
+    /Volts of the supply, at the unit: tapped “right”, but the reading says otherwise \(3 V.*\) The reading counts\./,
+  )
+})
