@@ -80,4 +80,6 @@ it('a reading of the new capacitor under load is of the later of its two figures
   ])
   expect(points(0.754, 40, 30).at(-1)).toEqual([40, 'FAN', 5])
   expect(points(0, 40, 30)).toEqual([[5, 'FAN', 4.2]])
+  const dead = { ...measurements(0.754, 20, 30), 'volts-start can': at('volts', 0, 30) }
+  expect(unitHistory([job('a', { measurements: dead })], 'a').points).toHaveLength(1)
 })

@@ -248,3 +248,32 @@ it('only the first of further horsepower taps takes over what was typed before t
     { horsepower: '', coversFrom: null, amps: null, tap: 'blue' },
   ])
 })
+
+it('another colour renames a lead in what it is joined to for a speed, too, and leaves the others', () => {
+  const lead = (at: TagDraft, colour: 'BK' | 'WH' | 'RD' | 'BU', role: 'line' | 'select') =>
+    withLead(at, null, { colour, stripe: null }, role)
+  const ecm = { ...EMPTY_TAG, kind: 'ecm-outdoor' as const }
+  const leads = lead(lead(lead(ecm, 'BK', 'line'), 'WH', 'line'), 'RD', 'select')
+  const speed = { speed: 'low' as const, rpm: 825, amps: 1, tap: null }
+  const draft: TagDraft = {
+    ...leads,
+    speed: [
+      { ...speed, join: ['red', 'black'] },
+      { ...speed, speed: 'high', join: null },
+    ],
+  }
+  const renamed = withLead(draft, 'black', { colour: 'BU', stripe: null }, 'line')
+  expect(renamed.speed.map((s) => [s.tap, s.join])).toEqual([
+    [null, ['red', 'blue']],
+    [null, null],
+  ])
+  // A pair with a lead that went is undone: nothing is left to join.
+  expect(withoutLead(draft, 'black').speed.map((s) => s.speed)).toEqual(['high'])
+})
+it('a horsepower that has a tap is renamed with it', () => {
+  const tapped = withLead(EMPTY_TAG, null, { colour: 'BK', stripe: null }, 'power-tap')
+  expect(tapped.horsepower.map((h) => h.tap)).toEqual(['black'])
+  expect(
+    withLead(tapped, 'black', { colour: 'BU', stripe: null }, 'power-tap').horsepower.map((h) => h.tap),
+  ).toEqual(['blue'])
+})

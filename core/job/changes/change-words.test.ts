@@ -216,6 +216,8 @@ it.each<[readonly string[], unknown, string]>([
   [['startup', 'turned'], 'hums', 'First power: the motor hummed and did not start'],
   [['startup', 'door'], 'open', 'The door: open'],
   [['startup', 'blade'], 'same', 'The blade or wheel: same'],
+  [['startup', 'metering'], 'fixed', 'What feeds the indoor coil: fixed'],
+  [['aims'], ['parts', 'error'], 'What counts in a capacitor: fewest capacitors, then closest µF'],
   [['recommended', 'a'], { text: 'New contactor', declined: true }, 'Recommended: “New contactor”, declined'],
   [['recommended', 'a'], { text: 'New contactor', declined: false }, 'Recommended: “New contactor”'],
   [

@@ -5,6 +5,7 @@ import { leadSheetById } from '../../motor/lead-sheets'
 import { EMPTY_MOTOR_PLATE } from '../../motor/nameplate'
 import { BLANK_BLADE } from '../../motor/blade'
 import { EMPTY_JOB, type JobDocument } from '../document'
+import { FINISHED } from '../testing/finished'
 import { composeReport } from './report'
 
 const UNIT = 'cooling-1-pole-shared-capacitor'
@@ -167,6 +168,31 @@ describe('what was done', () => {
         'technical',
       ).gaps,
     ).toContain('2 safety steps were waived.')
+  })
+})
+
+describe('a motor that was seen to run is in, one that was not is planned', () => {
+  const RAN = { startup: { turned: 'right' } }
+  const named = (job: Partial<JobDocument>, what: string) =>
+    told({ ...FINISHED, ...job }, 'done').map((l) => l.find((line) => line.includes(what)))
+  it('after its start, stopped at it, and before it', () => {
+    const name = FINISHED.motor?.name ?? ''
+    expect(named(RAN, name)).toEqual([
+      `A new fan motor: ${name}.`,
+      expect.stringMatching(new RegExp(`^New motor: ${name}`)),
+    ])
+    expect(named({ startup: { turned: 'hums' } }, name)[1]).toMatch(/^New motor, stopped at start-up: /)
+    expect(named({ startup: {}, measurements: {} }, name)).toEqual([
+      `A new fan motor is planned: ${name}.`,
+      expect.stringMatching(/^Motor, proven on the board and not recorded as running: /),
+    ])
+  })
+  it('its capacitor with it', () => {
+    const name = FINISHED.can?.name ?? ''
+    expect(named(RAN, `capacitor: ${name}`)[0]).toBe(`A new capacitor: ${name}.`)
+    expect(named({ startup: {}, measurements: {} }, `${name}`)[0]).toBe(
+      `A new capacitor is planned: ${name}.`,
+    )
   })
 })
 

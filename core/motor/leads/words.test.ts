@@ -93,6 +93,66 @@ describe('roles', () => {
   })
 })
 
+it('a tapped main winding beside an auxiliary of its own: by the largest step, as custom has it', () => {
+  // a-b 12, b-c 3, c-d 2 in a row; x-y 30 by itself.
+  const row = [
+    pair('a', 'b', 12),
+    pair('b', 'c', 3),
+    pair('a', 'c', 15),
+    pair('c', 'd', 2),
+    pair('b', 'd', 5),
+    pair('a', 'd', 17),
+  ]
+  const apart = ['a', 'b', 'c', 'd'].flatMap((lead) => [pair(lead, 'x', 'OL'), pair(lead, 'y', 'OL')])
+  const found = find(['a', 'b', 'c', 'd', 'x', 'y'], [...row, ...apart, pair('x', 'y', 30)], {
+    fan: 'blower',
+  })
+  const END = 'An end of the auxiliary winding (30 Ω), which stands by itself: the windings meet in the plug.'
+  expect(reasons(found)).toEqual({
+    a: 'line, likely: The main winding’s end: the largest step (12 Ω), by custom.',
+    b: 'speed, likely: The main winding’s other end: by custom the highest speed or horsepower.',
+    c: 'speed, likely: Further along the taps: more turns, a lower speed or horsepower.',
+    d: 'speed, likely: Further along the taps: more turns, a lower speed or horsepower.',
+    x: `?, cannotTell: ${END}`,
+    y: `?, cannotTell: ${END}`,
+  })
+})
+it('a tapped motor with its auxiliary at the joint, outdoors: each end with its ohms', () => {
+  // Joint j: run 10, start 25, taps 3 and 2 further.
+  const readings: [string, string, number][] = [
+    ['j', 'r', 10],
+    ['j', 's', 25],
+    ['j', 't', 3],
+    ['t', 'u', 2],
+    ['r', 's', 35],
+    ['r', 't', 13],
+    ['r', 'u', 15],
+    ['s', 't', 28],
+    ['s', 'u', 30],
+    ['j', 'u', 5],
+  ]
+  expect(
+    reasons(
+      find(
+        ['j', 'r', 's', 't', 'u'],
+        readings.map((r) => pair(...r)),
+      ),
+    ),
+  ).toEqual({
+    j: 'motor-common, likely: Where both windings and the taps meet: the highest speed or horsepower.',
+    t: 'motor-common, likely: Further along the taps: more turns, a lower speed or horsepower.',
+    u: 'motor-common, likely: Further along the taps: more turns, a lower speed or horsepower.',
+    r: 'run, likely: The main winding’s end: 10 Ω from the joint.',
+    s: 'start, likely: The auxiliary winding’s end: 25 Ω from the joint, the most.',
+  })
+})
+it('ohms to the frame are said in ohms, kilohms and megohms', () => {
+  const framed = (ohms: number) => faults(find(THREE, GOOD, { frame: [{ lead: 'white', ohms }] }))[0]
+  expect(framed(999)).toContain('white (999 Ω)')
+  expect(framed(1_000)).toContain('white (1 kΩ)')
+  expect(framed(999_949)).toContain('white (999.9 kΩ)')
+})
+
 describe('to the frame', () => {
   const framed = (frame: NonNullable<FindInput['frame']>) => faults(find(THREE, GOOD, { frame }))
   it('the nearest of several that are grounded is named, where the meter tells them apart', () => {

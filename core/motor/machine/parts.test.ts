@@ -1,6 +1,7 @@
 // The parts of a fitted machine, each against its own formula worked by hand.
 import { leadSheetById } from '../lead-sheets'
-import { balancedTurns, ratingOf } from './fit'
+import { motorCurve, pointAt } from './curve'
+import { balancedTurns, fitConstants, ratingOf } from './fit'
 import { machineOf } from './machine'
 import { fanTorque, settledSlip, startTorqueOf } from './settle'
 
@@ -80,5 +81,57 @@ describe('the coils of a sheet', () => {
     expect(turnsOf()).toEqual([0.25, 0.25])
     for (const s of sheet.settings.speed) Object.assign(s, { rpm: 1075 })
     expect(turnsOf()).toEqual([0.02, expect.closeTo(0.02, 9)])
+  })
+})
+
+it('fitted constants stand to one another as those of small fan motors do (our judgement, from memory)', () => {
+  const c = fitConstants({
+    volts: 230,
+    hertz: 60,
+    rpm: 1075,
+    horsepower: 0.25,
+    amps: 1.6,
+    microfarads: 7.5,
+    capacitorVolts: 370,
+  })
+  const square = c.turnsRatio ** 2
+  expect(c.mainReactanceOhms / c.mainOhms).toBeCloseTo(0.22 / 0.2, 9)
+  expect(c.rotorOhms / c.mainOhms).toBeCloseTo(0.32 / 0.2, 9)
+  expect(c.rotorReactanceOhms / c.mainOhms).toBeCloseTo(0.18 / 0.2, 9)
+  // The auxiliary has more turns: its ohms go with their square, a little more copper besides.
+  expect(c.auxiliaryOhms / c.mainOhms).toBeCloseTo(1.15 * square, 9)
+  expect(c.auxiliaryReactanceOhms / c.mainReactanceOhms).toBeCloseTo(square, 9)
+})
+
+describe('the curves of what if', () => {
+  const m = machineOf(leadSheetById('rowan-25r')!)!
+  const curve = motorCurve(m, { volts: 230, microfarads: 8, points: 4 })
+  it('run from a quarter to two and a half times the µF, and from 80 to 115 % of the volts, ends included', () => {
+    expect(curve.byMicrofarads.map((p) => p.microfarads)).toEqual([2, 8, 14, 20])
+    expect(curve.byVolts.map((p) => Math.round(10 * p.volts))).toEqual([1840, 2108, 2377, 2645])
+    expect(curve.byMicrofarads.every((p) => p.volts === 230)).toBe(true)
+    expect(curve.byVolts.every((p) => p.microfarads === 8)).toBe(true)
+    expect(curve.chosen).toEqual(pointAt(m, 230, 8))
+  })
+  it('the range is the least and the most of each constant off by its own factor, one at a time', () => {
+    const factors = {
+      turnsRatio: 1.15,
+      magnetizingOhms: 1.25,
+      rotorOhms: 1.2,
+      auxiliaryOhms: 1.2,
+      mainOhms: 1.15,
+    }
+    const points = Object.entries(factors).flatMap(([key, factor]) =>
+      [factor, 1 / factor].map((f) => {
+        const constants = { ...m.constants }
+        constants[key as keyof typeof factors] *= f
+        return pointAt({ ...m, constants }, 230, 8)
+      }),
+    )
+    const all = [curve.chosen, ...points]
+    for (const key of ['amps', 'capacitorVolts', 'startTorque', 'rpm'] as const) {
+      expect(curve.range?.low[key]).toBeCloseTo(Math.min(...all.map((p) => p[key])), 9)
+      expect(curve.range?.high[key]).toBeCloseTo(Math.max(...all.map((p) => p[key])), 9)
+    }
   })
 })

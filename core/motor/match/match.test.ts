@@ -230,6 +230,10 @@ const plates = fc.record({
   amps: fc.double({ min: 0.4, max: 4, noNaN: true }),
 })
 
+it('a tapped blower has the class of its nameplate: a slower tap is none of its own', () => {
+  const blower = sheet('alder-33b', (s) => Object.assign(s.settings.speed[1]!, { rpm: 825 }))
+  expect(verdictOf(old({ rpm: [825] }, { fan: 'blower' }), blower, 'speed-class')).toBe('fail')
+})
 it('a larger shortfall never improves the rank', () =>
   fc.assert(
     fc.property(plates, fc.nat(11), fc.nat(11), ({ horsepower, rpm, amps }, i, j) => {
