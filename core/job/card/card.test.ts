@@ -289,3 +289,32 @@ describe('the can on the card is the can as it was wired', () => {
     )
   })
 })
+
+describe('the paper', () => {
+  const headings = (card: Card) =>
+    layOutCard(card).flatMap((s) => (s.kind === 'text' && s.weight === 700 ? [s.text] : []))
+  it('has its parts under headings, in order; of a motor that stays nothing is called new', () => {
+    const card = cardFor()
+    const order = ['Each lead of the new motor', 'Capacitor', 'Set on the motor']
+    expect(headings(card).filter((h) => order.includes(h))).toEqual(order)
+    expect(headings({ ...card, motorStays: true })).toContain('Each lead of the motor')
+    expect(headings({ ...card, readings: ['1.3 A in cooling'] })).toContain('Readings')
+    expect(headings({ ...card, readings: [] })).not.toContain('Readings')
+  })
+  it('says what overrules it, and which job it is of', () => {
+    const texts = textsOf(cardFor()).join(' ')
+    expect(texts).toContain(
+      'Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card.',
+    )
+    expect(texts).toContain('Oak Switch · job job-1')
+  })
+  it('a lead that the technician moved is told as moved, and one without an old wire of none', () => {
+    const card = cardFor()
+    const [row] = card.rows
+    const of = (more: object) => textsOf({ ...card, rows: [{ ...row!, ...more }] }).join(' ')
+    expect(of({ goes: 'T1', moved: true })).toContain('→ T1 (moved by the technician)')
+    expect(of({ goes: 'T1', moved: false })).not.toContain('moved')
+    expect(of({ was: 'brown' })).toContain('old wire: brown')
+    expect(of({ was: '' })).not.toContain('old wire')
+  })
+})
