@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import type { LeadSheet, SpeedName } from '../motor/lead-sheet'
 import { leadSheetById } from '../motor/lead-sheets'
+import { listed } from '../quantity/display'
 import { tracedWires, unitOf } from '../testing/fixtures'
 import { outputsInUse } from './speed-outputs'
 import { assignSpeeds, crossedBy } from './speeds'
@@ -15,6 +16,12 @@ const speeds = (p: ReturnType<typeof plan>) =>
 const withCirc = () =>
   tracedWires(unitOf('gas-furnace-board')).map((w) => (w.id === 'spare-1' ? { ...w, from: 'CIRC' } : w))
 
+it('an output that several modes call is told by all of them', () => {
+  const { assignments } = plan('gas-furnace-one-speed', 'alder-33b')
+  const several = assignments.filter((a) => a.modes.length > 1)
+  expect(several.length).toBeGreaterThan(0)
+  for (const { modes, why } of several) expect(why).toContain(`: ${listed(modes)} want the most air.`)
+})
 describe('taps for the outputs in use', () => {
   it('are found from the wires, parked ones not among them', () =>
     expect(outputsInUse(unitOf('gas-furnace-board'), withCirc()).map((o) => o.id)).toEqual([

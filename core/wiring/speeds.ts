@@ -168,7 +168,8 @@ function reasonFor({ modes, old }: Output, { tap, top, chosen, short }: Describe
   if (old !== null) return `${tap.speed}: the nearest to the old one.${changeWords(modes, old, tap.speed)}`
   if (short)
     return `${tap.speed}: the motor has fewer speeds than outputs in use, so those that want least share.`
-  return `${tap.speed}: ${modes.join(' and ')} ${tap === top ? 'wants the most air' : 'wants less'}.`
+  const want = modes.length === 1 ? 'wants' : 'want'
+  return `${tap.speed}: ${listed(modes)} ${want} ${tap === top ? 'the most air' : 'less'}.`
 }
 
 /** What another speed than the old one's changes, and what to look at for it. Common practice, no source. */

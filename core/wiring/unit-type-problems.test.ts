@@ -118,3 +118,30 @@ it('what every unit has', () => {
     'supply: Two lines come in on one terminal.',
   )
 })
+
+it('two of one name, in whichever list', () => {
+  const twice = <T>(list: readonly T[]): T[] => [...list, list[0]!]
+  const on = (more: Partial<UnitType>) => said({ ...SPLIT, ...more })
+  const [part, post, pole, mode, first] = [
+    SPLIT.parts[0]?.id,
+    SPLIT.posts[0]?.id,
+    SPLIT.switches[0]?.id,
+    SPLIT.modes[0]?.id,
+    SPLIT.typicalWires[0]?.id,
+  ]
+  expect(on({ parts: twice(SPLIT.parts) })).toContain(
+    `parts.${SPLIT.parts.length}.id: Two parts are called “${part}”.`,
+  )
+  expect(on({ posts: twice(SPLIT.posts) })).toContain(
+    `posts.${SPLIT.posts.length}.id: Two terminals are called “${post}”.`,
+  )
+  expect(on({ switches: twice(SPLIT.switches) })).toContain(
+    `switches.${SPLIT.switches.length}.id: Two switches are called “${pole}”.`,
+  )
+  expect(on({ modes: twice(SPLIT.modes) })).toContain(
+    `modes.${SPLIT.modes.length}.id: Two modes are called “${mode}”.`,
+  )
+  expect(on({ typicalWires: twice(SPLIT.typicalWires) })).toContain(
+    `typicalWires.${SPLIT.typicalWires.length}.id: Two wires are called “${first}”.`,
+  )
+})

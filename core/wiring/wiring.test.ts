@@ -164,6 +164,16 @@ describe('the wires of a blower', () => {
   )
 })
 
+it('contactor and capacitor tell the types of a family apart, unless kinds do', () => {
+  for (const family of UNIT_FAMILIES) {
+    const types = UNIT_TYPES.filter((u) => u.family === family)
+    expect([family, hasTraits(family)]).toEqual([
+      family,
+      types.filter((u) => u.kind === undefined).length > 1,
+    ])
+  }
+  expect(hasTraits('outdoor-split')).toBe(true)
+})
 it('a unit usually has a motor of its own kind', () => {
   const kind = (id: string) => usualMotorKind(unitOf(id))
   expect(['packaged-three-phase', 'gas-furnace-board', 'cooling-1-pole-shared-capacitor'].map(kind)).toEqual([

@@ -241,6 +241,25 @@ describe('what does not go together', () => {
     expect(said(plan)).toContain(message),
   )
 
+  it('two splices are of two sides, relays may be several, every other block is there once', () => {
+    const splice = (on: 'switched' | 'other'): Block => ({ kind: 'splice', on })
+    const twins = (plan: UnitPlan) => said(plan).filter((m) => m.includes('already'))
+    const outdoor = (...blocks: Block[]) => withBlocks(OUTDOOR, contactor(1, 'cooling'), OWN, ...blocks)
+    expect(twins(outdoor(splice('switched'), splice('other')))).toEqual([])
+    expect(twins(outdoor(splice('other'), splice('other')))).toEqual(['blocks.3: There is a splice already.'])
+    expect(twins(outdoor(OWN))).toEqual(['blocks.2: There is a capacitor for the fan alone already.'])
+    const relay = (mode: 'cooling' | 'heating'): Block => ({ kind: 'relay', modes: [mode] })
+    expect(twins(withBlocks(BLOWER, relay('cooling'), relay('heating'), OWN))).toEqual([])
+  })
+  it('a unit is of the family that its blocks make it', () => {
+    const family = (plan: UnitPlan) => built(plan).family
+    expect(family(OUTDOOR)).toBe('outdoor-split')
+    expect(family({ ...OUTDOOR, feed: 'three' })).toBe('packaged')
+    expect(family(withBlocks(OUTDOOR, contactor(1, 'cooling'), DEFROST, OWN))).toBe('heat-pump')
+    expect(family(BLOWER)).toBe('air-handler')
+    expect(family(withBlocks(BLOWER, { kind: 'thermostat', speeds: ['high'] }, OWN))).toBe('fan-coil')
+    expect(family({ ...BLOWER, throughShaft: true })).toBe('roof-through-shaft')
+  })
   it('no way to run the fan, and one that nothing stops', () => {
     expect(said(withBlocks(OUTDOOR, OWN))).toContain('modes: No mode runs the fan.')
     expect(said(withBlocks(OUTDOOR, contactor(2), OWN))).toContain('modes: No mode runs the fan.')
