@@ -27,7 +27,7 @@ function importsOf(file: string, known: ReadonlySet<string>): string[] {
   })
 }
 
-/** Nearest first: a test beside the file is likelier to notice than one far up. */
+/** The test of a file's own name, then those in its folder, then by how many imports lie between: who is likeliest to notice comes first. */
 function reachedTests(file: string, importers: ReadonlyMap<string, readonly string[]>): string[] {
   const seen = new Set([file])
   const found: string[] = []
@@ -37,5 +37,7 @@ function reachedTests(file: string, importers: ReadonlyMap<string, readonly stri
     found.push(...next.filter((f) => /\.test\.tsx?$/.test(f)))
     ring = next.filter((f) => !/\.test\.tsx?$/.test(f))
   }
-  return found
+  const own = file.replace(/\.tsx?$/, '.test.')
+  const rank = (test: string) => (test.startsWith(own) ? 0 : dirname(test) === dirname(file) ? 1 : 2)
+  return found.sort((a, b) => rank(a) - rank(b))
 }

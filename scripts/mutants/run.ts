@@ -19,7 +19,7 @@ const COPIES = 2
 const LIMIT_MS = 240_000
 const HANGS_MS = 8000
 /** The nearest tests are asked; what they do not notice, one further off seldom does. */
-const MOST_TESTS = 16
+const MOST_TESTS = 24
 /** Long searches and outside simulators, all of them the core's: they are asked only of the files they stand beside. */
 const SLOW_MS = 4000
 /** Of those that need the whole of Jest, how far down the list they are asked. */
