@@ -168,3 +168,26 @@ describe('the whole network, counted by hand from the unit type and the sheet', 
     expect(ends(windings)[0]).toBe(`${COMMON} - ${RUN}`)
   })
 })
+
+describe('where a lead comes from inside the motor', () => {
+  const lead = (id: string, role: 'speed' | 'rotation' | 'run') => ({
+    id,
+    colour: 'BK' as const,
+    stripe: null,
+    role,
+  })
+  const at = (use: Parameters<typeof leadPoint>[0]['use'], role: 'speed' | 'rotation' | 'run' = 'run') =>
+    leadPoint({ lead: lead('black', role), use })
+  it('a blower’s capacitor leads: the start winding’s end, and run brought out again', () => {
+    expect(at({ kind: 'capacitor', side: 'start' })).toBe(START)
+    expect(at({ kind: 'capacitor', side: 'run' })).toBe(RUN)
+  })
+  it('run and the line lead of a blower are one, run-return too; each phase is an end of its own', () => {
+    expect(at({ kind: 'land', as: 'line' })).toBe(RUN)
+    expect(at({ kind: 'return' })).toBe(RUN)
+    expect(at({ kind: 'land', as: 'motor-common' })).toBe(COMMON)
+    expect(at({ kind: 'land', as: 'phase' })).toBe('MOTOR:phase:black')
+  })
+  it('what is insulated or in the plug is a point of its own', () =>
+    expect(at({ kind: 'insulate', why: '' }, 'speed')).toBe('MOTOR:speed:black'))
+})

@@ -1,6 +1,8 @@
 // A unit type that somebody made or sent: each thing that is wrong with it is named, and every type that ships is sound.
+import * as v from 'valibot'
 import { unitOf } from '../testing/fixtures'
-import type { UnitType } from './unit-type'
+import { compressorPosts } from './compressor-posts'
+import { UNIT_FAMILIES, UnitTypeSchema, type UnitType } from './unit-type'
 import { unitTypeProblems } from './unit-type-problems'
 import { UNIT_TYPES } from './unit-types'
 
@@ -144,4 +146,16 @@ it('two of one name, in whichever list', () => {
   expect(on({ typicalWires: twice(SPLIT.typicalWires) })).toContain(
     `typicalWires.${SPLIT.typicalWires.length}.id: Two wires are called “${first}”.`,
   )
+})
+
+it('a kind that is none, and a compressor that lacks a post', () => {
+  const { issues = [] } = v.safeParse(UnitTypeSchema, { ...SPLIT, family: 'boat' })
+  expect(issues.map((i) => i.message)).toEqual([`A unit’s kind is one of: ${UNIT_FAMILIES.join(', ')}.`])
+  const without = (label: string) =>
+    compressorPosts({
+      ...SPLIT,
+      posts: SPLIT.posts.filter((p) => p.kind !== 'compressor' || p.label !== label),
+    })
+  expect(compressorPosts(SPLIT)).toEqual({ C: 'COMP-C', R: 'COMP-R', S: 'COMP-S' })
+  expect(['C', 'R', 'S'].map(without)).toEqual([null, null, null])
 })
