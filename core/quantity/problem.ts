@@ -55,7 +55,7 @@ function plainMessage(issue: v.BaseIssue<unknown>): string {
   const key = issue.path?.at(-1)?.key
   if (issue.expected === 'never') return `“${String(key)}” is not a field Oak Switch knows here.`
   if (issue.received === 'undefined' && issue.message.startsWith('Invalid key'))
-    return `${FIELD_WORDS[String(key)] ?? `“${String(key)}”`} missing.`
+    return `${FIELD_WORDS[String(key)] ?? `“${String(key)}” is`} missing.`
   return issue.message
 }
 

@@ -168,3 +168,26 @@ describe('the share of a jumper', () => {
     expect(said('jumper-carries-more', request)).toEqual([])
   })
 })
+
+describe('a lead that is capped off', () => {
+  const off = (lead: string, request = requestFor(SHARED)) =>
+    proofOf(request, { [lead]: { kind: 'insulated' } }).hazards.map((h) => [h.severity, h.message])
+  it('ground is watched: it belongs on the chassis', () =>
+    expect(off('green')).toEqual([
+      ['watch', 'The green lead is insulated. Land it on the chassis, also when everything is metal.'],
+    ]))
+  it('one that the motor needs stops, a capacitor’s too, and one of the plug', () => {
+    expect(off('white')).toContainEqual([
+      'stop',
+      'The white lead is insulated, and the motor needs it landed.',
+    ])
+    expect(off('brown', FURNACE)).toContainEqual([
+      'stop',
+      'The brown lead is insulated, and the capacitor needs both its leads.',
+    ])
+    expect(off('purple')).toContainEqual([
+      'stop',
+      'The purple lead is out of the reversing plug: the auxiliary winding is open.',
+    ])
+  })
+})

@@ -216,6 +216,12 @@ it.each<[readonly string[], unknown, string]>([
   [['startup', 'turned'], 'hums', 'First power: the motor hummed and did not start'],
   [['startup', 'door'], 'open', 'The door: open'],
   [['startup', 'blade'], 'same', 'The blade or wheel: same'],
+  [
+    ['ordered', 'a'],
+    { what: 'Motor', from: 'Quay counter', due: '2026-07-14', arrived: true },
+    'On order: “Motor”, from “Quay counter”, for 14 Jul 2026, arrived',
+  ],
+  [['ordered', 'b'], { what: 'Motor', from: '', due: null, arrived: false }, 'On order: “Motor”'],
   [['startup', 'metering'], 'fixed', 'What feeds the indoor coil: fixed'],
   [['aims'], ['parts', 'error'], 'What counts in a capacitor: fewest capacitors, then closest µF'],
   [['recommended', 'a'], { text: 'New contactor', declined: true }, 'Recommended: “New contactor”, declined'],

@@ -1,6 +1,7 @@
 import { tracedWires, unitOf } from '../../testing/fixtures'
 import { EMPTY_JOB } from '../document'
 import { oldMotorOf } from './match-input'
+import { jobHertz, jobPhaseConflict, jobSupply } from './supply-input'
 
 const wiresOf = (unit: string) =>
   Object.fromEntries(tracedWires(unitOf(unit)).map(({ id, ...wire }) => [id, wire]))
@@ -46,4 +47,11 @@ it('takes three phases from three leads traced on a unit of three lines, and fro
   const [first = ''] = Object.keys(wires).filter((id) => wires[id]?.to === 'motor')
   const without = Object.fromEntries(Object.entries(wires).filter(([id]) => id !== first))
   expect(oldMotorOf({ ...job, wires: without }).plate.phase).toBeNull()
+})
+
+it('a job that does not say which unit it is has no supply and no conflict of phases; its hertz are the shop’s, else 60', () => {
+  expect([jobSupply(EMPTY_JOB), jobPhaseConflict(EMPTY_JOB)]).toEqual([null, null])
+  expect([jobHertz(EMPTY_JOB), jobHertz({ ...EMPTY_JOB, hertz: 50 })]).toEqual([60, 50])
+  const job = { ...EMPTY_JOB, unit: 'cooling-1-pole-shared-capacitor' }
+  expect([jobSupply(job)?.supply.volts, jobPhaseConflict(job)]).toEqual([230, null])
 })
