@@ -1,5 +1,3 @@
-import * as v from 'valibot'
-import { problemsOf } from './problem'
 import fc from 'fast-check'
 import { figure, percentText } from './display'
 import { isWithin, toMicrofarads, toPicofarads } from './exact'
@@ -59,33 +57,4 @@ it('writes figures as people read them', () => {
   ])
   expect([4.2, -12, 0.01].map(percentText)).toEqual(['+4.2 %', '−12 %', '0 %'])
   expect(figure(NaN)).toBe('–')
-})
-
-describe('a field that is left out is named as the trade names it', () => {
-  const missing = (key: string) => {
-    const parsed = v.safeParse(v.strictObject({ [key]: v.number() }), {})
-    return parsed.success ? [] : problemsOf(parsed.issues)
-  }
-  it.each([
-    ['amps', 'The amps in the start lead are missing.'],
-    ['between', 'The two posts of the reading are missing.'],
-    ['text', 'The line is missing.'],
-    ['tolerancePercent', 'The tolerance is missing.'],
-    ['unit', 'The unit type is missing.'],
-    ['from', 'The wire’s first end is missing.'],
-    ['to', 'The wire’s second end is missing.'],
-    ['seenFrom', 'The end it is seen from is missing.'],
-    ['volts', 'The volts are missing.'],
-    ['watts', 'The resistor’s watts are missing.'],
-    ['ohms', 'The resistor’s ohms are missing.'],
-    ['pairs', 'The pair readings are missing.'],
-    ['loads', 'The loads are missing.'],
-    ['sections', 'The can’s sections are missing.'],
-    ['sheet', 'The motor’s lead sheet is missing.'],
-    ['wires', 'The old wires are missing.'],
-    ['wanted', 'The wanted rotation is missing.'],
-    ['can', 'The new can is missing.'],
-    ['reading', 'The reading is missing.'],
-    ['odd', '“odd” missing.'],
-  ])('%s: %s', (key, message) => expect(missing(key)).toEqual([{ path: key, message }]))
 })

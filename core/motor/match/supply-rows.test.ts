@@ -28,6 +28,9 @@ const verdict = (old: number, rated: number) => {
 it.each([
   [277, 277, 'pass'],
   [277, 265, 'pass'],
+  [277, 260, 'pass'],
+  [277, 290, 'pass'],
+  [277, 259, 'fail'],
   [277, 460, 'fail'],
   [277, 230, 'fail'],
   [230, 208, 'pass'],
