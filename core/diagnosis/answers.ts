@@ -7,7 +7,7 @@ import { judgeBench } from '../capacitor/bench'
 import type { CanMarking } from '../capacitor/marking'
 import { DEFAULT_TOLERANCE_PERCENT } from '../capacitor/verdict'
 import { measuredInterval, USUAL_ACCURACY, type Measurement } from '../meter/measurement'
-import { figure } from '../quantity/display'
+import { figure, listed, ohmsText } from '../quantity/display'
 import { fahrenheitOf } from '../quantity/temperature'
 import type { Interval } from '../quantity/interval'
 
@@ -135,10 +135,12 @@ function shellOf(readings: Readonly<Partial<Record<Probe, ProbeReading>>>): Read
     return said(
       'comp-shell',
       'low',
-      `${words} ${low.map(({ post }) => post).join(', ')} to the shell is low.`,
+      `${words} ${listed(low.map(({ post }) => post))} to the shell ${low.length === 1 ? 'is' : 'are'} low.`,
     )
-  const isClear = read.length === 3 && read.every(({ verdict }) => verdict === 'megohms')
-  return said('comp-shell', isClear ? 'megohms' : null, isClear ? words : `${words} Read all three.`)
+  if (read.length < 3) return said('comp-shell', null, `${words} Read all three.`)
+  return read.every(({ verdict }) => verdict === 'megohms')
+    ? said('comp-shell', 'megohms', words)
+    : said('comp-shell', null, `${words} Between good and low: read again with an insulation tester.`)
 }
 
 /** Ohms across a capacitor whose µF read OL. OL there too is open, or good and charged up already: the kick tells. */
@@ -182,8 +184,10 @@ export function tooHigh(readings: Readonly<Partial<Record<Probe, ProbeReading>>>
 const said = (test: string, answer: string | null, words: string): ReadingAnswer => ({ test, answer, words })
 const range = (reading: ProbeReading): Interval =>
   measuredInterval(reading) ?? { low: Infinity, high: Infinity }
-const shown = (reading: ProbeReading, unit: string): string =>
-  reading.value === 'OL' ? 'OL' : `${figure(reading.value)} ${unit}`
+function shown({ value }: ProbeReading, unit: string): string {
+  if (value === 'OL') return 'OL'
+  return unit === 'Ω' ? ohmsText(value) : `${figure(value)} ${unit}`
+}
 
 function volts(test: string, reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
   if (!reading) return null

@@ -11,6 +11,12 @@ export function figure(value: number, digits = 2): string {
 /** A value in microfarads with its unit: "7.5 µF". */
 export const microfaradsText = (value: number): string => `${figure(value)} µF`
 
+/** Ohms as one says them: "18.7 Ω", "1.25 kΩ", "2 MΩ". */
+export function ohmsText(ohms: number): string {
+  if (ohms >= 1e6) return `${figure(ohms / 1e6)} MΩ`
+  return ohms >= 1e3 ? `${figure(ohms / 1e3)} kΩ` : `${figure(ohms, 1)} Ω`
+}
+
 /** A signed deviation: "+1.3 %", "−12 %", "0 %". */
 export function percentText(value: number): string {
   const text = figure(value, 1)

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { figure, percentText } from './display'
+import { figure, percentText, ohmsText } from './display'
 import { isWithin, toMicrofarads, toPicofarads } from './exact'
 import { divideIntervals, readingInterval } from './interval'
 
@@ -58,3 +58,16 @@ it('writes figures as people read them', () => {
   expect([4.2, -12, 0.01].map(percentText)).toEqual(['+4.2 %', '−12 %', '0 %'])
   expect(figure(NaN)).toBe('–')
 })
+
+it('ohms are said in ohms, kilohms and megohms', () =>
+  expect([0, 18.444, 999, 1000, 1250, 500_000, 999_900, 1_000_000, 2_540_000].map(ohmsText)).toEqual([
+    '0 Ω',
+    '18.4 Ω',
+    '999 Ω',
+    '1 kΩ',
+    '1.25 kΩ',
+    '500 kΩ',
+    '999.9 kΩ',
+    '1 MΩ',
+    '2.54 MΩ',
+  ]))

@@ -1,6 +1,6 @@
 // What is wrong with a motor's windings by ohms: to the frame, open, shorted, alike, or contradicting one another.
 import { first } from '../../quantity/at'
-import { listed } from '../../quantity/display'
+import { listed, ohmsText } from '../../quantity/display'
 import { insulationOf } from '../insulation'
 import type { LeadId } from '../lead-id'
 import type { Growth } from './grow'
@@ -72,12 +72,7 @@ function nearest([least, next]: readonly FrameReading[], meter: MeterTrust): str
   return a.ohms + a.doubt < b.ohms - b.doubt ? `, nearest to ${least.lead}` : ''
 }
 
-function said(ohms: OhmsValue): string {
-  if (ohms === 'OL') return 'OL'
-  if (ohms >= 1e6) return `${Math.round(ohms / 1e5) / 10} MΩ`
-  if (ohms >= 1e3) return `${Math.round(ohms / 100) / 10} kΩ`
-  return `${ohms} Ω`
-}
+const said = (ohms: OhmsValue): string => (ohms === 'OL' ? 'OL' : ohmsText(ohms))
 const pairText = ([a, b]: readonly [string, string]): string => `${a}–${b}`
 
 /** Readings that do not go together, the likeliest wrong first. */

@@ -150,7 +150,7 @@ it('ohms to the frame are said in ohms, kilohms and megohms', () => {
   const framed = (ohms: number) => faults(find(THREE, GOOD, { frame: [{ lead: 'white', ohms }] }))[0]
   expect(framed(999)).toContain('white (999 Ω)')
   expect(framed(1_000)).toContain('white (1 kΩ)')
-  expect(framed(999_949)).toContain('white (999.9 kΩ)')
+  expect(framed(999_940)).toContain('white (999.94 kΩ)')
 })
 
 describe('to the frame', () => {
@@ -162,7 +162,7 @@ describe('to the frame', () => {
         { lead: 'black', ohms: 12 },
       ]),
     ).toEqual([
-      'To the frame: black (12 Ω) and white (1.3 kΩ). A good winding reads megohms; this one has gone to ground, nearest to black. Replace the motor.',
+      'To the frame: black (12 Ω) and white (1.25 kΩ). A good winding reads megohms; this one has gone to ground, nearest to black. Replace the motor.',
     ])
     // 1 % and a digit: 100 ± 1.1 and 102 ± 1.12 overlap.
     expect(

@@ -1,6 +1,6 @@
 // In which units a quantity is typed, and how they become the unit it is kept in.
 import type { Measurement, Quantity } from '@oak/core/meter/measurement'
-import { figure } from '@oak/core/quantity/display'
+import { figure, ohmsText } from '@oak/core/quantity/display'
 import {
   celsiusOf,
   degreesIn,
@@ -67,11 +67,7 @@ export function readingText(
     case 'celsius':
       return degreesText(degrees, degreesIn(degrees, fahrenheitOf('C', value)))
     case 'ohms':
-      return value >= 1e6
-        ? `${figure(value / 1e6, 2)} MΩ`
-        : value >= 1e3
-          ? `${figure(value / 1e3, 2)} kΩ`
-          : `${figure(value, 1)} Ω`
+      return ohmsText(value)
   }
 }
 

@@ -1,5 +1,5 @@
 import { EMPTY_JOB } from '@oak/core/job/document'
-import { countdownAt, dischargeSetup, endOf, ohmsText } from './safe-model'
+import { countdownAt, dischargeSetup, endOf } from './safe-model'
 
 const record = { ohms: 20_000, watts: 5, volts: 370, microfarads: [40, 5], startedAt: 1_000_000 }
 
@@ -33,8 +33,3 @@ it('runs down by the largest section, and never below nothing', () => {
 it('a clock set back does not fill the can again', () => expect(countdownAt(record, 900_000).share).toBe(1))
 it('stops its clock a second past 10 V', () =>
   expect(endOf(record)).toBeCloseTo(1_000_000 + 1000 * (3.166 + 1), -1))
-it.each([
-  [20_000, '20 kΩ'],
-  [470, '470 Ω'],
-  [1_500_000, '1.5 MΩ'],
-])('%s Ω reads %s', (ohms, text) => expect(ohmsText(ohms)).toBe(text))

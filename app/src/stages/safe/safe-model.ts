@@ -70,7 +70,3 @@ export function countdownAt(record: DischargeRecord, nowMs: number): Countdown {
 /** When the clock may stop: a second past 10 V; null while nothing runs. */
 export const endOf = (record: DischargeRecord): number | null =>
   record.startedAt === null ? null : record.startedAt + 1000 * (workOut(record).secondsTo10 + 1)
-
-/** "20 kΩ" */
-export const ohmsText = (ohms: number): string =>
-  ohms >= 1e6 ? `${ohms / 1e6} MΩ` : ohms >= 1000 ? `${ohms / 1000} kΩ` : `${ohms} Ω`
