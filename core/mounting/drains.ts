@@ -1,5 +1,6 @@
 // Drain openings: water must leave below and must not enter above.
 import type { Mechanical } from '../motor/lead-sheet'
+import { listed } from '../quantity/display'
 
 /** Where the shaft points. */
 export type Position = Mechanical['positions'][number]
@@ -48,7 +49,7 @@ export function adviseDrains(drains: readonly string[], position: Position | nul
   const text = sides
     ? 'Lying: open the lowest opening of its side only, keep every other closed.'
     : open.length > 0
-      ? `Open ${open.join(' and ')}: it faces down. Keep the others closed.`
+      ? `Open ${listed(open)}: ${open.length === 1 ? 'it faces' : 'they face'} down. Keep the others closed.`
       : `No opening is named at the ${down}, which faces down: look for a plug there.`
   return { open, close, look, text }
 }
