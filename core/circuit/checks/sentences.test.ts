@@ -2,7 +2,7 @@
 import { BLOWER_CAN } from '../../testing/circuits'
 import { CAN, hookupWith, onPost, requestFor, sheetOf, tracedWires, unitOf } from '../../testing/fixtures'
 import { NEW_C, PROTECTED_POST } from '../../wiring/new-can'
-import type { HookupRequest } from '../hookup'
+import { workOutHookup, type HookupRequest } from '../hookup'
 
 const SHARED = 'cooling-1-pole-shared-capacitor'
 const FURNACE = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
@@ -189,5 +189,37 @@ describe('a lead that is capped off', () => {
       'stop',
       'The purple lead is out of the reversing plug: the auxiliary winding is open.',
     ])
+  })
+})
+
+describe('a motor that does not go on this unit, and what is missing', () => {
+  const refused = (unit: string, sheet: string, more: Partial<HookupRequest> = {}) =>
+    workOutHookup({ ...requestFor(unit), sheet: sheetOf(sheet), ...more }).refusals.map((r) => r.message)
+  it('by its kind', () => {
+    const name = (sheet: string) => sheetOf(sheet).name
+    expect(refused(SHARED, 'alder-33b')).toContain(
+      `${name('alder-33b')} is a blower motor; this unit needs an outdoor fan motor.`,
+    )
+    expect(refused('gas-furnace-board', 'rowan-25r')).toContain(
+      `${name('rowan-25r')} is an outdoor fan motor; this unit needs a blower motor with a speed tap for each output in use.`,
+    )
+    expect(refused(SHARED, 'brant-50t')).toContain(
+      `${name('brant-50t')} is a three-phase motor: it and a single-phase one do not stand in for each other.`,
+    )
+    expect(refused('packaged-three-phase', 'rowan-25r')).toContain(
+      `${name('rowan-25r')} has one phase, and this unit’s fan has three: they do not stand in for each other.`,
+    )
+    expect(refused(SHARED, 'rowan-25r')).toEqual([])
+  })
+  it('a can, for the compressor or for the motor, and the compressor’s value', () => {
+    expect(refused(SHARED, 'rowan-25r', { can: null })).toContain(
+      'The compressor needs its capacitor: pick the can.',
+    )
+    expect(refused('cooling-2-pole-own-capacitor', 'rowan-25r', { can: null })).toContain(
+      'This motor’s tag asks for a capacitor: pick one.',
+    )
+    expect(refused(SHARED, 'rowan-25r', { compressorMicrofarads: null })).toContain(
+      'What the compressor’s capacitor must be is not recorded: read it from the compressor’s plate or the unit’s diagram.',
+    )
   })
 })
