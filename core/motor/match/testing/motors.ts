@@ -10,7 +10,7 @@ export const sheet = (id: string, change: (s: LeadSheet) => void = () => undefin
   change(copy)
   return copy
 }
-export const PLATE: MotorPlate = {
+const PLATE: MotorPlate = {
   ...EMPTY_MOTOR_PLATE,
   horsepower: ['1/4'],
   rpm: [1075],
@@ -18,7 +18,7 @@ export const PLATE: MotorPlate = {
   amps: [1.6],
   phase: 1,
 }
-export const BODY: Mechanical = {
+const BODY: Mechanical = {
   frameInches: 5.6,
   bodyInches: 4.8,
   shaftInches: 0.5,
