@@ -121,3 +121,9 @@ it('a draft as it was kept, and what is none', () => {
   for (const text of [null, '', '{', '[]', JSON.stringify({ ...made, blocks: [{ kind: 'attic' }] })])
     expect(readPlan(text)).toBeNull()
 })
+
+it('what comes in says its own volts and lines', () => {
+  const LINES = { neutral: 'and neutral', pair: 'two lines', three: 'three lines' }
+  for (const { text, feed, volts } of SUPPLIES)
+    expect(text.replace(',', '')).toBe(`${volts} V ${LINES[feed]}`)
+})
