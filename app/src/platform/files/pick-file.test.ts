@@ -1,4 +1,3 @@
-/** @jest-environment jsdom */
 import { pickTextFile } from './pick-file'
 
 /** The chooser of the browser, answered at once. */
