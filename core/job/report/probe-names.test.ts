@@ -18,61 +18,33 @@ it.each([
   ['what is this', 'what is this'],
 ])('%s: %s', (probe, name) => expect(probeName(probe)).toBe(name))
 
-it('of the fault, each by its own words', () =>
-  expect(
-    Object.fromEntries(
-      [
-        'volts-supply',
-        'volts-call',
-        'volts-motor',
-        'volts-output',
-        'volts-capacitor',
-        'amps-medium',
-        'amps-high',
-        'microfarads-FAN',
-        'microfarads-HERM',
-        'ohms-common-run',
-        'ohms-common-start',
-        'ohms-run-start',
-        'ohms-frame',
-        'celsius-motor',
-        'ohms-can-FAN',
-        'volts-compressor',
-        'ohms-compressor-CR',
-        'ohms-compressor-CS',
-        'ohms-compressor-RS',
-        'ohms-shell-C',
-        'ohms-shell-S',
-        'volts-spare',
-        'amps-spare',
-        'microfarads-spare',
-        'celsius-spare',
-      ].map((probe) => [probe, probeName(probe)]),
-    ),
-  ).toEqual({
-    'volts-supply': 'Supply, at the unit',
-    'volts-call': 'The 24 V call',
-    'volts-motor': 'Motor common to run',
-    'volts-output': 'The output that is called',
-    'volts-capacitor': 'Left on the capacitor',
-    'amps-medium': 'Old motor, medium speed',
-    'amps-high': 'Old motor, high speed',
-    'microfarads-FAN': 'Old capacitor, fan side',
-    'microfarads-HERM': 'Old capacitor, compressor side',
-    'ohms-common-run': 'Old motor, common to run',
-    'ohms-common-start': 'Old motor, common to start',
-    'ohms-run-start': 'Old motor, run to start',
-    'ohms-frame': 'Old motor, windings to frame',
-    'celsius-motor': 'Shell of the old motor',
-    'ohms-can-FAN': 'Old capacitor, fan side, ohms across',
-    'volts-compressor': 'Compressor, line to line',
-    'ohms-compressor-CR': 'Compressor, C to R',
-    'ohms-compressor-CS': 'Compressor, C to S',
-    'ohms-compressor-RS': 'Compressor, R to S',
-    'ohms-shell-C': 'Compressor, C to the shell',
-    'ohms-shell-S': 'Compressor, S to the shell',
-    'volts-spare': 'Volts, spare',
-    'amps-spare': 'Amps, spare',
-    'microfarads-spare': 'Microfarads, spare',
-    'celsius-spare': 'Temperature, spare',
-  }))
+describe('a place is named from what its key says', () => {
+  it('the old motor by its speeds and by its pairs of leads', () => {
+    for (const speed of ['low', 'medium', 'high'])
+      expect(probeName(`amps-${speed}`)).toBe(`Old motor, ${speed} speed`)
+    for (const [a, b] of [
+      ['common', 'run'],
+      ['common', 'start'],
+      ['run', 'start'],
+    ])
+      expect(probeName(`ohms-${a}-${b}`)).toBe(`Old motor, ${a} to ${b}`)
+  })
+  it('the compressor by its posts', () => {
+    for (const [a, b] of ['CR', 'CS', 'RS'])
+      expect(probeName(`ohms-compressor-${a}${b}`)).toBe(`Compressor, ${a} to ${b}`)
+    for (const post of 'CRS') expect(probeName(`ohms-shell-${post}`)).toBe(`Compressor, ${post} to the shell`)
+  })
+  it('the old capacitor by its side', () => {
+    for (const [load, side] of [
+      ['FAN', 'fan'],
+      ['HERM', 'compressor'],
+    ]) {
+      expect(probeName(`microfarads-${load}`)).toBe(`Old capacitor, ${side} side`)
+      expect(probeName(`ohms-can-${load}`)).toBe(`Old capacitor, ${side} side, ohms across`)
+    }
+  })
+  it('one without a name of its own by its quantity', () =>
+    expect(
+      ['volts', 'amps', 'ohms', 'microfarads', 'celsius'].map((quantity) => probeName(`${quantity}-spare`)),
+    ).toEqual(['Volts', 'Amps', 'Ohms', 'Microfarads', 'Temperature'].map((name) => `${name}, spare`)))
+})
