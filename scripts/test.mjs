@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { buildWeb } from './setup/build-web.mjs'
-import { CHECKS } from './setup/checks.mjs'
+import { runChecks } from './setup/checks.mjs'
 import { chromium } from './setup/chromium.mjs'
 import { install } from './setup/install.mjs'
 import { bin, tryRun } from './setup/run.mjs'
@@ -14,11 +14,12 @@ const folder = mkdtempSync(join(tmpdir(), 'oak-test-'))
 const counts = { passed: 0, failed: 0 }
 const started = Date.now()
 
-/** A step that passes or fails as a whole. */
-function step(name, command, args) {
-  console.log(`\n== ${name}`)
-  const { code } = tryRun(bin(command), args)
-  counts[code === 0 ? 'passed' : 'failed'] += 1
+/** Each check passes or fails as a whole. */
+async function checks() {
+  console.log('\n== checks')
+  const { ran, failed } = await runChecks()
+  counts.passed += ran.length - failed.length
+  counts.failed += failed.length
 }
 
 function unitTests() {
@@ -52,7 +53,7 @@ function readReport(file) {
   }
 }
 
-for (const { name, command, args } of CHECKS) step(name, command, args)
+await checks()
 unitTests()
 await buildWeb()
 browserTests()

@@ -42,6 +42,11 @@ it('puts what is on the van first, then what is used up, then known tags', () =>
     ['rowan-25r', 1],
     ['teal-33e', 0],
   ])
+  const last = vanMotors(
+    { stock: STOCK, sheets: {}, units: {}, settings: {} },
+    { 'motor-rowan': 0, 'motor-teal': 1 },
+  )
+  expect(last.slice(0, 2).map((m) => m.sheet.id)).toEqual(['teal-33e', 'rowan-25r'])
   expect(motors).toHaveLength(LEAD_SHEETS.length)
   expect(motors.slice(2).every((m) => m.stock === null)).toBe(true)
 })

@@ -164,3 +164,23 @@ it('an example is shown and edited, and is kept, told and counted nowhere', asyn
   expect(keep).not.toHaveBeenCalled()
   expect(told).toEqual([])
 })
+
+it('keeps a name of 300 letters whole, and no more of a longer one, on the screen as in the store', async () => {
+  const kept: unknown[] = []
+  const { jobs } = setUp()
+  const device = { setFact: async (_: string, value: string) => void kept.push(value) }
+  const own = createJobs({ device: device as never, deviceId: DEVICE, now: () => 0, onKept: () => undefined })
+  for (const length of [300, 301]) own.setTechnician('ä'.repeat(length))
+  await settle()
+  expect(own.store.getState().technician).toHaveLength(300)
+  expect(kept).toEqual(['ä'.repeat(300), 'ä'.repeat(300)])
+  expect(jobs.store.getState().technician).not.toBe(own.store.getState().technician)
+})
+it('what touches no stock leaves the van as it is: the very same value, so that nothing is counted again', () => {
+  const { jobs } = setUp()
+  const before = jobs.store.getState().van
+  jobs.edit(jobs.create(), [{ path: ['title'], value: 'Roof 3' }])
+  expect(jobs.store.getState().van).toBe(before)
+  jobs.edit(jobs.create(), [{ path: ['taken', 'motor-rowan'], value: { quantity: 1 } }])
+  expect(jobs.store.getState().van).not.toBe(before)
+})

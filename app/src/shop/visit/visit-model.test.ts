@@ -40,6 +40,12 @@ it('says what the visit does from the record; a motor that stays is not replaced
 it('a day by one press, or typed, or none', () => {
   const days = DAY_OPTIONS.map(({ value }) => dayOfChoice(value, ' 2026-08-01 ', '2026-07-14'))
   expect(days).toEqual(['2026-07-15', '2026-07-17', '2026-07-21', null, '2026-08-01'])
+  // Each says the day that it gives: as many days on as its words say.
+  const said = { tomorrow: 1, 'in 3 days': 3, 'in a week': 7 }
+  for (const [text, ahead] of Object.entries(said)) {
+    const value = DAY_OPTIONS.find((option) => option.text === text)?.value ?? 'none'
+    expect(dayOfChoice(value, '', '2026-07-14')).toBe(`2026-07-${14 + ahead}`)
+  }
 })
 it('proposes the part by the old plate, as far as it could be read, while no motor is chosen', () => {
   const plate = (more: object) => ({ ...EMPTY_MOTOR_PLATE, ...more })

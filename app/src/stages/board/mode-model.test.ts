@@ -64,3 +64,15 @@ it('a tenth of an ampere is none; nothing across the capacitor is not told', () 
     'CW',
   )
 })
+
+it('three phases: which way it turns is not known, and without power it says whether it ought to have some', () => {
+  expect(describeMode(mode({ amps: 4.26 }), null, false)).toEqual({
+    turning: null,
+    does: 'On power. Which way it turns, first power shows.',
+    figures: ['4.3 A in each of its three leads'],
+  })
+  const without = (fanRuns: boolean) => describeMode(mode({ amps: 0.1, fanRuns }), null, false)
+  expect(without(true)).toEqual({ turning: null, does: 'Has no power.', figures: [] })
+  expect(without(false)).toEqual({ turning: null, does: 'Stands.', figures: [] })
+  expect(describeMode(undefined, null, false).does).toBe('Stands.')
+})

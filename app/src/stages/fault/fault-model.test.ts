@@ -94,6 +94,8 @@ it('a capacitor is read by the posts that this unit has', () => {
   expect(titles('gas-furnace-board', 'microfarads-FAN')).toEqual(['cap 1 to cap 2'])
   // The compressor's is another capacitor there.
   expect(titles('cooling-2-pole-own-capacitor', 'microfarads-HERM')).toEqual(['The compressor’s capacitor'])
+  // No unit is chosen: no posts to speak of.
+  expect(probesFor(undefined, 'microfarads-FAN').map((p) => p.title)).toEqual(['Its two posts'])
   expect(probesFor(undefined, null)).toEqual([])
   expect(titles('gas-furnace-board', 'volts-call')).toEqual(['Call, at the coil or the board'])
 })
