@@ -80,7 +80,7 @@ describe('requests that are wrong altogether', () => {
 
 describe('a page from elsewhere', () => {
   const from = (origin: string) =>
-    request(one.app)
+    request(one.withOptions({ isOwnHost: (name) => name === 'oak.test' }))
       .post('/api/changes')
       .set('origin', origin)
       .set('host', 'oak.test:8080')

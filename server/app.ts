@@ -5,6 +5,8 @@ import express, { type Express, type RequestHandler } from 'express'
 import rateLimit from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
 import helmet from 'helmet'
+import { jsonBody } from './edge/body'
+import { onlyOwnHosts, ownHosts } from './edge/hosts'
 import { EMPTY_CATALOGUE, type Catalogue } from './counter/simulated-counter'
 import { errorHandler, refuse } from './errors'
 import type { Truths } from './meter/truth'
@@ -30,9 +32,9 @@ export interface AppOptions {
   readonly webRoot?: string
   /** API requests a minute and address. */
   readonly requestsPerMinute?: number
+  /** Does this server go by that name? Loopback's names alone, where nothing else is said. */
+  readonly isOwnHost?: (name: string) => boolean
 }
-
-const BODY_LIMIT = '2mb'
 
 export function createApp({
   store,
@@ -42,10 +44,12 @@ export function createApp({
   catalogue = EMPTY_CATALOGUE,
   webRoot,
   requestsPerMinute = 1200,
+  isOwnHost = ownHosts('127.0.0.1', []),
 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(securityHeaders())
+  app.use(onlyOwnHosts(isOwnHost))
   app.use(
     '/api',
     rateLimit({
@@ -57,7 +61,7 @@ export function createApp({
         refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]),
     }),
   )
-  app.use('/api', noStore, sameOrigin, express.json({ limit: BODY_LIMIT, strict: true }))
+  app.use('/api', noStore, sameOrigin, jsonBody())
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true })
   })

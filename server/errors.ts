@@ -19,6 +19,12 @@ export const errorHandler: ErrorRequestHandler = (
     return refuse(res, 413, 'too-large', [
       { path: '', message: `What was sent is larger than ${Math.round((error.limit ?? 0) / 1_048_576)} MB.` },
     ])
+  if (error.type === 'too-deep')
+    return refuse(res, 400, 'too-deep', [
+      { path: '', message: 'Lists and objects lie too deep in one another: nothing here is that deep.' },
+    ])
+  if (error.type === 'other-letters')
+    return refuse(res, 415, 'bad-input', [{ path: '', message: 'JSON is sent as UTF-8.' }])
   if (error.type === 'entity.parse.failed')
     return refuse(res, 400, 'bad-input', [{ path: '', message: 'The request is not one whole JSON object.' }])
   if (error.status && error.status >= 400 && error.status < 500)

@@ -4,12 +4,15 @@ import { join, resolve } from 'node:path'
 import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
 import { seedDemo, seedPhotos, seedVan } from './demo'
+import { hostList, ownHosts } from './edge/hosts'
 import { readTruths } from './meter/truth'
 import { operationPool } from './operations/pool'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
 import { photoStore } from './store/photo-store'
 
+/** Ended with, when it is told why it cannot run as it is set: whoever keeps it running does not start it again. */
+const TOLD = 78
 const root = resolve(__dirname, '..')
 
 async function main(): Promise<void> {
@@ -37,6 +40,7 @@ async function main(): Promise<void> {
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),
     catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,
     webRoot: join(root, 'app', 'dist'),
+    isOwnHost: ownHosts(host, hostList(process.env.OAK_HOSTS)),
   }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
@@ -59,7 +63,7 @@ function fail(error: Error & { code?: string }): never {
       ? `The port is taken; set another one, such as PORT=4651 npm start.`
       : error.message,
   )
-  process.exit(1)
+  process.exit(TOLD)
 }
 
 main().catch(fail)

@@ -84,20 +84,26 @@ export interface OperationError {
 export type OperationResult =
   { readonly ok: true; readonly output: unknown } | { readonly ok: false; readonly error: OperationError }
 
+const operationNamed = (name: string): Operation | undefined =>
+  OPERATIONS.find((operation) => operation.name === name)
+
+function unknownName(name: string): OperationError {
+  const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
+  return { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] }
+}
+
+/** The error of a name that no operation has; null where one has it. */
+export const unknownOperation = (name: string): OperationError | null =>
+  operationNamed(name) ? null : unknownName(name)
+
 /** Runs an operation on unchecked input. Bad input is a result, never a throw. */
 export function runOperation(
   name: string,
   input: unknown,
   report: Report = () => undefined,
 ): OperationResult {
-  const found = OPERATIONS.find((operation) => operation.name === name)
-  if (!found) {
-    const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
-    return {
-      ok: false,
-      error: { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] },
-    }
-  }
+  const found = operationNamed(name)
+  if (!found) return { ok: false, error: unknownName(name) }
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     return badInput([{ path: '', message: 'The input must be one JSON object.' }])
   const parsed = v.safeParse(found.input, input)

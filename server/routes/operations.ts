@@ -1,7 +1,7 @@
 // The registry over HTTP. No logic here: a name, an input, an answer.
 import { Router } from 'express'
 import { publishedSchemas } from '@oak/core/operations/json-schema'
-import { OPERATIONS } from '@oak/core/operations/registry'
+import { OPERATIONS, unknownOperation } from '@oak/core/operations/registry'
 import { refuse } from '../errors'
 import type { OperationRunner } from '../operations/pool'
 
@@ -11,6 +11,9 @@ export function operationRoutes(runner: OperationRunner): Router {
     res.json({ operations: OPERATIONS.map(({ name, help }) => ({ name, help })) })
   })
   router.post('/:name', async (req, res) => {
+    // Refused here: a thread is for those that there are.
+    const unknown = unknownOperation(req.params.name)
+    if (unknown) return refuse(res, 404, unknown.code, unknown.problems)
     const result = await runner.run(req.params.name, req.body)
     if (result === 'late')
       refuse(res, 503, 'too-long', [
@@ -25,13 +28,7 @@ export function operationRoutes(runner: OperationRunner): Router {
         { path: '', message: 'Too many are being worked out; try again in a minute.' },
       ])
     else if (result.ok) res.json(result.output)
-    else
-      refuse(
-        res,
-        result.error.code === 'unknown-operation' ? 404 : 400,
-        result.error.code,
-        result.error.problems,
-      )
+    else refuse(res, 400, result.error.code, result.error.problems)
   })
   return router
 }
