@@ -17,7 +17,7 @@ import { errorHandler, refuse } from './errors'
 import { changeStore } from './store/change-store'
 import { openDatabase } from './store/database'
 import { photoStore } from './store/photo-store'
-import { change, openTestApp, refusal, type TestApp } from './testing/test-app'
+import { change, NOW, openTestApp, refusal, type TestApp } from './testing/test-app'
 
 let one: TestApp
 beforeEach(async () => void (one = await openTestApp()))
@@ -72,10 +72,54 @@ describe('requests that are wrong altogether', () => {
     expect(answers[2]?.headers).toMatchObject({ 'retry-after': '60', 'ratelimit-policy': '2;w=60' })
     expect(answers[2]?.headers).not.toHaveProperty('x-ratelimit-limit')
   })
+  it('one phone does not spend what another one has, behind one address', async () => {
+    const small = one.withOptions({ requestsPerMinute: 1 })
+    const from = async (device: string) =>
+      (await request(small).get('/api/health').set('x-oak-device', device)).status
+    expect([await from('a'), await from('a'), await from('b'), await from('b')]).toEqual([200, 429, 200, 429])
+    // Names made up by the dozen do not help: the address has a limit too, of 25 phones.
+    const many = []
+    for (let i = 0; i < 25; i++) many.push(await from(`made-up-${i}`))
+    expect(many.slice(0, 21)).toEqual(Array.from({ length: 21 }, () => 200))
+    expect(many.slice(21)).toEqual([429, 429, 429, 429])
+  })
   it('twelve hundred a minute are taken, if nothing else is said', async () =>
     expect((await request(one.app).get('/api/health')).headers).toMatchObject({
       'ratelimit-policy': '1200;w=60',
     }))
+})
+
+describe('on a slow link', () => {
+  it('changes come packed, a tenth of their size; a picture as it is', async () => {
+    for (let n = 0; n < 5; n++) await one.put(Array.from({ length: 100 }, (_, i) => change(n * 100 + i + 1)))
+    const packed = await request(one.app).get('/api/changes').set('accept-encoding', 'gzip')
+    const plain = await request(one.app).get('/api/changes').set('accept-encoding', 'identity')
+    expect([packed.headers['content-encoding'], plain.headers['content-encoding']]).toEqual([
+      'gzip',
+      undefined,
+    ])
+    expect(packed.body).toEqual(plain.body)
+  })
+})
+
+describe('every error of every route is the JSON error', () => {
+  it.each([
+    ['get', '/api/changes?after=%ff'],
+    ['get', '/api/photos/%E0%A4%A'],
+    ['put', '/api/changes'],
+    ['delete', '/api/photos/00000000-0000-4000-8000-00000000000a'],
+    ['post', '/api/operations/%00'],
+    ['get', '/api/schemas/__proto__'],
+    ['patch', '/api/health'],
+    ['post', '/api/meter/stream'],
+    ['get', '/api/%2e%2e/%2e%2e/etc/passwd'],
+  ] as const)('%s %s', async (method, path) => {
+    const answer = await request(one.app)[method](path)
+    expect(answer.headers['content-type']).toMatch(/^application\/json/)
+    expect(answer.status).toBeGreaterThanOrEqual(400)
+    expect(answer.status).toBeLessThan(500)
+    expect(refusal(answer).message).toMatch(/^\w.*\.$/)
+  })
 })
 
 describe('a page from elsewhere', () => {
@@ -261,10 +305,14 @@ it('a database file keeps its changes over a restart', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'oak-db-'))
   const file = join(folder, 'x.sqlite')
   const before = await openDatabase(file)
-  await changeStore(before).put([change(1)])
+  await changeStore(before, NOW).put([change(1)])
   await before.destroy()
   const after = await openDatabase(file)
-  expect(await changeStore(after).after(0, 10)).toEqual({ changes: [change(1)], next: 1 })
+  expect(await changeStore(after, NOW).after(0, 10)).toEqual({
+    changes: [change(1)],
+    next: 1,
+    last: 1,
+  })
   await after.destroy()
   rmSync(folder, { recursive: true })
 })

@@ -1,8 +1,9 @@
 // The Express app: security headers, thin routes over the core and the store, and the built web app.
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import express, { type Express, type RequestHandler } from 'express'
-import rateLimit from 'express-rate-limit'
+import compression from 'compression'
+import express, { type Express, type Request, type RequestHandler, type Response } from 'express'
+import rateLimit, { ipKeyGenerator } from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
 import helmet from 'helmet'
 import { jsonBody } from './edge/body'
@@ -17,11 +18,14 @@ import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
 import type { ChangeStore } from './store/change-store'
+import type { DatabaseTrouble } from './store/trouble'
 import type { PhotoStore } from './store/photo-store'
 
 export interface AppOptions {
   readonly store: ChangeStore
   readonly photos: PhotoStore
+  /** How the database is now; null: well. */
+  readonly health: () => Promise<DatabaseTrouble | null>
   /** Who works operations out. */
   readonly operations: OperationRunner
   /** What the simulated meter reads, by job; none where no demo is served. */
@@ -30,20 +34,24 @@ export interface AppOptions {
   readonly catalogue?: Catalogue
   /** Folder of the built web app; without one only the API is served. */
   readonly webRoot?: string
-  /** API requests a minute and address. */
+  /** API requests a minute and device. */
   readonly requestsPerMinute?: number
+  /** This server's clock, ms since 1970. */
+  readonly now?: () => number
   /** Does this server go by that name? Loopback's names alone, where nothing else is said. */
   readonly isOwnHost?: (name: string) => boolean
 }
 
 export function createApp({
   store,
+  health,
   photos,
   operations,
   truths = new Map(),
   catalogue = EMPTY_CATALOGUE,
   webRoot,
   requestsPerMinute = 1200,
+  now = Date.now,
   isOwnHost = ownHosts('127.0.0.1', []),
 }: AppOptions): Express {
   const app = express()
@@ -52,20 +60,18 @@ export function createApp({
   app.use(onlyOwnHosts(isOwnHost))
   app.use(
     '/api',
-    rateLimit({
-      windowMs: 60_000,
-      limit: requestsPerMinute,
-      standardHeaders: true,
-      legacyHeaders: false,
-      handler: (_req, res) =>
-        refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]),
-    }),
+    // Of all phones behind one address, and of each of them: one that goes wrong does not spend what the others have.
+    perMinute(requestsPerMinute * PHONES, (req) => ipKeyGenerator(req.ip ?? '')),
+    perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`),
   )
+  app.use('/api', compression({ filter: isJson }))
   app.use('/api', noStore, sameOrigin, jsonBody())
-  app.get('/api/health', (_req, res) => {
-    res.json({ ok: true })
+  app.get('/api/health', async (_req, res) => {
+    const trouble = await health()
+    if (trouble) refuse(res, 503, trouble.kind, [{ path: '', message: trouble.message }])
+    else res.json({ ok: true })
   })
-  app.use('/api/changes', changeRoutes(store))
+  app.use('/api/changes', changeRoutes(store, now))
   app.use('/api/photos', photoRoutes(photos))
   app.use('/api/meter', meterRoutes(truths))
   app.use('/api/counter', counterRoutes(catalogue))
@@ -78,6 +84,26 @@ export function createApp({
   app.use(errorHandler)
   return app
 }
+
+/** So many phones of one shop may stand behind one address. */
+const PHONES = 25
+
+const perMinute = (limit: number, keyGenerator: (req: Request) => string): RequestHandler =>
+  rateLimit({
+    windowMs: 60_000,
+    limit,
+    keyGenerator,
+    standardHeaders: true,
+    legacyHeaders: false,
+    handler: (_req, res) =>
+      refuse(res, 429, 'too-many', [{ path: '', message: 'Too many requests; try again in a minute.' }]),
+  })
+
+/** What a device calls itself; any name is as good as none, and none is one of them. */
+const deviceOf = (req: Request): string => (req.get('x-oak-device') ?? '').slice(0, 60)
+
+/** Pictures are packed already, and a meter's frames must not wait for more of them. */
+const isJson = (_req: Request, res: Response): boolean => /json/.test(String(res.getHeader('content-type')))
 
 /** No inline script or style, nothing from elsewhere, no frames. Plain HTTP on loopback, so no upgrade and no HSTS. */
 function securityHeaders(): RequestHandler {

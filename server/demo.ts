@@ -18,7 +18,8 @@ export async function seedDemo(store: ChangeStore, folder: string): Promise<void
     const read = readJobFile(readFileSync(join(folder, name), 'utf8'))
     if (!read.ok) throw new Error(`${name}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
     const put = await store.put(read.file.changes)
-    if (!put.ok) throw new Error(`${name}: change ${put.clash} is in the database with other contents`)
+    if (put.clashes.length > 0)
+      throw new Error(`${name}: change ${put.clashes[0]} is in the database with other contents`)
   }
 }
 
@@ -53,7 +54,8 @@ export async function seedVan(store: ChangeStore, file: string): Promise<void> {
     technician: 'demo',
   }))
   const put = await store.put(changes)
-  if (!put.ok) throw new Error(`${file}: change ${put.clash} is in the database with other contents`)
+  if (put.clashes.length > 0)
+    throw new Error(`${file}: change ${put.clashes[0]} is in the database with other contents`)
 }
 
 function idOf(text: string): string {

@@ -8,7 +8,8 @@ import { hostList, ownHosts } from './edge/hosts'
 import { readTruths } from './meter/truth'
 import { operationPool } from './operations/pool'
 import { changeStore } from './store/change-store'
-import { openDatabase } from './store/database'
+import { databaseHealth } from './store/health'
+import { openShop } from './store/open'
 import { photoStore } from './store/photo-store'
 
 /** Ended with, when it is told why it cannot run as it is set: whoever keeps it running does not start it again. */
@@ -24,7 +25,8 @@ async function main(): Promise<void> {
   if (!Number.isInteger(port) || port < 0 || port > 65_535)
     throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
   mkdirSync(data, { recursive: true })
-  const db = await openDatabase(join(data, 'oak-switch.sqlite'))
+  const shop = await openShop(join(data, 'oak-switch.sqlite'))
+  const { db } = shop
   const store = changeStore(db)
   const photos = photoStore(db)
   if (demo) {
@@ -36,6 +38,7 @@ async function main(): Promise<void> {
   const server = createApp({
     store,
     photos,
+    health: () => databaseHealth(db, shop.file),
     operations,
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),
     catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,
@@ -49,7 +52,7 @@ async function main(): Promise<void> {
   })
   const close = () => {
     server.close(
-      () => void Promise.allSettled([db.destroy(), operations.close()]).finally(() => process.exit(0)),
+      () => void Promise.allSettled([shop.close(), operations.close()]).finally(() => process.exit(0)),
     )
     server.closeAllConnections()
   }

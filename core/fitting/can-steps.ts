@@ -1,4 +1,5 @@
 // The capacitor itself: the old one out or left, the new one strapped, its C's tied, its jumpers, and what the meter must read.
+import { cutText } from '../quantity/whole-text'
 import { bleedWords } from '../capacitor/start-can'
 import { casesOf, type Case } from '../capacitor/can'
 import type { TapGroup } from '../capacitor/tap-plan/plan'
@@ -78,7 +79,7 @@ function tieSteps(can: FittedCan): FitStep[] {
 export const jumperSteps = ({ unit }: HookupRequest, { can }: HookupAnswer): FitStep[] =>
   can.groups.flatMap(({ load, jumpers }) =>
     jumpers.map(({ from, to, share }, i) => ({
-      id: `jumper-${load}-${i}`.slice(0, 60),
+      id: cutText(`jumper-${load}-${i}`, 60),
       kind: 'join',
       text: `${load}: jumper from ${placeName(unit, can, sectionPost(from))} to ${placeName(unit, can, sectionPost(to))}.`,
       why: `It carries ${figure(100 * share, 0)} % of this load’s capacitor current.`,

@@ -1,4 +1,5 @@
 // The old motor's wires off their posts, and every lead of the new one to its place.
+import { cutText } from '../quantity/whole-text'
 import type { HookupAnswer, HookupRequest } from '../circuit/hookup'
 import { insulationName } from '../motor/colour'
 import type { LeadId } from '../motor/lead-id'
@@ -86,7 +87,7 @@ const leadName = ({ sheet }: HookupRequest, lead: LeadId): string =>
 function landStep(request: HookupRequest, { can }: HookupAnswer, { lead, goes, why }: LeadAdvice): FitStep {
   const name = capital(leadName(request, lead))
   return {
-    id: `land-${lead}`.slice(0, 60),
+    id: cutText(`land-${lead}`, 60),
     kind: 'land',
     text:
       goes.kind === 'post'

@@ -1,4 +1,5 @@
 // The unit's own wires: those that move with the capacitor, those that go, and those that are new.
+import { cutText } from '../quantity/whole-text'
 import type { HookupAnswer, HookupRequest } from '../circuit/hookup'
 import { insulationName } from '../motor/colour'
 import { capital } from '../quantity/display'
@@ -32,7 +33,7 @@ export function moveSteps(
 ): { readonly joins: FitStep[]; readonly lands: FitStep[] } {
   const ends = answer.unitWires.flatMap(movedEnds)
   const step = (kind: 'join' | 'land', end: MovedEnd): FitStep => ({
-    id: `move-${end.wire.id}-${end.from}`.slice(0, 60),
+    id: cutText(`move-${end.wire.id}-${end.from}`, 60),
     kind,
     text: `${capital(wireName(request, end.wire.id))} from ${placeName(request.unit, answer.can, end.other)}: off ${oldPlaceName(request.unit, end.from)}, on ${placeName(request.unit, answer.can, end.to)}.`,
     why: end.to === NEW_C ? 'All that was on the old C goes to the new C.' : 'It serves the same load there.',
@@ -54,7 +55,7 @@ function wireName({ wires }: HookupRequest, id: string): string {
 export function removeSteps(request: HookupRequest, { unitWires }: HookupAnswer): FitStep[] {
   const gone = request.wires.filter((w) => !goesToMotor(w) && !unitWires.some((kept) => kept.id === w.id))
   return gone.map((wire: NamedWire) => ({
-    id: `remove-${wire.id}`.slice(0, 60),
+    id: cutText(`remove-${wire.id}`, 60),
     kind: 'safe',
     text: `${capital(wireName(request, wire.id))} from ${oldPlaceName(request.unit, wire.from)} to ${oldPlaceName(request.unit, wire.to)}: out.`,
     why: 'Only the old capacitor needed it.',
@@ -65,7 +66,7 @@ export function removeSteps(request: HookupRequest, { unitWires }: HookupAnswer)
 /** Ties and jumpers between outputs that the old hookup did not have. */
 export const addedSteps = ({ unit }: HookupRequest, { added, can }: HookupAnswer): FitStep[] =>
   added.map((wire) => ({
-    id: `add-${wire.from}-${wire.to}`.slice(0, 60),
+    id: cutText(`add-${wire.from}-${wire.to}`, 60),
     kind: 'join',
     text: `A new wire from ${placeName(unit, can, wire.from)} to ${placeName(unit, can, wire.to)}.`,
     why:

@@ -3,7 +3,9 @@ import * as v from 'valibot'
 import { idSchema } from '../quantity/id'
 import type { JobId } from './job-id'
 import { problemsOf, type Problem } from '../quantity/problem'
-import { schemaAt } from './fields'
+import { isWhole } from '../quantity/whole-text'
+import { schemaAt, type KeyedFieldName } from './fields'
+import { keyTakes } from './keyed-keys'
 import { VAN_ID, vanSchemaAt } from './van'
 
 /** A UUID in lower case, made on the device; never reused. */
@@ -82,8 +84,18 @@ export function parseChange(input: unknown): ParsedChange {
         message: p.message,
       })),
     }
+  const [name, key] = envelope.output.path
+  if (!van && key !== undefined && !keyTakes(name as KeyedFieldName, key, value.output))
+    return {
+      ok: false,
+      problems: [{ path: 'path', message: `“${key}” is no key of this field with that value.` }],
+    }
+  if (!isWhole([envelope.output, value.output])) return { ok: false, problems: [HALF] }
   return { ok: true, change: { ...envelope.output, value: value.output } }
 }
+
+/** Half a character cannot be written down and read again as it was. */
+const HALF: Problem = { path: '', message: 'A text in it is cut through the middle of a character.' }
 
 /** The order in which changes count: by time, then by id. The same on every device. */
 export const compareChanges = (a: Change, b: Change): number =>

@@ -1,4 +1,5 @@
 // The spine: every computation a user can ask for, once. Worker, API, command line and schemas are made from this list.
+import { cutText } from '../quantity/whole-text'
 import * as v from 'valibot'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { assignSpeeds } from './assign-speeds'
@@ -88,7 +89,7 @@ const operationNamed = (name: string): Operation | undefined =>
   OPERATIONS.find((operation) => operation.name === name)
 
 function unknownName(name: string): OperationError {
-  const message = `There is no operation called “${name.slice(0, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
+  const message = `There is no operation called “${cutText(name, 60)}”. There are: ${OPERATIONS.map((o) => o.name).join(', ')}.`
   return { code: 'unknown-operation', path: '', message, problems: [{ path: '', message }] }
 }
 

@@ -1,4 +1,5 @@
 // The van's stock as a table of text, in and out: one row a part, the columns below. Reading finds every wrong row; nothing is read by halves.
+import { cutText } from '../quantity/whole-text'
 import { CanFaceSchema, CAN_SHAPES, C_PLACES } from '../capacitor/can'
 import { at } from '../quantity/at'
 import * as v from 'valibot'
@@ -99,7 +100,7 @@ function readLines(
     if (over >= 0)
       return void problems.push({
         path: `row ${row}`,
-        message: `A cell without a column: “${at(cells, over).slice(0, 40)}”.`,
+        message: `A cell without a column: “${cutText(at(cells, over), 40)}”.`,
       })
     const cell = (column: Column) => unguard((cells[head.indexOf(column)] ?? '').trim())
     const read = readLine(cell, reading)
@@ -110,7 +111,7 @@ function readLines(
     if (earlier !== undefined)
       problems.push({
         path: `row ${row}, name`,
-        message: `“${read.line.name.slice(0, 60)}” stands in row ${earlier} already.`,
+        message: `“${cutText(read.line.name, 60)}” stands in row ${earlier} already.`,
       })
     rowOf.set(id, row)
     lines[id] = read.line
@@ -129,7 +130,7 @@ function readLine(
     const text = cell(column)
     if (text === '') return null
     const value = numberOf(text)
-    if (value === null) problems.push({ path: column, message: `“${text.slice(0, 40)}” is not a number.` })
+    if (value === null) problems.push({ path: column, message: `“${cutText(text, 40)}” is not a number.` })
     return value
   }
   const kind = cell('kind').toLowerCase() as StockKind
@@ -137,7 +138,7 @@ function readLine(
     return {
       line: null,
       problems: [
-        { path: 'kind', message: `“${cell('kind').slice(0, 40)}” is none of: ${STOCK_KINDS.join(', ')}.` },
+        { path: 'kind', message: `“${cutText(cell('kind'), 40)}” is none of: ${STOCK_KINDS.join(', ')}.` },
       ],
     }
   const price = number('price')
@@ -153,7 +154,7 @@ function readLine(
   if (kind === 'motor' && cell('sheet') !== '' && !sheets.includes(cell('sheet')))
     problems.push({
       path: 'sheet',
-      message: `There is no lead sheet “${cell('sheet').slice(0, 60)}” here. Read its file or enter its tag first.`,
+      message: `There is no lead sheet “${cutText(cell('sheet'), 60)}” here. Read its file or enter its tag first.`,
     })
   if (problems.length > 0) return { line: null, problems }
   const parsed = v.safeParse(StockLineSchema, raw)
@@ -231,7 +232,7 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   if (bad !== undefined)
     problems.push({
       path: 'microfarads',
-      message: `“${bad.slice(0, 40)}” is not a number of µF. Sections are written 45/5.`,
+      message: `“${cutText(bad, 40)}” is not a number of µF. Sections are written 45/5.`,
     })
   if (cell('volts') === '')
     problems.push({ path: 'volts', message: 'A capacitor’s rated volts are missing.' })
@@ -241,7 +242,7 @@ function capacitorOf(cell: Cell, number: (column: Column) => number | null, prob
   if (!CAN_LAYOUTS.some((known) => known === layout))
     problems.push({
       path: 'layout',
-      message: `“${layout.slice(0, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.`,
+      message: `“${cutText(layout, 40)}” is none of: ${CAN_LAYOUTS.join(', ')}.`,
     })
   const tolerance = number('tolerance')
   const guarded = cell('protected').toLowerCase()
@@ -268,7 +269,7 @@ function faceOf(text: string, problems: Problem[]): object | null {
   if (face.success) return face.output
   problems.push({
     path: 'face',
-    message: `“${text.slice(0, 40)}” is not how posts stand. It is written as in: rows, C bottom (${CAN_SHAPES.join(', ')}; C ${C_PLACES.join(', ')}).`,
+    message: `“${cutText(text, 40)}” is not how posts stand. It is written as in: rows, C bottom (${CAN_SHAPES.join(', ')}; C ${C_PLACES.join(', ')}).`,
   })
   return null
 }
@@ -281,7 +282,7 @@ function readingsOf(text: string, problems: Problem[]): (number | null)[] | null
   if (bad !== undefined)
     problems.push({
       path: 'measured',
-      message: `“${bad.slice(0, 40)}” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.`,
+      message: `“${cutText(bad, 40)}” is not a number of µF. Readings are written 44.6/5.1, an unread one left empty.`,
     })
   return parts.map((part) => (part === '' ? null : numberOf(part)))
 }

@@ -38,12 +38,27 @@ it('answers as the registry does, bad input included', async () => {
 }, 30_000)
 
 it('a long one is ended at its time, and the next is answered', async () => {
-  const runner = pool({ timeoutMs: 2500, threads: 1 })
+  const runner = pool({ timeoutMs: 5000, threads: 1 })
   await runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })
   expect(await runner.run('capacitor-plan', ENDLESS)).toBe('late')
   expect(await runner.run('microfarads', { amps: 1, volts: 265.258238, hertz: 60 })).toMatchObject({
     ok: true,
   })
+}, 30_000)
+
+it('waiting counts toward the time: who waits behind a long one is answered at its own time', async () => {
+  const runner = pool({ timeoutMs: 5000, threads: 1 })
+  await runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })
+  const answers = Promise.all([
+    runner.run('capacitor-plan', ENDLESS),
+    new Promise((done) => setTimeout(done, 200)).then(() => runner.run('capacitor-plan', ENDLESS)),
+    new Promise((done) => setTimeout(done, 400)).then(() => runner.run('capacitor-plan', ENDLESS)),
+  ])
+  const before = process.hrtime.bigint()
+  expect(await answers).toEqual(['late', 'late', 'late'])
+  // One after another they would take 15 s; the second and the third were ended five seconds after they were asked.
+  expect(Number(process.hrtime.bigint() - before) / 1e9).toBeLessThan(9)
+  expect(await runner.run('microfarads', { amps: 1, volts: 265, hertz: 60 })).toMatchObject({ ok: true })
 }, 30_000)
 
 it('more than can wait are sent away', async () => {

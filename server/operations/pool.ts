@@ -1,4 +1,4 @@
-// The registry in worker threads, with a time limit: a plan over thousands of parts never holds the thread that keeps everyone's jobs.
+// The registry in worker threads, with a time limit that waiting counts toward: a plan over thousands of parts never holds the thread that keeps everyone's jobs.
 import { join } from 'node:path'
 import workerpool, { type Pool } from 'workerpool'
 import type { OperationResult } from '@oak/core/operations/registry'
@@ -32,12 +32,21 @@ export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner
   })
   return {
     async run(name, input) {
+      let [task, late]: [ReturnType<Pool['exec']> | null, boolean] = [null, false]
+      // Waiting counts: the time is that of the one who asked. A task that still waits is dropped, a running one is ended.
+      const limit = setTimeout(() => {
+        late = true
+        task?.cancel()
+      }, timeoutMs)
       try {
-        return (await pool.exec('run', [name, input]).timeout(timeoutMs)) as OperationResult
+        task = pool.exec('run', [name, input])
+        return (await task) as OperationResult
       } catch (error) {
-        if (error instanceof workerpool.Promise.TimeoutError) return 'late'
+        if (late) return 'late'
         if (error instanceof Error && /^Max queue size/.test(error.message)) return 'busy'
         throw error
+      } finally {
+        clearTimeout(limit)
       }
     },
     close: async () => void (await pool.terminate(true)),

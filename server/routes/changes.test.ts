@@ -1,5 +1,13 @@
 import request from 'supertest'
-import { change, openTestApp, refusal, uuid, type ChangesAnswer, type TestApp } from '../testing/test-app'
+import {
+  change,
+  NOW,
+  openTestApp,
+  refusal,
+  uuid,
+  type ChangesAnswer,
+  type TestApp,
+} from '../testing/test-app'
 
 let one: TestApp
 beforeEach(async () => void (one = await openTestApp()))
@@ -9,8 +17,17 @@ const get = async (query: string) =>
 
 describe('changes', () => {
   it('put twice are kept once', async () => {
-    expect((await one.put([change(1), change(2)])).body).toEqual({ added: [uuid(1), uuid(2)], known: [] })
-    expect((await one.put([change(2), change(3)])).body).toEqual({ added: [uuid(3)], known: [uuid(2)] })
+    const none = { refused: [], restamped: [], at: NOW() }
+    expect((await one.put([change(1), change(2)])).body).toEqual({
+      added: [uuid(1), uuid(2)],
+      known: [],
+      ...none,
+    })
+    expect((await one.put([change(2), change(3)])).body).toEqual({
+      added: [uuid(3)],
+      known: [uuid(2)],
+      ...none,
+    })
     expect((await one.all()).changes).toEqual([change(1), change(2), change(3)])
   })
   it('come in pages, in order of arrival', async () => {
@@ -51,24 +68,87 @@ describe('changes', () => {
     expect(names[1]).toBe(names[0])
     expect(names[2]).not.toBe(names[0])
   })
-  it('with the id of another are refused, and nothing of the batch is kept', async () => {
+  it('with the id of another are refused, and what is kept stands; the rest of the batch is kept', async () => {
     await one.put([change(1)])
-    expect(refusal(await one.put([change(5), change(1, 'something else')]))).toEqual({
-      status: 409,
-      code: 'id-clash',
-      path: 'changes.1.id',
-      message: 'A change with this id is kept already, with other contents.',
+    const answer = await one.put([change(5), change(1, 'something else')])
+    const message = 'A change with this id is kept already, with other contents.'
+    expect(refusal(answer)).toEqual({ status: 409, code: 'id-clash', path: 'changes.1.id', message })
+    expect(answer.body).toMatchObject({
+      added: [uuid(5)],
+      known: [],
+      refused: [{ index: 1, id: uuid(1), path: 'id', message }],
     })
-    expect((await one.all()).changes).toEqual([change(1)])
+    expect((await one.all()).changes).toEqual([change(1), change(5)])
   })
-  it('that a wrong one stands among are all refused, and the field is named', async () => {
-    expect(refusal(await one.put([change(1), change(2, { from: 'T1' }, ['wires', 'a'])]))).toEqual({
+  it('that are wrong are named one by one, field and all, and the right ones among them are kept', async () => {
+    const answer = await one.put([
+      change(1),
+      change(2, { from: 'T1' }, ['wires', 'a']),
+      change(3),
+      change(4, 'x', ['hovercraft']),
+      7,
+    ])
+    const wire = 'The wire has no second end: name the terminal it goes to, or “motor”.'
+    expect(refusal(answer)).toEqual({
       status: 400,
       code: 'bad-input',
       path: 'changes.1.value.to',
-      message: 'The wire has no second end: name the terminal it goes to, or “motor”.',
+      message: wire,
     })
-    expect((await one.all()).changes).toEqual([])
+    const { refused, added } = answer.body as { refused: object[]; added: string[] }
+    expect(added).toEqual([uuid(1), uuid(3)])
+    expect(refused).toEqual([
+      { index: 1, id: uuid(2), path: 'value.to', message: wire },
+      { index: 3, id: uuid(4), path: 'path', message: 'A job has no field “hovercraft”.' },
+      { index: 4, id: null, path: '', message: expect.any(String) },
+    ])
+    expect((await one.all()).changes).toEqual([change(1), change(3)])
+  })
+  it('of one id twice in a batch: the first is kept, the other named', async () => {
+    const answer = await one.put([change(1, 'a'), change(1, 'b')])
+    expect(answer.body).toMatchObject({ added: [uuid(1)], refused: [{ index: 1, id: uuid(1) }] })
+    expect((await one.all()).changes).toEqual([change(1, 'a')])
+  })
+  describe('from a clock that runs ahead', () => {
+    const ahead = (n: number, ms: number) => ({ ...change(n), at: NOW() + ms })
+    const MINUTES = 60_000
+    it('up to five minutes are kept as they are', async () => {
+      await one.put([ahead(1, 5 * MINUTES)])
+      expect((await one.all()).changes).toEqual([ahead(1, 5 * MINUTES)])
+    })
+    it('further ahead are kept with the server’s time, in their own order, and everyone is told the same', async () => {
+      const year = 365 * 24 * 60 * MINUTES
+      const answer = await one.put([ahead(2, year + 1), ahead(1, year), change(3)])
+      expect(answer.body).toMatchObject({
+        added: [uuid(2), uuid(1), uuid(3)],
+        restamped: [
+          { id: uuid(2), at: NOW() + 1 },
+          { id: uuid(1), at: NOW() },
+        ],
+      })
+      expect((await one.all()).changes.map((c) => [c.id, c.at])).toEqual([
+        [uuid(2), NOW() + 1],
+        [uuid(1), NOW()],
+        [uuid(3), change(3).at],
+      ])
+    })
+    it('come again, as they were written or as they were told, they are known', async () => {
+      const [first] = [ahead(1, 6 * MINUTES)]
+      await one.put([first])
+      for (const again of [first, { ...first, at: NOW() }])
+        expect((await one.put([again])).body).toMatchObject({ known: [uuid(1)], refused: [] })
+      expect((await one.put([first])).body).toMatchObject({ restamped: [{ id: uuid(1), at: NOW() }] })
+      expect((await one.put([{ ...first, at: NOW() + 7 }])).status).toBe(409)
+    })
+  })
+  it('in a row that cannot be read are left out, and those after it come', async () => {
+    const said = jest.spyOn(console, 'error').mockImplementation(() => undefined)
+    await one.put([change(1), change(2), change(3)])
+    await one.db.updateTable('change').set({ value: '{"cut' }).where('id', '=', uuid(2)).execute()
+    expect((await one.all()).changes).toEqual([change(1), change(3)])
+    expect(await get('limit=2')).toMatchObject({ changes: [change(1)], next: 2, more: true, last: 3 })
+    expect(said).toHaveBeenCalledWith(expect.stringContaining(uuid(2)))
+    said.mockRestore()
   })
   it('keep values that look like SQL, markup or paths as they are', async () => {
     const nasty = [

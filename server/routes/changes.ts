@@ -2,7 +2,8 @@
 import { Router } from 'express'
 import * as v from 'valibot'
 import { parseChange, type Change } from '@oak/core/job/change'
-import { problemsOf, type Problem } from '@oak/core/quantity/problem'
+import { first } from '@oak/core/quantity/at'
+import { problemsOf } from '@oak/core/quantity/problem'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
 
@@ -27,44 +28,79 @@ const BodySchema = v.strictObject({
   ),
 })
 
-export function changeRoutes(store: ChangeStore): Router {
+export function changeRoutes(store: ChangeStore, now: () => number): Router {
   const router = Router()
 
   router.get('/', async (req, res) => {
     const query = v.safeParse(QuerySchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
     const { after, limit } = query.output
-    const { changes, next } = await store.after(after, limit)
-    res.json({ store: await store.identity(), changes, next, more: changes.length === limit && limit > 0 })
+    const { changes, next, last } = await store.after(after, limit)
+    res.json({
+      store: await store.identity(),
+      changes,
+      next,
+      last,
+      // By numbers and not by how many came: one that cannot be read is left out, and more may follow it.
+      more: limit > 0 && next < last,
+      at: now(),
+    })
   })
 
   router.post('/', async (req, res) => {
     const body = v.safeParse(BodySchema, req.body)
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
-    const { changes, problems } = parseAll(body.output.changes)
-    if (problems.length > 0) return refuse(res, 400, 'bad-input', problems)
-    const result = await store.put(changes)
-    if (!result.ok)
-      return refuse(res, 409, 'id-clash', [
-        {
-          path: `changes.${changes.findIndex((c) => c.id === result.clash)}.id`,
-          message: 'A change with this id is kept already, with other contents.',
-        },
-      ])
-    res.json({ added: result.added, known: result.known })
+    const { changes, refused } = parseAll(body.output.changes)
+    const { clashes, ...kept } = await store.put(changes)
+    const all = [...refused, ...clashes.map((id) => clashOf(body.output.changes, id))].sort(
+      (a, b) => a.index - b.index,
+    )
+    if (all.length === 0) return void res.json({ ...kept, refused: [], at: now() })
+    // What is right is kept all the same; each of the others is named, so that nobody must send them singly to find out.
+    const [{ index, path, message }] = all as [Refused]
+    res.status(clashes.length === all.length ? 409 : 400).json({
+      error: {
+        code: clashes.length === all.length ? 'id-clash' : 'bad-input',
+        path: `changes.${index}.${path}`,
+        message,
+        problems: all.map((one) => ({ path: `changes.${one.index}.${one.path}`, message: one.message })),
+      },
+      ...kept,
+      refused: all,
+      at: now(),
+    })
   })
-
   return router
 }
 
-function parseAll(raw: readonly unknown[]): { changes: Change[]; problems: Problem[] } {
+/** A change that is not kept: where it stood, its id as far as it has one, and why. */
+interface Refused {
+  readonly index: number
+  readonly id: string | null
+  readonly path: string
+  readonly message: string
+}
+
+const idOf = (raw: unknown): string | null =>
+  typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string' ? raw.id : null
+
+const clashOf = (raw: readonly unknown[], id: string): Refused => ({
+  index: raw.findLastIndex((one) => idOf(one) === id),
+  id,
+  path: 'id',
+  message: 'A change with this id is kept already, with other contents.',
+})
+
+function parseAll(raw: readonly unknown[]): { changes: Change[]; refused: Refused[] } {
   const changes: Change[] = []
-  const problems: Problem[] = []
-  raw.forEach((input, i) => {
+  const refused: Refused[] = []
+  raw.forEach((input, index) => {
     const parsed = parseChange(input)
     if (parsed.ok) changes.push(parsed.change)
-    else
-      problems.push(...parsed.problems.map((p) => ({ path: `changes.${i}.${p.path}`, message: p.message })))
+    else {
+      const { path, message } = first(parsed.problems)
+      refused.push({ index, id: idOf(input), path, message })
+    }
   })
-  return { changes, problems }
+  return { changes, refused }
 }

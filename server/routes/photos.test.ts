@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import fc from 'fast-check'
 import request from 'supertest'
 import { jpegProblem } from '../photos/jpeg'
@@ -5,14 +7,22 @@ import { openTestApp, refusal, type TestApp } from '../testing/test-app'
 
 const ID = '00000000-0000-4000-8000-00000000000a'
 const START = [0xff, 0xd8]
-const SCAN = [0xff, 0xda]
 const END = [0xff, 0xd9]
-/** One segment of a JPEG: its marker, its length with the two bytes of the length itself (ITU T.81, B.1.1.4), its content. */
-const segment = (marker: number, text: string) => [0xff, marker, 0, text.length + 2, ...Buffer.from(text)]
+/** One segment of a JPEG: its marker, its length with the two bytes of the length itself (ITU-T T.81, B.1.1.4), its content. */
+const segment = (marker: number, content: string | readonly number[]) => {
+  const bytes = [...Buffer.from(content as string)]
+  return [0xff, marker, (bytes.length + 2) >> 8, (bytes.length + 2) & 255, ...bytes]
+}
 const picture = (...parts: readonly (readonly number[])[]) => Buffer.from(parts.flat())
-/** A JPEG as far as its frame goes. */
+const JFIF = segment(0xe0, 'JFIF\0')
+const TABLES = [...segment(0xdb, 'q'), ...segment(0xc4, 'h')]
+/** Grey, of that size (B.2.2): 8 bits, height, width, one component. */
+const frame = (width = 16, height = 8, marker = 0xc0) =>
+  segment(marker, [8, height >> 8, height & 255, width >> 8, width & 255, 1, 1, 0x11, 0])
+const SCAN = segment(0xda, [1, 1, 0, 0, 63, 0])
+/** A JPEG in its whole structure. */
 const jpeg = (scan = 'pixels') =>
-  Buffer.concat([picture(START, segment(0xe0, 'JFIF'), SCAN), Buffer.from(scan), Buffer.from(END)])
+  Buffer.concat([picture(START, JFIF, TABLES, frame(), SCAN), Buffer.from(scan), Buffer.from(END)])
 
 let one: TestApp
 beforeEach(async () => void (one = await openTestApp()))
@@ -26,9 +36,9 @@ describe('photos', () => {
     const [first, second] = [await put(jpeg()), await put(jpeg())]
     expect([first.status, first.body, second.status, second.body]).toEqual([
       201,
-      { kept: true },
+      { kept: true, id: ID },
       200,
-      { kept: true },
+      { kept: true, id: ID },
     ])
     const got = await get()
     expect([got.status, got.headers['content-type'], got.headers['cache-control']]).toEqual([
@@ -100,38 +110,110 @@ describe('the frame of a JPEG', () => {
   const DAMAGED = 'The photo is damaged.'
   const CAMERA =
     'The photo still carries its camera’s data, such as the place. It must be drawn anew on the device first.'
+  const SIZE = 'The photo is larger than 1600 px, or has no size. It must be drawn anew on the device first.'
+  const DATA = [1, 2, 3]
+  const head = [...START, ...TABLES, ...frame()]
   it.each<[string, Buffer, string | null]>([
     ['a whole one', jpeg(), null],
-    ['one with no header but its scan', picture(START, SCAN, END), null],
-    ['one with several headers', picture(START, segment(0xe0, 'JFIF'), segment(0xdb, 'q'), SCAN, END), null],
+    ['one without JFIF', picture(head, SCAN, DATA, END), null],
+    [
+      'one in colours of a profile',
+      picture(START, JFIF, segment(0xe2, 'ICC_PROFILE\0x'), TABLES, frame(), SCAN, DATA, END),
+      null,
+    ],
+    [
+      'one with stuffed bytes and restarts in its data',
+      picture(head, segment(0xdd, [0, 1]), SCAN, [1, 0xff, 0, 2, 0xff, 0xd0, 3], END),
+      null,
+    ],
+    [
+      'a progressive one, in two scans',
+      picture(START, TABLES, frame(16, 8, 0xc2), SCAN, DATA, segment(0xc4, 'h'), SCAN, DATA, END),
+      null,
+    ],
+    [
+      '1600 px',
+      picture(
+        START,
+        TABLES,
+        frame(1600, 1600),
+        SCAN,
+        Array.from({ length: 10_000 }, () => 7),
+        END,
+      ),
+      null,
+    ],
     ['nothing at all', picture(), 'The photo is empty.'],
     ['text', Buffer.from('hello, I am a photo'), NOT],
     ['a PNG', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]), NOT],
     ['one byte', picture([0xff]), NOT],
     ['a start and no more', picture(START), NOT],
     ['a start and an end', picture(START, END), CUT],
-    ['a scan that does not end', picture(START, SCAN, [1, 2, 3]), CUT],
-    ['a header that does not end', picture(START, [0xff, 0xe0, 0x7f, 0xff, 1, 2]), CUT],
-    ['a header without a scan', picture(START, segment(0xe0, 'JFIF')), CUT],
-    ['no marker after the header', picture(START, segment(0xe0, 'JFIF'), [1, 2, 3, 4]), DAMAGED],
-    ['the camera’s data first', picture(START, segment(0xe1, 'Exif  GPS'), SCAN, END), CAMERA],
+    ['a frame without a scan', picture(head, END), CUT],
+    ['a scan that does not end', picture(head, SCAN, DATA), CUT],
+    ['a scan of nothing', picture(head, SCAN, END), CUT],
+    // 1600 px square are 40,000 blocks of two bits at the least: 10,000 bytes.
     [
-      'the camera’s data second',
-      picture(START, segment(0xe0, 'J'), segment(0xe1, 'Exif'), SCAN, END),
-      CAMERA,
-    ],
-    [
-      'a long header, its length in two bytes',
+      'a scan too short for its size',
       picture(
         START,
-        [0xff, 0xe0, 1, 2],
-        Array.from({ length: 256 }, () => 0),
+        TABLES,
+        frame(1600, 1600),
         SCAN,
+        Array.from({ length: 9999 }, () => 7),
         END,
       ),
-      null,
+      CUT,
     ],
+    ['a header that does not end', picture(START, [0xff, 0xe0, 0x7f, 0xff, 1, 2]), CUT],
+    ['a header without a scan', picture(START, JFIF), CUT],
+    ['no marker after the header', picture(START, JFIF, [1, 2, 3, 4]), DAMAGED],
+    [
+      'a header of less than its own length',
+      picture(START, [0xff, 0xdb, 0, 1], TABLES, frame(), SCAN, DATA, END),
+      DAMAGED,
+    ],
+    ['a scan before its frame', picture(START, TABLES, SCAN, DATA, END), DAMAGED],
+    ['a scan without tables', picture(START, frame(), SCAN, DATA, END), DAMAGED],
+    ['two frames', picture(head, frame(), SCAN, DATA, END), DAMAGED],
+    [
+      'a frame cut in its components',
+      picture(START, TABLES, segment(0xc0, [8, 0, 8, 0, 16, 3, 1, 0x11, 0]), SCAN, DATA, END),
+      DAMAGED,
+    ],
+    [
+      'a frame of a kind that no browser draws',
+      picture(START, TABLES, frame(16, 8, 0xc3), SCAN, DATA, END),
+      DAMAGED,
+    ],
+    ['a picture of 1601 px', picture(START, TABLES, frame(1601, 8), SCAN, DATA, END), SIZE],
+    ['a picture of no height', picture(START, TABLES, frame(16, 0), SCAN, DATA, END), SIZE],
+    [
+      'the camera’s data first',
+      picture(START, segment(0xe1, 'Exif  GPS'), TABLES, frame(), SCAN, DATA, END),
+      CAMERA,
+    ],
+    ['the camera’s data after its tables', picture(head, segment(0xe1, 'Exif'), SCAN, DATA, END), CAMERA],
+    [
+      'the camera’s data between two scans',
+      picture(head, SCAN, DATA, segment(0xe1, 'Exif'), SCAN, DATA, END),
+      CAMERA,
+    ],
+    ['the camera’s data as another segment', picture(head, segment(0xed, 'Photo'), SCAN, DATA, END), CAMERA],
+    ['no JFIF in its name', picture(START, segment(0xe0, 'GPS'), TABLES, frame(), SCAN, DATA, END), CAMERA],
+    ['words', picture(head, segment(0xfe, 'at home'), SCAN, DATA, END), CAMERA],
+    ['something hung on behind', Buffer.concat([jpeg(), Buffer.from('GPS')]), CAMERA],
   ])('%s', (_, bytes, says) => expect(jpegProblem(bytes)).toBe(says))
+  it('the demo’s own pictures, as Chromium drew them, may be kept; cut anywhere, they may not', () => {
+    const folder = join(__dirname, '..', '..', 'demo', 'photos')
+    const pictures = readdirSync(folder).map((name) => readFileSync(join(folder, name)))
+    expect(pictures.length).toBeGreaterThan(0)
+    for (const bytes of pictures) {
+      expect(jpegProblem(bytes)).toBeNull()
+      for (let share = 1; share < 40; share++)
+        expect(jpegProblem(bytes.subarray(0, Math.floor((bytes.length * share) / 40)))).not.toBeNull()
+    }
+  })
   it('whatever the bytes, the check answers', () =>
     fc.assert(
       fc.property(

@@ -22,7 +22,7 @@ export function photoRoutes(store: PhotoStore): Router {
     const result = await store.put(req.params.id, req.body)
     if (result === 'clash')
       return refuse(res, 409, 'id-clash', [{ path: 'id', message: 'Another photo is kept under this id.' }])
-    res.status(result === 'added' ? 201 : 200).json({ kept: true })
+    res.status(result === 'added' ? 201 : 200).json({ kept: true, id: req.params.id })
   })
 
   router.get('/:id', async (req, res) => {

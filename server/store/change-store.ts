@@ -1,22 +1,39 @@
-// Changes in and out of the database. Putting a change twice is the same as putting it once.
+// Changes in and out of the database. Putting a change twice is the same as putting it once; one that cannot be kept holds up no other.
 import type { Change } from '@oak/core/job/change'
-import type { Database } from './database'
+import type { Transaction } from 'kysely'
+import type { Database, Tables } from './database'
 
-export type PutResult =
-  | { readonly ok: true; readonly added: readonly string[]; readonly known: readonly string[] }
-  /** An id came again with other contents: nothing of the batch was stored. */
-  | { readonly ok: false; readonly clash: string }
+export interface PutResult {
+  readonly added: readonly string[]
+  readonly known: readonly string[]
+  /** Ids that came again with other contents: what is kept stands. */
+  readonly clashes: readonly string[]
+  /** Changes from too far ahead of this server's clock, with the time under which they are kept. */
+  readonly restamped: readonly Stamp[]
+}
+export interface Stamp {
+  readonly id: string
+  readonly at: number
+}
+
+export interface ChangePage {
+  readonly changes: Change[]
+  /** The number of the last of them, or what was asked for. */
+  readonly next: number
+  /** The number of the last change here: who asks after a later one knows another database. */
+  readonly last: number
+}
 
 export interface ChangeStore {
   readonly put: (changes: readonly Change[]) => Promise<PutResult>
   /** The name of this database; another database has another. */
   readonly identity: () => Promise<string>
-  /** Changes that arrived after number `seq`, in order of arrival, and the number of the last. */
-  readonly after: (
-    seq: number,
-    limit: number,
-  ) => Promise<{ readonly changes: Change[]; readonly next: number }>
+  /** Changes that arrived after number `seq`, in order of arrival. */
+  readonly after: (seq: number, limit: number) => Promise<ChangePage>
 }
+
+/** A clock may run this far ahead before its stamps are put right, ms. Phones that set themselves are within seconds. Our judgement. */
+export const MOST_AHEAD_MS = 5 * 60_000
 
 const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({
   id,
@@ -28,57 +45,85 @@ const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({
   technician,
 })
 type Row = ReturnType<typeof toRow>
-const fromRow = ({ id, job, path, value, at, device, technician }: Row): Change => ({
-  id,
-  job,
-  path: JSON.parse(path) as string[],
-  value: JSON.parse(value) as unknown,
-  at,
-  device,
-  technician,
-})
 
-const sameRow = (a: Row, b: Row): boolean =>
-  (Object.keys(a) as (keyof Row)[]).every((key) => a[key] === b[key])
-
-class Clash extends Error {
-  constructor(readonly id: string) {
-    super(`change ${id} came again with other contents`)
+/** None where a row cannot be read: it is said, and holds up no other. */
+function fromRow({ id, job, path, value, at, device, technician }: Row): Change[] {
+  try {
+    return [
+      {
+        id,
+        job,
+        path: JSON.parse(path) as string[],
+        value: JSON.parse(value) as unknown,
+        at,
+        device,
+        technician,
+      },
+    ]
+  } catch {
+    console.error(`Change ${id} in the database cannot be read; it is left out.`)
+    return []
   }
 }
 
-export function changeStore(db: Database): ChangeStore {
-  return {
-    async put(changes) {
-      try {
-        return await db.transaction().execute(async (trx) => {
-          const added: string[] = []
-          const known: string[] = []
-          for (const row of changes.map(toRow)) {
-            const inserted = await trx
-              .insertInto('change')
-              .values(row)
-              .onConflict((c) => c.column('id').doNothing())
-              .executeTakeFirst()
-            if (inserted.numInsertedOrUpdatedRows === 1n) {
-              added.push(row.id)
-              continue
-            }
-            const held = await trx
-              .selectFrom('change')
-              .select(['id', 'job', 'path', 'value', 'at', 'device', 'technician'])
-              .where('id', '=', row.id)
-              .executeTakeFirstOrThrow()
-            if (!sameRow(row, held)) throw new Clash(row.id)
-            known.push(row.id)
-          }
-          return { ok: true, added, known }
-        })
-      } catch (error) {
-        if (error instanceof Clash) return { ok: false, clash: error.id }
+const SAME: readonly (keyof Row)[] = ['id', 'job', 'path', 'value', 'device', 'technician']
+/** The same change, under the stamp that it came with or the one that it was given here. */
+const isSame = (row: Row, held: Row & { readonly claimed: number | null }): boolean =>
+  SAME.every((key) => row[key] === held[key]) && (row.at === held.at || row.at === held.claimed)
+
+/** Those too far ahead with the server's time, one millisecond after another in their own order. */
+function stamped(changes: readonly Change[], now: number): Map<string, number> {
+  const ahead = changes.filter((change) => change.at > now + MOST_AHEAD_MS)
+  return new Map([...ahead].sort((a, b) => a.at - b.at).map((change, i) => [change.id, now + i]))
+}
+
+async function putOne(trx: Transaction<Tables>, change: Change, stamp: number | undefined) {
+  const row = toRow(change)
+  const inserted = await trx
+    .insertInto('change')
+    .values(stamp === undefined ? row : { ...row, at: stamp, claimed: row.at })
+    .onConflict((c) => c.column('id').doNothing())
+    .executeTakeFirst()
+  if (inserted.numInsertedOrUpdatedRows === 1n) return { kind: 'added' as const, at: stamp ?? row.at }
+  const held = await trx
+    .selectFrom('change')
+    .select(['id', 'job', 'path', 'value', 'at', 'claimed', 'device', 'technician'])
+    .where('id', '=', row.id)
+    .executeTakeFirstOrThrow()
+  return isSame(row, held) ? { kind: 'known' as const, at: held.at } : { kind: 'clash' as const, at: held.at }
+}
+
+/** A full disk ends a transaction by itself; the error of ending it once more must not stand in for the one that tells why. */
+async function inTransaction<T>(db: Database, work: (trx: Transaction<Tables>) => Promise<T>): Promise<T> {
+  let why: { readonly error: unknown } | null = null
+  try {
+    return await db.transaction().execute((trx) =>
+      work(trx).catch((error: unknown) => {
+        why = { error }
         throw error
-      }
-    },
+      }),
+    )
+  } catch (error) {
+    throw why ? (why as { readonly error: unknown }).error : error
+  }
+}
+
+/** `now`: this server's clock. */
+export function changeStore(db: Database, now: () => number = Date.now): ChangeStore {
+  return {
+    put: (changes) =>
+      inTransaction(db, async (trx) => {
+        const [added, known, clashes]: [string[], string[], string[]] = [[], [], []]
+        const restamped: Stamp[] = []
+        const stamps = stamped(changes, now())
+        for (const change of changes) {
+          const { kind, at } = await putOne(trx, change, stamps.get(change.id))
+          const list = { added, known, clash: clashes }[kind]
+          list.push(change.id)
+          if (kind !== 'clash' && at !== change.at) restamped.push({ id: change.id, at })
+        }
+        return { added, known, clashes, restamped }
+      }),
     identity: async () => (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id,
     async after(seq, limit) {
       const rows = await db
@@ -88,7 +133,11 @@ export function changeStore(db: Database): ChangeStore {
         .orderBy('seq')
         .limit(limit)
         .execute()
-      return { changes: rows.map(fromRow), next: rows.at(-1)?.seq ?? seq }
+      const { last } = await db
+        .selectFrom('change')
+        .select((c) => c.fn.max('seq').as('last'))
+        .executeTakeFirstOrThrow()
+      return { changes: rows.flatMap(fromRow), next: rows.at(-1)?.seq ?? seq, last: last ?? 0 }
     },
   }
 }

@@ -14,6 +14,8 @@ export interface ChangeTable {
   /** JSON. */
   value: string
   at: number
+  /** The stamp that it came with, where the server gave it another. */
+  claimed: number | null
   device: string
   technician: string
 }

@@ -39,4 +39,10 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute()
     },
   },
+  '004-claimed-stamp': {
+    // What a device with a wrong clock wrote, so that the change is known again when it comes again.
+    async up(db: Kysely<unknown>) {
+      await db.schema.alterTable('change').addColumn('claimed', 'integer').execute()
+    },
+  },
 }

@@ -4,6 +4,7 @@ import request from 'supertest'
 import { createApp, type AppOptions } from '../app'
 import { changeStore, type ChangeStore } from '../store/change-store'
 import { openDatabase, type Database } from '../store/database'
+import { databaseHealth } from '../store/health'
 import { photoStore } from '../store/photo-store'
 import { inlineOperations } from './inline-operations'
 
@@ -19,17 +20,27 @@ export interface TestApp {
   readonly withOptions: (options: Partial<AppOptions>) => Express
 }
 export interface ChangesAnswer {
-  readonly changes: { readonly id: string }[]
+  readonly changes: { readonly id: string; readonly at: number }[]
   readonly next: number
   readonly more: boolean
   readonly store: string
 }
 
+/** The server's clock in tests: later than any change here, unless a test makes one from ahead. */
+export const NOW = (): number => 1_800_000_100_000
+
 export async function openTestApp(): Promise<TestApp> {
   const db = await openDatabase(':memory:')
-  const store = changeStore(db)
+  const store = changeStore(db, NOW)
   const withOptions = (options: Partial<AppOptions>) =>
-    createApp({ store, operations: inlineOperations, photos: photoStore(db), ...options })
+    createApp({
+      store,
+      now: NOW,
+      health: () => databaseHealth(db, null),
+      operations: inlineOperations,
+      photos: photoStore(db),
+      ...options,
+    })
   const app = withOptions({})
   return {
     app,

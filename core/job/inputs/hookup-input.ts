@@ -1,4 +1,5 @@
 // From a job to the input of the hookup operation, or what is still missing for it.
+import { cutText } from '../../quantity/whole-text'
 import type { HookupRequest } from '../../circuit/hookup'
 import type { LandedLead } from '../../circuit/network'
 import type { Preference } from '../../capacitor/tap-plan/score'
@@ -71,7 +72,7 @@ export const hasNoCan = (job: Pick<JobDocument, 'motor' | 'unit'>): boolean =>
   !needsCan(job) && job.unit !== null && unitTypeFor(job.unit)?.traits.capacitor === 'none'
 
 /** The key of a section in `deadSections`: a section that died in one can is alive in another. */
-export const deadKey = (can: string, section: SectionId): string => `${can} ${section}`.slice(0, 60)
+export const deadKey = (can: string, section: SectionId): string => cutText(`${can} ${section}`, 60)
 
 /** The can with its dead sections left out: nothing is planned on them, and no lead is shown a place there. */
 export function liveCan({

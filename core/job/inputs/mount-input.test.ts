@@ -2,14 +2,8 @@ import * as v from 'valibot'
 import { leadSheetById } from '../../motor/lead-sheets'
 import { bladePosition } from '../../operations/blade-position'
 import { EMPTY_JOB, type JobDocument } from '../document'
-import {
-  figureOf,
-  isThroughShaft,
-  MOUNT_FIGURES,
-  mountInput,
-  mountingWay,
-  mountPosition,
-} from './mount-input'
+import { figureOf, isThroughShaft, mountInput, mountingWay, mountPosition } from './mount-input'
+import { MOUNT_FIGURES } from '../../mounting/figures'
 
 const BODY: NonNullable<JobDocument['oldBody']> = {
   frameInches: 5.6,

@@ -1,38 +1,11 @@
 // From a job to the input of the blade-position operation: figures entered at the stage, else what plates and sheets say.
 import type { Mechanical } from '../../motor/lead-sheet'
 import type { MountedAs } from '../../mounting/checklist'
+import type { MountFigure } from '../../mounting/figures'
 import { MOUNTING_WAYS, type MountingWay } from '../../mounting/mounting-way'
 import { unitTypeFor } from '../../wiring/unit-types'
 import type { JobDocument } from '../document'
 import { needsCan } from './hookup-input'
-
-export const MOUNT_FIGURES = [
-  'oldBody',
-  'newBody',
-  'band',
-  'oldHub',
-  'shroud',
-  'hubToEdge',
-  'hubLength',
-  'shaft',
-  'flat',
-  'screw',
-  'roomBeyond',
-  'oldHub2',
-  'shaft2',
-  'hubLength2',
-  'flat2',
-  'oldFace2',
-  'newFace2',
-  'wheelMotor',
-  'wheelFar',
-  'stud',
-  'through',
-  'nut',
-  'capDepth',
-] as const
-/** A figure of the mount stage; those with a 2 are the far end's of a through shaft. */
-export type MountFigure = (typeof MOUNT_FIGURES)[number]
 
 /** The far end of a through shaft: its face is told from the mounting plane itself. */
 const farEnd = (job: JobDocument) => ({

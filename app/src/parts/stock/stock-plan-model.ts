@@ -1,4 +1,5 @@
 // The van's capacitors as a plan takes them, and the edits of choosing one. No rendering here.
+import { cutText } from '@oak/core/quantity/whole-text'
 import type { Can } from '@oak/core/capacitor/can'
 import type { Aim } from '@oak/core/capacitor/stock-plan/aims'
 import type { JobDocument } from '@oak/core/job/document'
@@ -130,10 +131,7 @@ export function canOfPlan(plan: Plan, van: VanDocument, stays: OldSideInput | nu
       .map((c) => c.part)
       .join('+')
       .slice(0, 60),
-    name: cans
-      .map((c) => c.name)
-      .join(' + ')
-      .slice(0, 300),
+    name: cutText(cans.map((c) => c.name).join(' + '), 300),
     volts: Math.min(...cans.map((c) => c.volts)),
     tolerancePercent: Math.max(...cans.map((c) => c.tolerancePercent)),
     protectedStart: cans.some((c) => c.protectedStart),

@@ -1,4 +1,5 @@
 // The van's lines as the screen lists them, and the edits it makes. No rendering here.
+import { cutText } from '@oak/core/quantity/whole-text'
 import type { Can } from '@oak/core/capacitor/can'
 import { OPEN_MICROFARADS } from '@oak/core/capacitor/bench'
 import { CANS } from '@oak/core/capacitor/cans'
@@ -154,7 +155,7 @@ export function readingEdits(
       { path: ['stock', id], value: { ...plain, quantity: left - 1, countedAt: at } },
       {
         path: ['stock', own],
-        value: { ...plain, ...measured, name: name.slice(0, 300), quantity: 1, countedAt: at },
+        value: { ...plain, ...measured, name: cutText(name, 300), quantity: 1, countedAt: at },
       },
     ],
   }

@@ -1,4 +1,5 @@
 // All jobs on this device. An edit is folded in at once, kept on the device, then told to the other tabs and the server.
+import { cutText } from '@oak/core/quantity/whole-text'
 import { filledBy } from '@oak/core/job/filled'
 import { voidedBy } from '@oak/core/job/voided'
 import { createStore, type StoreApi } from 'zustand/vanilla'
@@ -189,9 +190,9 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     },
     create: () => uuid(),
     setTechnician(name) {
-      store.setState({ technician: name.slice(0, 300) })
+      store.setState({ technician: cutText(name, 300) })
       device
-        .setFact(TECHNICIAN, name.slice(0, 300))
+        .setFact(TECHNICIAN, cutText(name, 300))
         .catch((error: unknown) => store.setState({ trouble: String(error) }))
     },
     setSync: (sync) => store.setState({ sync }),

@@ -1,6 +1,7 @@
 // Figures to measure, the far end of a through shaft, and what is to be looked at before power.
 import { View } from 'react-native'
-import { figureOf, mountingWay, type MountFigure } from '@oak/core/job/inputs/mount-input'
+import { figureOf, mountingWay } from '@oak/core/job/inputs/mount-input'
+import type { MountFigure } from '@oak/core/mounting/figures'
 import type { JobDocument } from '@oak/core/job/document'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { lengthText } from '@oak/core/quantity/inches'

@@ -9,8 +9,8 @@ import {
   mountInput,
   mountingWay,
   mountPosition,
-  type MountFigure,
 } from '@oak/core/job/inputs/mount-input'
+import type { MountFigure } from '@oak/core/mounting/figures'
 import type { JobDocument } from '@oak/core/job/document'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'

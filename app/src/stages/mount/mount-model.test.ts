@@ -1,4 +1,4 @@
-import { MOUNT_FIGURES } from '@oak/core/job/inputs/mount-input'
+import { MOUNT_FIGURES } from '@oak/core/mounting/figures'
 import { placeBlade, type ShaftEnd } from '@oak/core/mounting/blade-position'
 import { DRAWN } from '@oak/core/testing/shaft'
 import { FIGURE_WORDS, figuresFor, sentenceOf, worstEnd } from './mount-model'

@@ -1,5 +1,5 @@
 // What the mount screen calls its figures, and the sentence of its strip. No rendering here.
-import type { MountFigure } from '@oak/core/job/inputs/mount-input'
+import type { MountFigure } from '@oak/core/mounting/figures'
 import type { MountingWay } from '@oak/core/mounting/mounting-way'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { lengthText } from '@oak/core/quantity/inches'

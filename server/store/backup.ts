@@ -1,0 +1,113 @@
+// Copies of a shop's database, pictures and all, while its server runs; and one put back in its place.
+import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import SQLite from 'better-sqlite3'
+import { isEmptied, lockDatabase } from './lock'
+import { checkWhole } from './open'
+import { DatabaseTrouble, troubleOf } from './trouble'
+
+const NAME = /^oak-switch-\d{8}-\d{6}(-\d+)?\.sqlite$/
+
+/** “oak-switch-20261127-153000.sqlite”: by its name alone the newest is the last. */
+const nameOf = (at: Date): string =>
+  `oak-switch-${at.toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15)}.sqlite`
+
+function freeName(folder: string, at: Date): string {
+  const name = nameOf(at)
+  for (let i = 0; ; i++) {
+    const file = join(folder, i === 0 ? name : name.replace('.sqlite', `-${i}.sqlite`))
+    if (!existsSync(file)) return file
+  }
+}
+
+/**
+ * A whole copy in this folder, checked by opening it; returns its file. Of the copies made here before, the newest
+ * `keep` stay, this one included. Throws a DatabaseTrouble; then no copy is left behind and none is taken away.
+ */
+export async function backUp(database: string, folder: string, at: Date, keep: number): Promise<string> {
+  if (isEmptied(database)) throw new DatabaseTrouble('emptied', database)
+  mkdirSync(folder, { recursive: true })
+  const file = freeName(folder, at)
+  // Under another name until it is whole: a copy that was cut off is never taken for one.
+  const half = `${file}.part`
+  try {
+    const source = new SQLite(database, { readonly: true, fileMustExist: true })
+    try {
+      await source.backup(half)
+    } finally {
+      source.close()
+    }
+    checkWhole(half)
+    renameSync(half, file)
+  } catch (error) {
+    throw troubleOf(database, error) ?? error
+  } finally {
+    for (const left of [half, `${half}-wal`, `${half}-shm`, `${half}-journal`]) rmSync(left, { force: true })
+  }
+  for (const old of backups(folder).slice(0, -keep)) rmSync(join(folder, old))
+  return file
+}
+
+/** Copies in a folder, the oldest first. */
+export const backups = (folder: string): string[] =>
+  existsSync(folder)
+    ? readdirSync(folder)
+        .filter((name) => NAME.test(name))
+        .sort()
+    : []
+
+/**
+ * Puts a backup in the database's place, under a new name for devices, so that each delivers anew what it holds. What stood
+ * there is kept beside it; returns where, or null when there was nothing. Throws a DatabaseTrouble; then nothing was changed.
+ */
+export function restore(backup: string, database: string, at: Date): string | null {
+  if (!existsSync(backup)) throw new DatabaseTrouble('unreachable', backup)
+  if (isEmptied(backup)) throw new DatabaseTrouble('emptied', backup)
+  const lock = lockDatabase(database)
+  if (!lock) throw new DatabaseTrouble('in-use', database)
+  const fresh = `${database}.restoring`
+  try {
+    // What is checked is what is put in place: the copy, and not the file that it was made from.
+    copyFileSync(backup, fresh)
+    checkShop(fresh, backup)
+    renew(fresh)
+    const before = isEmptied(database) ? null : `${database}.before-${nameOf(at).slice(11, 26)}`
+    if (before) renameSync(database, before)
+    // Beside the old file they belong to the old file.
+    for (const ending of ['-wal', '-shm'])
+      if (existsSync(`${database}${ending}`))
+        renameSync(`${database}${ending}`, `${before ?? fresh}${ending}`)
+    renameSync(fresh, database)
+    lock.noteMade()
+    return before
+  } finally {
+    for (const ending of ['', '-wal', '-shm', '-journal']) rmSync(`${fresh}${ending}`, { force: true })
+    lock.release()
+  }
+}
+
+/** Is the copy whole, of a version known here, and a shop's? The words name the file that the user chose. */
+function checkShop(copy: string, chosen: string): void {
+  try {
+    checkWhole(copy)
+  } catch (error) {
+    throw error instanceof DatabaseTrouble ? new DatabaseTrouble(error.kind, chosen, error) : error
+  }
+  const sqlite = new SQLite(copy, { readonly: true })
+  const tables = sqlite
+    .prepare(
+      "select count(*) as n from sqlite_master where type = 'table' and name in ('change', 'identity')",
+    )
+    .get() as { n: number }
+  sqlite.close()
+  if (tables.n !== 2) throw new DatabaseTrouble('another', chosen)
+}
+
+function renew(copy: string): void {
+  const sqlite = new SQLite(copy)
+  sqlite.prepare('update identity set id = lower(hex(randomblob(16)))').run()
+  // Into the file itself: it is moved without what lies beside it.
+  sqlite.pragma('wal_checkpoint(truncate)')
+  sqlite.pragma('journal_mode = delete')
+  sqlite.close()
+}
