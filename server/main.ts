@@ -4,11 +4,13 @@ import { join, resolve } from 'node:path'
 import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
 import { seedDemo, seedPhotos, seedVan } from './demo'
-import { hostList, ownHosts } from './edge/hosts'
+import { ownHosts } from './edge/hosts'
 import { readTruths } from './meter/truth'
 import { operationPool } from './operations/pool'
+import { readSettings } from './settings'
 import { changeStore } from './store/change-store'
 import { databaseHealth } from './store/health'
+import { keepCopies } from './store/keep-copies'
 import { openShop } from './store/open'
 import { photoStore } from './store/photo-store'
 
@@ -17,15 +19,10 @@ const TOLD = 78
 const root = resolve(__dirname, '..')
 
 async function main(): Promise<void> {
-  const demo = process.env.OAK_DEMO === '1'
-  const data = resolve(process.env.OAK_DATA ?? join(root, 'data', demo ? 'demo' : 'shop'))
-  const host = process.env.HOST ?? '127.0.0.1'
-  // Two default ports, so that a browser keeps the demo's jobs apart from the shop's own.
-  const port = Number(process.env.PORT ?? (demo ? 4650 : 4651))
-  if (!Number.isInteger(port) || port < 0 || port > 65_535)
-    throw new Error(`PORT must be a whole number from 0 to 65535, not “${process.env.PORT}”.`)
+  const settings = readSettings(process.env, root)
+  const { demo, data, host, port } = settings
   mkdirSync(data, { recursive: true })
-  const shop = await openShop(join(data, 'oak-switch.sqlite'))
+  const shop = await openShop(settings.database)
   const { db } = shop
   const store = changeStore(db)
   const photos = photoStore(db)
@@ -43,14 +40,16 @@ async function main(): Promise<void> {
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),
     catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,
     webRoot: join(root, 'app', 'dist'),
-    isOwnHost: ownHosts(host, hostList(process.env.OAK_HOSTS)),
+    isOwnHost: ownHosts(host, settings.hosts),
   }).listen(port, host, (error?: Error) => {
     if (error) return fail(error)
     const address = server.address()
     const shown = typeof address === 'object' && address ? address.port : port
     console.log(`Oak Switch is at http://${host}:${shown}  (data in ${data})`)
   })
+  const copies = keepCopies(settings)
   const close = () => {
+    clearInterval(copies)
     server.close(
       () => void Promise.allSettled([shop.close(), operations.close()]).finally(() => process.exit(0)),
     )

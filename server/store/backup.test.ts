@@ -88,7 +88,7 @@ it('a copy of a damaged or missing database is none: it is said, and the old cop
   writeFileSync(database, bytes)
   expect(await trouble(() => backUp(database, copies, at(1), 1))).toContain('is damaged')
   rmSync(database)
-  expect(await trouble(() => backUp(database, copies, at(2), 1))).toContain('is empty or gone')
+  expect(await trouble(() => backUp(database, copies, at(2), 1))).toContain('There is no database')
   expect(readdirSync(copies)).toEqual(['oak-switch-20261127-150000.sqlite'])
 })
 

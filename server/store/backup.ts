@@ -25,6 +25,7 @@ function freeName(folder: string, at: Date): string {
  * `keep` stay, this one included. Throws a DatabaseTrouble; then no copy is left behind and none is taken away.
  */
 export async function backUp(database: string, folder: string, at: Date, keep: number): Promise<string> {
+  if (!existsSync(database)) throw new DatabaseTrouble('missing', database)
   if (isEmptied(database)) throw new DatabaseTrouble('emptied', database)
   mkdirSync(folder, { recursive: true })
   const file = freeName(folder, at)

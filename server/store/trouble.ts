@@ -12,7 +12,16 @@ export class DatabaseTrouble extends Error {
 }
 
 type TroubleKind =
-  'damaged' | 'emptied' | 'read-only' | 'full' | 'in-use' | 'unreachable' | 'newer' | 'another' | 'busy'
+  | 'damaged'
+  | 'emptied'
+  | 'missing'
+  | 'read-only'
+  | 'full'
+  | 'in-use'
+  | 'unreachable'
+  | 'newer'
+  | 'another'
+  | 'busy'
 
 const RESTORE = 'Stop the server and run npm run restore with a backup'
 const WORDS: Readonly<Record<TroubleKind, (file: string) => string>> = {
@@ -20,6 +29,8 @@ const WORDS: Readonly<Record<TroubleKind, (file: string) => string>> = {
     `The database ${file} is damaged. ${RESTORE}, or move the file away to begin anew: devices deliver again what they hold.`,
   emptied: (file) =>
     `The database ${file} was here before and is empty or gone. ${RESTORE}; to begin anew without it, remove ${file}.lock too: devices deliver again what they hold.`,
+  missing: (file) =>
+    `There is no database ${file}. Has its server run once, and is OAK_DATA the folder that it used?`,
   'read-only': (file) =>
     `The database ${file} cannot be written to. Give the user of this server the right to write to the file and to its folder.`,
   full: (file) =>
