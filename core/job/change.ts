@@ -30,11 +30,13 @@ const PathSchema = v.pipe(
 )
 
 /** Changes may not claim times before 2020 or beyond 2100 (milliseconds since 1970). */
+const EARLIEST = 1_577_836_800_000
+const LATEST = 4_102_444_800_000
 const AtSchema = v.pipe(
   v.number('The time is missing.'),
   v.integer('The time is whole milliseconds.'),
-  v.minValue(1_577_836_800_000, 'The time is before 2020.'),
-  v.maxValue(4_102_444_800_000, 'The time is beyond 2100.'),
+  v.minValue(EARLIEST, 'The time is before 2020.'),
+  v.maxValue(LATEST, 'The time is beyond 2100.'),
 )
 
 const EnvelopeSchema = v.strictObject({
@@ -101,9 +103,12 @@ const HALF: Problem = { path: '', message: 'A text in it is cut through the midd
 export const compareChanges = (a: Change, b: Change): number =>
   a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
 
-/** A time for a new change: never earlier than one already seen, so that an edit made knowing another comes after it. */
+/**
+ * A time for a new change: never earlier than one already seen, so that an edit made knowing another comes after it. A clock
+ * that is beyond belief counts as none: the edit is kept all the same, after what was seen.
+ */
 export const nextTime = (nowMs: number, seen: Iterable<Change>): number => {
-  let latest = 0
+  let latest = EARLIEST - 1
   for (const change of seen) if (change.at > latest) latest = change.at
-  return Math.max(nowMs, latest + 1)
+  return nowMs > LATEST ? latest + 1 : Math.max(nowMs, latest + 1)
 }

@@ -1,4 +1,5 @@
 // The job's papers as PDF, made on the device: report, card and label. A part of its own, fetched when a paper is asked for.
+import { shopNow } from '../../platform/sync/clock'
 import { newStartCan } from '@oak/core/job/inputs/start-can'
 import { canLabel, type LabelSize } from '@oak/core/job/report/label'
 import type { JobDocument } from '@oak/core/job/document'
@@ -23,7 +24,7 @@ export async function saveReport(id: string, report: ReportOutput, technician: s
     fileName(report.title, id, 'report.pdf'),
     reportDocument({
       report,
-      date: paperDay(Date.now()),
+      date: paperDay(shopNow()),
       technician,
       photos,
       pictures: picturesOf(textsOf({ report, technician })),
@@ -48,7 +49,7 @@ export async function saveLabel(id: string, { job, groups, size }: LabelOf): Pro
   const can = liveCan(job)
   if (!can) return
   const start = newStartCan(job)
-  const label = canLabel({ can, groups, start, date: paperDay(Date.now()), job: job.title, size })
+  const label = canLabel({ can, groups, start, date: paperDay(shopNow()), job: job.title, size })
   await savePdf(
     fileName(job.title, id, 'label.pdf'),
     labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),

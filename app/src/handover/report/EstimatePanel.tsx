@@ -1,4 +1,5 @@
 // The estimate: lines of parts and labour, tax, how long it is valid, and its acceptance by a name drawn or typed.
+import { shopNow } from '../../platform/sync/clock'
 import { Problem } from '../../ui/Problem'
 import type { Edit } from '../../platform/state/jobs'
 import { useState } from 'react'
@@ -136,7 +137,7 @@ function AcceptSheet({
   const [signature, setSignature] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const accept = () => {
-    const refused = editJob(id, [{ path: ['acceptance'], value: { name, at: Date.now(), cents, signature } }])
+    const refused = editJob(id, [{ path: ['acceptance'], value: { name, at: shopNow(), cents, signature } }])
     if (refused) setWrong(refused)
     else onClose()
   }

@@ -1,4 +1,5 @@
 // One reading, typed or taken from the clamp meter: the figure large, what the meter can tell beside it, and one thing to press.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useEffect, useMemo, useState, type ReactNode } from 'react'
@@ -36,7 +37,7 @@ export interface ReadingSheetProps {
 
 export function ReadingSheet(props: ReadingSheetProps) {
   const [source, setSource] = useState<Source>(props.first ?? 'typed')
-  const take = (reading: MeterReading) => props.onTake({ ...reading, at: Date.now() })
+  const take = (reading: MeterReading) => props.onTake({ ...reading, at: shopNow() })
   const choice = (
     <Choice<Source>
       label="Where the reading comes from"

@@ -1,4 +1,5 @@
 // The photos of a job as a strip of small pictures; one press takes another, one press opens one.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { useState } from 'react'
 import { Image, ScrollView, View } from 'react-native'
@@ -94,7 +95,7 @@ async function addPhoto(job: JobId, file: File): Promise<string | null> {
   return editJob(job, [
     {
       path: ['photos', photo],
-      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: Date.now(), pins: [] },
+      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: shopNow(), pins: [] },
     },
   ])
 }

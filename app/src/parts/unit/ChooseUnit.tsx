@@ -1,4 +1,5 @@
 // The first thing every stage needs: which unit it is. Shown by any stage that is entered without one.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -21,7 +22,7 @@ export function ChooseUnit({ id, job }: { readonly id: JobId; readonly job: JobD
   const choose = () =>
     setWrong(
       editJob(id, [
-        ...(job.title ? [] : [{ path: ['title'], value: proposedName(choice.unit.family, Date.now()) }]),
+        ...(job.title ? [] : [{ path: ['title'], value: proposedName(choice.unit.family, shopNow()) }]),
         ...chooseUnitEdits(job, choice.unit, van.settings),
       ]),
     )

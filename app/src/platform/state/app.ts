@@ -7,9 +7,10 @@ import type { JobDocument } from '@oak/core/job/document'
 import { VAN_ID } from '@oak/core/job/van'
 import { openDeviceStore, type DeviceStore } from '../sync/device-store'
 import { openPhotoShelf, type PhotoShelf } from '../sync/photo-shelf'
-import { deliverPhotos, fetchPhoto, httpPhotos } from '../sync/photo-sync'
-import { httpServer } from '../sync/server'
-import { createSync, type Sync } from '../sync/sync'
+import { shopNow } from '../sync/clock'
+import { httpPhotos } from '../sync/photo-http'
+import { fetchPhoto } from '../sync/photo-sync'
+import { createDelivery, keepSeen, recallClock, recallSeen, type Deliverer } from './delivery'
 import { doAgain, inverseOf, NO_STEPS, record, takeBack, type Step, type UndoState } from './undo'
 import {
   changesOf,
@@ -23,13 +24,12 @@ import {
 } from './jobs'
 import { keepSettings } from './keep-settings'
 
-const ROUND_EVERY_MS = 4000
-
 let jobs: Jobs | null = null
 let shelf: {
   readonly photos: PhotoShelf
   readonly device: DeviceStore
-  readonly deliver: () => void
+  readonly deviceId: string
+  readonly delivery: Deliverer
 } | null = null
 
 /** The jobs of this app; `startApp` must have finished. */
@@ -42,36 +42,19 @@ export async function startApp(): Promise<void> {
   if (jobs) return
   // What can be asked for at once is: each answer takes its turn on a busy page.
   const [device, photos] = await Promise.all([openDeviceStore(), openPhotoShelf()])
-  const [deviceId] = await Promise.all([deviceIdOf(device), keepSettings(device)])
-  const tabs = new BroadcastChannel('oak-switch')
-  let sync: Sync | null = null
-  // Pictures go after the changes that speak of them.
-  const everything = async () => {
-    await sync?.round()
-    made.setPhotosWaiting(await deliverPhotos(photos, httpPhotos, await storeName(device)))
-  }
-  const round = () => {
-    everything().catch((error: unknown) =>
-      made.store.setState({ trouble: `Delivering failed: ${String(error)}` }),
-    )
-  }
-  shelf = { photos, device, deliver: round }
+  const [deviceId] = await Promise.all([deviceIdOf(device), keepSettings(device), recallClock(device)])
   const made = createJobs({
     device,
     deviceId,
-    now: () => Date.now(),
-    onKept(changes) {
-      tabs.postMessage(changes)
-      round()
-    },
+    now: shopNow,
+    onKept: (changes) => shelf?.delivery.edited(changes),
   })
-  sync = createSync(device, httpServer, (changes) => made.take(changes), made.setSync)
-  tabs.onmessage = (event: MessageEvent<Change[]>) => made.take(event.data)
+  const delivery = createDelivery({ jobs: made, device, photos, deviceId })
+  shelf = { photos, device, deviceId, delivery }
   await made.load()
+  made.store.setState({ clockSeen: await recallSeen(device) })
   jobs = made
-  round()
-  setInterval(round, ROUND_EVERY_MS)
-  window.addEventListener('online', round)
+  delivery.start()
 }
 
 /** The name of the server's database, once it was reached. */
@@ -87,18 +70,28 @@ function theShelf() {
 
 /** Keeps a picture on this device; it is delivered when the server is there. */
 export async function keepPhoto(id: string, picture: Blob): Promise<void> {
-  const { photos, deliver } = theShelf()
+  const { photos, delivery } = theShelf()
   await photos.keep(id, picture)
   const made = theJobs()
   made.setPhotosWaiting(made.store.getState().photosWaiting + 1)
-  deliver()
+  delivery.pictures()
 }
 
 /** A photo's picture, from this device or the server; null when neither has it now. */
 export async function photoOf(id: string): Promise<Blob | null> {
-  const { photos, device } = theShelf()
-  return fetchPhoto(photos, httpPhotos, await storeName(device), id)
+  const { photos, device, deviceId } = theShelf()
+  return fetchPhoto(photos, httpPhotos(deviceId), await storeName(device), id)
 }
+
+/** Somebody has looked at a clock that is so far off. */
+export function seeClock(offset: number): void {
+  const { store } = theJobs()
+  store.setState({ clockSeen: offset })
+  keepSeen(theShelf().device, offset).catch((error: unknown) => store.setState({ trouble: String(error) }))
+}
+
+/** Gives up changes that the server refused. */
+export const letGoRefused = (ids: readonly string[]): Promise<void> => theShelf().delivery.letGo(ids)
 
 /** Small things that this device keeps for itself, such as a tag half read; they are no one else's business. */
 export const deviceFact = {

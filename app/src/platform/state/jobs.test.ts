@@ -184,3 +184,49 @@ it('what touches no stock leaves the van as it is: the very same value, so that 
   jobs.edit(jobs.create(), [{ path: ['taken', 'motor-rowan'], value: { quantity: 1 } }])
   expect(jobs.store.getState().van).not.toBe(before)
 })
+
+describe('what the server makes of an edit', () => {
+  it('kept under another time, it is folded under that time', () => {
+    const { jobs } = setUp()
+    const id = jobs.create()
+    jobs.edit(id, [{ path: ['title'], value: 'from a clock far ahead' }])
+    const [mine] = jobs.store.getState().jobs[id]?.changes ?? []
+    if (!mine) throw new Error('the edit is gone')
+    const theirs = { ...mine, id: uuid(), value: 'later, by a right clock', at: 1_790_000_000_500 }
+    jobs.take([theirs])
+    expect(jobs.store.getState().jobs[id]?.document.title).toBe('from a clock far ahead')
+    jobs.restamp([{ id: mine.id, at: 1_790_000_000_000 }])
+    expect(jobs.store.getState().jobs[id]?.document.title).toBe('later, by a right clock')
+    expect(jobs.store.getState().jobs[id]?.changes).toHaveLength(2)
+  })
+  it('given up, it is gone from its job; a job of nothing else is gone with it', () => {
+    const { jobs } = setUp()
+    const [one, two] = [jobs.create(), jobs.create()]
+    jobs.edit(one, [{ path: ['title'], value: 'Roof 3' }])
+    jobs.edit(one, [{ path: ['title'], value: 'Roof 4' }])
+    jobs.edit(two, [{ path: ['title'], value: 'Yard' }])
+    const last = jobs.store.getState().jobs[one]?.changes.at(-1)?.id ?? ''
+    jobs.drop([last, ...(jobs.store.getState().jobs[two]?.changes.map((c) => c.id) ?? [])])
+    expect(jobs.store.getState().jobs[one]?.document.title).toBe('Roof 3')
+    expect(jobs.store.getState().jobs[two]).toBeUndefined()
+  })
+  it('of two changes with one id and other contents the one that is here stays', () => {
+    const { jobs } = setUp()
+    const id = jobs.create()
+    jobs.edit(id, [{ path: ['title'], value: 'mine' }])
+    const [mine] = jobs.store.getState().jobs[id]?.changes ?? []
+    if (!mine) throw new Error('the edit is gone')
+    jobs.take([{ ...mine, value: 'theirs', at: mine.at + 1 }])
+    expect(jobs.store.getState().jobs[id]?.document.title).toBe('mine')
+  })
+})
+it.each([
+  ['before 2020', 0],
+  ['beyond 2100', 5_000_000_000_000],
+])('a clock that stands %s keeps every edit all the same, in its order', (_, clock) => {
+  const device = { keep: async () => undefined } as unknown as DeviceStore
+  const jobs = createJobs({ device, deviceId: DEVICE, now: () => clock, onKept: () => undefined })
+  const id = jobs.create()
+  for (const value of ['a', 'b', 'c']) expect(jobs.edit(id, [{ path: ['title'], value }])).toBeNull()
+  expect(jobs.store.getState().jobs[id]?.document.title).toBe('c')
+})

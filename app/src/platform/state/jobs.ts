@@ -9,7 +9,8 @@ import type { JobId } from '@oak/core/job/job-id'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
 import { foldJob, foldVan, takingsOf } from '@oak/core/job/fold'
 import { EMPTY_VAN, stockLeft, VAN_ID, type VanDocument } from '@oak/core/job/van'
-import type { DeviceStore } from '../sync/device-store'
+import { sameContents, type DeviceStore, type RefusedChange } from '../sync/device-store'
+import type { Stamp } from '../sync/server'
 import type { SyncState } from '../sync/sync'
 
 export interface Edit {
@@ -39,6 +40,12 @@ export interface JobsState {
   readonly sync: SyncState
   /** Pictures that the server does not have yet. */
   readonly photosWaiting: number
+  /** What the server would not take. */
+  readonly refused: readonly RefusedChange[]
+  /** How far this device's clock is from the server's, ms: the server's less its own. */
+  readonly clockOffset: number
+  /** What that was when somebody looked at it; null: never. */
+  readonly clockSeen: number | null
   /** The device could not keep an edit: what it said. */
   readonly trouble: string | null
   readonly technician: string
@@ -53,6 +60,10 @@ export interface Jobs {
   /** Takes changes from a file, from another tab or from the server. */
   readonly take: (changes: readonly Change[]) => void
   readonly keepAndTake: (changes: readonly Change[]) => void
+  /** The server keeps these under other times than they were written with. */
+  readonly restamp: (stamps: readonly Stamp[]) => void
+  /** Takes changes back that were given up. */
+  readonly drop: (ids: readonly string[]) => void
   /** Shows a job that is not kept. What is edited in it is not kept either. */
   readonly show: (job: JobId, changes: readonly Change[]) => void
   readonly setTechnician: (name: string) => void
@@ -77,6 +88,9 @@ const NO_JOBS: JobsState = {
   van: { changes: [], document: EMPTY_VAN, left: {} },
   sync: { kind: 'starting' },
   photosWaiting: 0,
+  refused: [],
+  clockOffset: 0,
+  clockSeen: null,
   trouble: null,
   technician: '',
 }
@@ -106,7 +120,8 @@ function taken(
     )
     // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
     if (fresh.length === 0) continue
-    const all = [...held, ...fresh]
+    const ids = new Set(fresh.map((c) => c.id))
+    const all = [...held.filter((c) => !ids.has(c.id)), ...fresh]
     if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
     else jobs[id] = { id, changes: all, document: foldJob(all) }
     stockMoved ||= id === VAN_ID || fresh.some((c) => c.path[0] === 'taken')
@@ -116,11 +131,27 @@ function taken(
   return { jobs, van: { ...van, left: stockLeft(van.document.stock, takings) } }
 }
 
-/** Those that are not held yet and can be read here, each once. */
+/** Those that are not held yet, or under another time, and can be read here, each once. Of two with one id the first stays. */
 function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] {
-  const known = new Set(held.map((c) => c.id))
-  const fresh = changes.filter((c) => !known.has(c.id)).flatMap(readable)
+  const known = new Map(held.map((c) => [c.id, c]))
+  const fresh = changes
+    .filter((change) => {
+      const before = known.get(change.id)
+      return !before || (before.at !== change.at && sameContents(before, change))
+    })
+    .flatMap(readable)
   return [...new Map(fresh.map((c) => [c.id, c])).values()]
+}
+
+/** Jobs and van without these changes; a job that has none left is gone. */
+function without(
+  { jobs: before, van }: JobsState,
+  ids: ReadonlySet<string>,
+): Pick<JobsState, 'jobs' | 'van'> {
+  const left = [...Object.values(before), { id: VAN_ID, changes: van.changes }].flatMap(({ changes }) =>
+    changes.filter((c) => !ids.has(c.id)),
+  )
+  return taken(NO_JOBS, left)
 }
 
 /** The edits with what they fill and what they make void. What is said in the same breath is neither: an undo puts back what an edit took. */
@@ -155,6 +186,19 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       )
   }
 
+  function restamp(stamps: readonly Stamp[]): void {
+    const times = new Map(stamps.map(({ id, at }) => [id, at]))
+    const { jobs, van } = store.getState()
+    take(
+      [...Object.values(jobs), van].flatMap(({ changes }) =>
+        changes.flatMap((change) => {
+          const at = times.get(change.id)
+          return at === undefined ? [] : [{ ...change, at }]
+        }),
+      ),
+    )
+  }
+
   const show = (id: JobId, changes: readonly Change[]): void =>
     store.setState(({ examples }) => ({
       examples: { ...examples, [id]: { id, changes, document: foldJob([...changes]) } },
@@ -181,6 +225,8 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     store,
     take,
     keepAndTake,
+    restamp,
+    drop: (ids) => store.setState(without(store.getState(), new Set(ids))),
     show,
     edit,
     async load() {

@@ -2,11 +2,14 @@
 // IndexedDB, so that a closed tab, a dead battery or no signal loses nothing.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { Change } from '@oak/core/job/change'
+import type { Refusal, Stamp } from './server'
 
 interface KeptChange {
   readonly change: Change
   /** 0: still to be delivered. A number, because IndexedDB cannot index booleans. */
   readonly delivered: 0 | 1
+  /** The server would not take it: what it said, how often, and when it is asked again. */
+  readonly refused?: { readonly message: string; readonly times: number; readonly until: number }
 }
 
 interface Schema extends DBSchema {
@@ -14,14 +17,28 @@ interface Schema extends DBSchema {
   facts: { key: string; value: string | number }
 }
 
+/** A change that the server would not take. */
+export interface RefusedChange {
+  readonly change: Change
+  readonly message: string
+}
+
 export interface DeviceStore {
   readonly all: () => Promise<Change[]>
   /** Keeps changes made here: to be delivered. */
   readonly keep: (changes: readonly Change[]) => Promise<void>
-  /** Keeps changes that came from the server. */
+  /** Keeps changes that came from the server. One of the same id that was written here otherwise stays as it is. */
   readonly receive: (changes: readonly Change[], cursor: number) => Promise<void>
   readonly undelivered: () => Promise<Change[]>
+  /** Those of them that are to be sent now: what was refused waits its time. */
+  readonly due: (now: number) => Promise<Change[]>
   readonly markDelivered: (ids: readonly string[]) => Promise<void>
+  readonly markRefused: (refusals: readonly Refusal[], now: number) => Promise<void>
+  readonly refused: () => Promise<RefusedChange[]>
+  /** Gives up changes that were refused, and fetches everything anew: the server may have others of these ids. */
+  readonly letGo: (ids: readonly string[]) => Promise<void>
+  /** The server keeps them under these times. */
+  readonly restamp: (stamps: readonly Stamp[]) => Promise<void>
   /** Another database answers: everything is to be delivered anew, and fetched from its start. */
   readonly startOver: (store: string) => Promise<void>
   readonly fact: (name: string) => Promise<string | number | undefined>
@@ -30,6 +47,13 @@ export interface DeviceStore {
 
 const kept = (change: Change, delivered: 0 | 1) => ({ id: change.id, change, delivered })
 
+/** A refused change is asked about again after a minute, then four times as long each, six hours at the most. */
+export const refusedFor = (times: number): number => Math.min(60_000 * 4 ** (times - 1), 6 * 3_600_000)
+
+/** The same change, whatever time it is kept under. */
+export const sameContents = (a: Change, b: Change): boolean =>
+  a.id === b.id && JSON.stringify({ ...a, at: 0 }) === JSON.stringify({ ...b, at: 0 })
+
 export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore> {
   const db: IDBPDatabase<Schema> = await openDB<Schema>(name, 1, {
     upgrade(database) {
@@ -37,6 +61,16 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
       database.createObjectStore('facts')
     },
   })
+  const waiting = () => db.getAllFromIndex('changes', 'delivered', 0)
+  /** Writes what becomes of each kept row of these ids, together. */
+  async function rewrite(ids: readonly string[], next: (row: KeptChange & { id: string }) => KeptChange) {
+    const tx = db.transaction('changes', 'readwrite')
+    for (const id of ids) {
+      const row = await tx.store.get(id)
+      if (row) await tx.store.put({ ...next(row), id })
+    }
+    await tx.done
+  }
   return {
     all: async () => (await db.getAll('changes')).map((row) => row.change),
     async keep(changes) {
@@ -45,25 +79,52 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     },
     async receive(changes, cursor) {
       const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      await Promise.all([
-        ...changes.map((change) => tx.objectStore('changes').put(kept(change, 1))),
-        tx.objectStore('facts').put(cursor, 'cursor'),
-        tx.done,
-      ])
-    },
-    undelivered: async () => (await db.getAllFromIndex('changes', 'delivered', 0)).map((row) => row.change),
-    async markDelivered(ids) {
-      const tx = db.transaction('changes', 'readwrite')
-      for (const id of ids) {
-        const row = await tx.store.get(id)
-        if (row) await tx.store.put({ ...row, delivered: 1 })
+      const rows = tx.objectStore('changes')
+      for (const change of changes) {
+        const held = await rows.get(change.id)
+        if (!held || held.delivered === 1 || sameContents(held.change, change))
+          await rows.put(kept(change, 1))
       }
+      await tx.objectStore('facts').put(cursor, 'cursor')
       await tx.done
+    },
+    undelivered: async () => (await waiting()).map((row) => row.change),
+    due: async (now) =>
+      (await waiting()).filter((row) => (row.refused?.until ?? 0) <= now).map((row) => row.change),
+    markDelivered: (ids) => rewrite(ids, ({ change }) => ({ change, delivered: 1 })),
+    markRefused: (refusals, now) =>
+      rewrite(
+        refusals.map(({ id }) => id),
+        (row) => {
+          const times = (row.refused?.times ?? 0) + 1
+          const message = refusals.find(({ id }) => id === row.id)?.message ?? ''
+          return { ...row, refused: { message, times, until: now + refusedFor(times) } }
+        },
+      ),
+    refused: async () =>
+      (await waiting()).flatMap(({ change, refused }) =>
+        refused ? [{ change, message: refused.message }] : [],
+      ),
+    async letGo(ids) {
+      const tx = db.transaction(['changes', 'facts'], 'readwrite')
+      for (const id of ids) {
+        const row = await tx.objectStore('changes').get(id)
+        if (row?.refused) await tx.objectStore('changes').delete(id)
+      }
+      await tx.objectStore('facts').put(0, 'cursor')
+      await tx.done
+    },
+    restamp: (stamps) => {
+      const times = new Map(stamps.map(({ id, at }) => [id, at]))
+      return rewrite([...times.keys()], (row) => ({
+        ...row,
+        change: { ...row.change, at: times.get(row.id) ?? row.change.at },
+      }))
     },
     async startOver(store) {
       const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      for (const row of await tx.objectStore('changes').getAll())
-        await tx.objectStore('changes').put({ ...row, delivered: 0 })
+      for (const { id, change } of await tx.objectStore('changes').getAll())
+        await tx.objectStore('changes').put({ id, change, delivered: 0 })
       await tx.objectStore('facts').put(0, 'cursor')
       await tx.objectStore('facts').put(store, 'store')
       await tx.done

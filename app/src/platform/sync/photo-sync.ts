@@ -40,29 +40,3 @@ export async function fetchPhoto(
   if (fetched) await shelf.keep(id, fetched, store)
   return fetched
 }
-
-const TIMEOUT_MS = 20_000
-
-export const httpPhotos: PhotoServer = {
-  async put(id, picture) {
-    try {
-      const { ok, status } = await fetch(`/api/photos/${id}`, {
-        method: 'PUT',
-        headers: { 'content-type': 'image/jpeg' },
-        body: picture,
-        signal: AbortSignal.timeout(TIMEOUT_MS),
-      })
-      return ok ? 'kept' : status >= 500 || status === 429 ? 'unreachable' : 'refused'
-    } catch {
-      return 'unreachable'
-    }
-  },
-  async get(id) {
-    try {
-      const response = await fetch(`/api/photos/${id}`, { signal: AbortSignal.timeout(TIMEOUT_MS) })
-      return response.ok ? await response.blob() : null
-    } catch {
-      return null
-    }
-  },
-}

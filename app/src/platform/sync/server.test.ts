@@ -1,69 +1,146 @@
+import type { Change } from '@oak/core/job/change'
+import { httpPhotos } from './photo-http'
 import { httpServer } from './server'
+import { answers, bytesOf, garbled, json, network, portal } from './testing/network'
 
 const real = globalThis.fetch
 afterEach(() => {
   globalThis.fetch = real
 })
-// jsdom has no time limits of its own.
-Object.assign(AbortSignal, { timeout: () => new AbortController().signal })
-
-/** The network as the device meets it: one answer, and what was asked. */
-function network(answer: Partial<Response> | Error) {
-  const asked: { path: string; init: RequestInit | undefined }[] = []
-  globalThis.fetch = ((path: string, init?: RequestInit) => {
-    asked.push({ path, init })
-    return answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer as Response)
-  }) as typeof fetch
-  return asked
-}
-const json = (status: number, body: unknown): Partial<Response> => ({
-  ok: status < 300,
-  status,
-  json: () => Promise.resolve(body),
-})
-const garbled = (status: number): Partial<Response> => ({
-  ok: status < 300,
-  status,
-  json: () => Promise.reject(new SyntaxError('no JSON')),
-})
+const server = httpServer('phone-7')
+const change = (id: string) => ({ id }) as Change
+const kept = (more: object = {}) => ({ added: [], known: [], refused: [], restamped: [], at: 5, ...more })
 
 describe('putting changes', () => {
-  it('posts them as JSON, and 200 is kept', async () => {
-    const asked = network(json(200, { added: [], known: [] }))
-    expect(await httpServer.put([])).toEqual({ kind: 'kept' })
+  it('posts them as JSON under this device’s name; kept is what the server names', async () => {
+    const asked = network(json(200, kept({ added: ['a'], known: ['b'], restamped: [{ id: 'b', at: 3 }] })))
+    expect(await server.put([change('a'), change('b')])).toEqual({
+      kind: 'answered',
+      taken: ['a', 'b'],
+      refused: [],
+      restamped: [{ id: 'b', at: 3 }],
+      time: { at: 5, askedAt: expect.any(Number), heardAt: expect.any(Number) },
+    })
     expect(asked).toEqual([
-      { path: '/api/changes', init: expect.objectContaining({ method: 'POST', body: '{"changes":[]}' }) },
+      {
+        path: '/api/changes',
+        init: expect.objectContaining({
+          method: 'POST',
+          body: '{"changes":[{"id":"a"},{"id":"b"}]}',
+          headers: { 'content-type': 'application/json', 'x-oak-device': 'phone-7' },
+        }),
+      },
     ])
   })
-  it.each([500, 503, 429])('%i is a server that cannot now: they wait', async (status) => {
-    network(json(status, {}))
-    expect(await httpServer.put([])).toEqual({ kind: 'unreachable' })
+  it('a refusal names each, and what was taken beside it', async () => {
+    const refused = [{ index: 1, id: 'b', path: 'value', message: 'A job has no field “x”.' }]
+    network(json(400, { error: { code: 'bad-input', message: 'x' }, ...kept({ added: ['a'], refused }) }))
+    expect(await server.put([change('a'), change('b')])).toMatchObject({
+      taken: ['a'],
+      refused: [{ id: 'b', message: 'A job has no field “x”.' }],
+    })
   })
-  it('no network is no answer', async () => {
-    network(new TypeError('Failed to fetch'))
-    expect(await httpServer.put([])).toEqual({ kind: 'unreachable' })
+  it.each([
+    ['a portal’s page', portal()],
+    ['JSON of somebody else', json(200, { ok: true })],
+    ['an answer that leaves one out', json(200, kept({ added: ['a'] }))],
+    ['an answer about others', json(200, kept({ added: ['c', 'd'] }))],
+    ['an answer that is no JSON', garbled(200)],
+    ['a portal’s refusal', portal(403)],
+    ['a server that cannot now', json(503, { error: { code: 'busy', message: 'x' } })],
+    ['a server with too many questions', json(429, { error: { code: 'too-many', message: 'x' } })],
+    ['no network', new TypeError('Failed to fetch')],
+  ])('%s is no delivery: they wait', async (_, answer) => {
+    network(answer)
+    expect(await server.put([change('a'), change('b')])).toEqual({ kind: 'unreachable' })
   })
-  it('a refusal says what the server said, else its number', async () => {
-    network(json(400, { error: { message: 'A job has no field “x”.' } }))
-    expect(await httpServer.put([])).toEqual({ kind: 'refused', message: 'A job has no field “x”.' })
-    network(garbled(409))
-    expect(await httpServer.put([])).toEqual({ kind: 'refused', message: 'The server answered 409.' })
+  it('too large for the server is too much at a time, in its words', async () => {
+    network(json(413, { error: { code: 'too-large', message: 'What was sent is larger than 2 MB.' } }))
+    expect(await server.put([change('a')])).toEqual({
+      kind: 'too-much',
+      message: 'What was sent is larger than 2 MB.',
+    })
   })
 })
 
 describe('asking for changes', () => {
-  const page = { store: 's', changes: [], next: 7, more: false }
-  it('asks from the cursor on', async () => {
-    const asked = network(json(200, page))
-    expect(await httpServer.after(3)).toEqual(page)
-    expect(asked[0]?.path).toBe('/api/changes?after=3')
+  const store = '0123456789abcdef0123456789abcdef'
+  const one = { id: 'a', job: 'j', path: ['title'], value: 'x', at: 1, device: 'd', technician: '' }
+  const page = { store, changes: [one], next: 7, last: 9, more: true }
+  it('asks from the cursor on, for so many', async () => {
+    const asked = network(json(200, { ...page, at: 5 }))
+    expect(await server.after(3, 40)).toEqual({ ...page, time: expect.objectContaining({ at: 5 }) })
+    expect(asked[0]?.path).toBe('/api/changes?after=3&limit=40')
   })
   it.each([
     ['no network', new TypeError('Failed to fetch')],
-    ['an error', json(500, {})],
+    ['an error', json(500, { error: { code: 'x', message: 'x' } })],
+    ['a portal’s page', portal()],
+    ['JSON of somebody else', json(200, { changes: [] })],
+    ['changes that are none', json(200, { ...page, changes: ['a'], at: 5 })],
     ['an answer that is no JSON', garbled(200)],
-  ])('%s: null', async (_, answer) => {
+  ])('%s is no page', async (_, answer) => {
     network(answer)
-    expect(await httpServer.after(0)).toBeNull()
+    expect(await server.after(0, 40)).toBe('unreachable')
+  })
+})
+
+describe('silence', () => {
+  beforeEach(() => jest.useFakeTimers())
+  afterEach(() => jest.useRealTimers())
+  it('of eight seconds ends a question; an answer that still comes is waited for, however long', async () => {
+    const { piece, end } = answers(200)
+    const page = server.after(0, 40)
+    for (let i = 0; i < 6; i++) {
+      await jest.advanceTimersByTimeAsync(7_900)
+      piece(' ')
+    }
+    piece(JSON.stringify({ store: '0'.repeat(32), changes: [], next: 0, last: 0, more: false, at: 5 }))
+    end()
+    expect(await page).toMatchObject({ next: 0 })
+  })
+  it('in the middle of an answer ends it too, as late', async () => {
+    const { piece } = answers(200)
+    const page = server.after(0, 40)
+    piece('{"store"')
+    await jest.advanceTimersByTimeAsync(8_001)
+    expect(await page).toBe('late')
+  })
+  it('what is sent up has two bytes a millisecond more before it counts', async () => {
+    answers(200)
+    const big = { id: 'a', value: 'x'.repeat(40_000) } as unknown as Change
+    let said: unknown = null
+    void server.put([big]).then((answer) => (said = answer))
+    // 40 kB at 2 kB/s are twenty seconds.
+    await jest.advanceTimersByTimeAsync(27_900)
+    expect(said).toBeNull()
+    await jest.advanceTimersByTimeAsync(200)
+    expect(said).toEqual({ kind: 'too-much', message: null })
+  })
+})
+
+describe('pictures', () => {
+  const photos = httpPhotos('phone-7')
+  const picture = bytesOf([0xff, 0xd8, 1, 2])
+  it('are kept when the server says so of this very one', async () => {
+    network(json(201, { kept: true, id: 'p' }))
+    expect(await photos.put('p', picture)).toBe('kept')
+  })
+  it.each([
+    ['a portal’s page', portal(), 'unreachable'],
+    ['another picture’s answer', json(200, { kept: true, id: 'q' }), 'unreachable'],
+    ['our refusal', json(400, { error: { message: 'The photo is cut short.' } }), 'refused'],
+    ['a portal’s refusal', portal(403), 'unreachable'],
+    ['a server that cannot now', json(503, { error: { message: 'x' } }), 'unreachable'],
+    ['no network', new TypeError('Failed to fetch'), 'unreachable'],
+  ])('%s', async (_, answer, says) => {
+    network(answer)
+    expect(await photos.put('p', picture)).toBe(says)
+  })
+  it('fetched are pictures: a portal’s page is none', async () => {
+    network(portal())
+    expect(await photos.get('p')).toBeNull()
+    network(json(404, { error: { message: 'x' } }))
+    expect(await photos.get('p')).toBeNull()
   })
 })

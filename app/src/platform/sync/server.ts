@@ -1,10 +1,36 @@
 // The server as this device sees it: put changes, ask for those after the last. A narrow port; tests give a small fake.
+// Only the server's own JSON is an answer: a portal's page, a proxy's, or a server that does not know these ids is no server.
+import * as v from 'valibot'
 import type { Change } from '@oak/core/job/change'
+import { ask, type Asked } from './ask'
+
+export interface Refusal {
+  readonly id: string
+  readonly message: string
+}
+export interface Stamp {
+  readonly id: string
+  readonly at: number
+}
+/** The server's clock, and when it was asked and heard by this device's. */
+export interface TimeHeard {
+  readonly at: number
+  readonly askedAt: number
+  readonly heardAt: number
+}
 
 export type PutAnswer =
-  | { readonly kind: 'kept' }
-  /** The server will never take these: what it said. */
-  | { readonly kind: 'refused'; readonly message: string }
+  | {
+      readonly kind: 'answered'
+      /** The server has these. */
+      readonly taken: readonly string[]
+      readonly refused: readonly Refusal[]
+      /** Kept under another time than they were sent with. */
+      readonly restamped: readonly Stamp[]
+      readonly time: TimeHeard | null
+    }
+  /** This many at a time are too much for it, or for the way there. */
+  | { readonly kind: 'too-much'; readonly message: string | null }
   | { readonly kind: 'unreachable' }
 
 export interface Page {
@@ -12,40 +38,94 @@ export interface Page {
   readonly store: string
   readonly changes: Change[]
   readonly next: number
+  /** The number of its last change. */
+  readonly last: number
   readonly more: boolean
+  readonly time: TimeHeard | null
 }
 
 export interface Server {
   readonly put: (changes: readonly Change[]) => Promise<PutAnswer>
-  /** null: unreachable. */
-  readonly after: (cursor: number) => Promise<Page | null>
+  readonly after: (cursor: number, limit: number) => Promise<Page | 'late' | 'unreachable'>
 }
 
-const TIMEOUT_MS = 8000
+const at = v.pipe(v.number(), v.integer())
+const KeptSchema = v.object({
+  added: v.array(v.string()),
+  known: v.array(v.string()),
+  refused: v.array(v.object({ id: v.nullable(v.string()), message: v.string() })),
+  restamped: v.array(v.object({ id: v.string(), at })),
+  at,
+})
+const ErrorSchema = v.object({ error: v.object({ code: v.string(), message: v.string() }) })
+const PageSchema = v.object({
+  store: v.pipe(v.string(), v.regex(/^[0-9a-f]{32}$/)),
+  // What a change holds is looked at where it is folded: one that a later version wrote is kept all the same.
+  changes: v.array(
+    v.looseObject({ id: v.string(), job: v.string(), path: v.array(v.string()), at: v.number() }),
+  ),
+  next: at,
+  last: at,
+  more: v.boolean(),
+  at,
+})
 
-async function request(path: string, init?: RequestInit): Promise<Response | null> {
+async function jsonOf({ body }: Asked): Promise<unknown> {
   try {
-    return await fetch(path, { ...init, signal: AbortSignal.timeout(TIMEOUT_MS) })
+    return JSON.parse(await body.text())
   } catch {
     return null
   }
 }
+const timeOf = ({ askedAt, heardAt }: Asked, serverAt: number): TimeHeard => ({
+  at: serverAt,
+  askedAt,
+  heardAt,
+})
 
-export const httpServer: Server = {
-  async put(changes) {
-    const response = await request('/api/changes', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ changes }),
-    })
-    if (!response || response.status >= 500 || response.status === 429) return { kind: 'unreachable' }
-    if (response.ok) return { kind: 'kept' }
-    const body = (await response.json().catch(() => null)) as { error?: { message?: string } } | null
-    return { kind: 'refused', message: body?.error?.message ?? `The server answered ${response.status}.` }
-  },
-  async after(cursor) {
-    const response = await request(`/api/changes?after=${cursor}`)
-    if (!response?.ok) return null
-    return (await response.json().catch(() => null)) as Page | null
-  },
+/** What became of each of these changes; null where the answer does not speak of them all. */
+function readKept(json: unknown, sent: readonly Change[], asked: Asked): PutAnswer | null {
+  const kept = v.safeParse(KeptSchema, json)
+  if (!kept.success) return null
+  const taken = [...kept.output.added, ...kept.output.known]
+  const refused = kept.output.refused.flatMap(({ id, message }) => (id === null ? [] : [{ id, message }]))
+  const named = new Set([...taken, ...refused.map(({ id }) => id)])
+  if (!sent.every(({ id }) => named.has(id))) return null
+  return {
+    kind: 'answered',
+    taken,
+    refused,
+    restamped: kept.output.restamped,
+    time: timeOf(asked, kept.output.at),
+  }
 }
+
+/** `device`: what this device calls itself, so that its questions count as its own. */
+export const httpServer = (device: string): Server => ({
+  async put(changes) {
+    const body = JSON.stringify({ changes })
+    const headers = { 'content-type': 'application/json', 'x-oak-device': device }
+    const answered = await ask('/api/changes', { method: 'POST', headers, body }, body.length)
+    if (answered.kind === 'late') return { kind: 'too-much', message: null }
+    if (answered.kind === 'unreachable') return answered
+    const json = await jsonOf(answered.asked)
+    const read = readKept(json, changes, answered.asked)
+    if (read) return read
+    // Refused as a whole, by our own server: less at a time tells which it is.
+    const error = v.safeParse(ErrorSchema, json)
+    const { status } = answered.asked
+    return error.success && (status === 400 || status === 413)
+      ? { kind: 'too-much', message: error.output.error.message }
+      : { kind: 'unreachable' }
+  },
+  async after(cursor, limit) {
+    const answered = await ask(`/api/changes?after=${cursor}&limit=${limit}`, {
+      headers: { 'x-oak-device': device },
+    })
+    if (answered.kind !== 'answer') return answered.kind
+    const page = v.safeParse(PageSchema, answered.asked.ok ? await jsonOf(answered.asked) : null)
+    if (!page.success) return 'unreachable'
+    const { changes, at: serverAt, ...rest } = page.output
+    return { ...rest, changes: changes as unknown as Change[], time: timeOf(answered.asked, serverAt) }
+  },
+})

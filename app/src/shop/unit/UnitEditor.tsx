@@ -1,4 +1,5 @@
 // A unit that fits none, put together on the phone: block by block, drawn as it grows, and checked with every press.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -168,7 +169,7 @@ function choose(job: JobId, unit: UnitType): string | null {
   const document = documentOf(theJobs().store.getState(), job)
   const { settings } = theJobs().store.getState().van.document
   return editJob(job, [
-    ...(document.title ? [] : [{ path: ['title'], value: proposedName(unit.family, Date.now()) }]),
+    ...(document.title ? [] : [{ path: ['title'], value: proposedName(unit.family, shopNow()) }]),
     ...chooseUnitEdits(document, unit, settings),
   ])
 }

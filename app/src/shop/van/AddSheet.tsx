@@ -1,4 +1,5 @@
 // A part put on the van by hand: a motor by its tag, a can by its values, a blade by its figures.
+import { shopNow } from '../../platform/sync/clock'
 import { Problem } from '../../ui/Problem'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -51,7 +52,7 @@ export function AddSheet({ kind, onClose }: { readonly kind: StockKind; readonly
     const refused = editVan([
       {
         path: ['stock', id],
-        value: { kind, name, quantity, cents: null, countedAt: Date.now(), ...details },
+        value: { kind, name, quantity, cents: null, countedAt: shopNow(), ...details },
       },
     ])
     if (refused) setWrong(refused)

@@ -1,4 +1,5 @@
 // A list read from a file: what it would change is said before it does; a list with a wrong row changes nothing.
+import { shopNow } from '../../platform/sync/clock'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { knownSheets } from '@oak/core/job/known-sheets'
@@ -34,7 +35,7 @@ export function ImportSheet({ onClose }: { readonly onClose: () => void }) {
     try {
       const result = await runInWorker('read-stock', {
         rows: (await import('../../platform/csv')).stockRowsOf(file.text),
-        countedAt: Date.now(),
+        countedAt: shopNow(),
         sheets: knownSheets(van).map((sheet) => sheet.id),
       })
       if (!result.ok) return wrong(result.error.message)

@@ -1,4 +1,5 @@
 // One line of the van: count it anew, see which jobs hold parts of it, take it off.
+import { shopNow } from '../../platform/sync/clock'
 import type { StockLine } from '@oak/core/van/stock-line'
 import type { VanDocument } from '@oak/core/job/van'
 import { useRouter } from 'expo-router'
@@ -26,7 +27,7 @@ export function LineSheet({ id: first, onClose }: { readonly id: string; readonl
   if (!line) return null
   const holders = Object.values(jobs).filter((entry) => entry.document.taken[id])
   const count = (quantity: number) =>
-    editVan([{ path: ['stock', id], value: { ...line, quantity, countedAt: Date.now() } }])
+    editVan([{ path: ['stock', id], value: { ...line, quantity, countedAt: shopNow() } }])
   const now = Math.max(0, left[id] ?? line.quantity)
   const recount = (quantity: number): string | null =>
     quantity > 1 && line.kind === 'capacitor' && line.measured
@@ -34,7 +35,7 @@ export function LineSheet({ id: first, onClose }: { readonly id: string; readonl
       : count(quantity)
   const read = (section: number, value: number | null): string | null => {
     if (line.kind !== 'capacitor') return null
-    const { line: holder, edits } = readingEdits(id, line, now, section, value, van.stock, Date.now())
+    const { line: holder, edits } = readingEdits(id, line, now, section, value, van.stock, shopNow())
     const refused = editVan(edits)
     if (!refused) setId(holder)
     return refused

@@ -1,4 +1,5 @@
 // A day to come back on, and what for.
+import { shopNow } from '../../platform/sync/clock'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { comeBackWords } from '@oak/core/job/visit/visit-state'
@@ -45,7 +46,7 @@ function ComeBackSheet({ id, onClose }: { readonly id: string; readonly onClose:
   const set = () => {
     const badDay = dayProblem(choice, typed)
     if (badDay) return setNoDay(badDay)
-    const on = dayOfChoice(choice, typed, dayOf(Date.now()))
+    const on = dayOfChoice(choice, typed, dayOf(shopNow()))
     const refused = editJob(id, [{ path: ['comeBack'], value: { on, why } }])
     if (refused === null) onClose()
     else setWrong(refused)

@@ -1,4 +1,5 @@
 // Parts that the van has not: what, from whom, for when; and that they came.
+import { shopNow } from '../../platform/sync/clock'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { v4 as uuid } from 'uuid'
@@ -101,7 +102,7 @@ function OrderSheet({
   const add = () => {
     const badDay = dayProblem(choice, typed)
     if (badDay) return setNoDay(badDay)
-    const due = dayOfChoice(choice, typed, dayOf(Date.now()))
+    const due = dayOfChoice(choice, typed, dayOf(shopNow()))
     if (twice) return
     const refused = editJob(id, [{ path: ['ordered', uuid()], value: { what, from, due, arrived: false } }])
     if (refused === null) onClose()

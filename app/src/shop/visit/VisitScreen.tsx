@@ -1,4 +1,5 @@
 // The visit: what it does by the record, what else was done, parts on order, a day to come back, its end, and what begins next.
+import { shopNow } from '../../platform/sync/clock'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { v4 as uuid } from 'uuid'
@@ -104,7 +105,7 @@ function EndOrGoOn({ id, job, kind }: VisitProps & { readonly kind: VisitKind })
         text="End this visit"
         icon="check"
         disabled={endWords(job) === null}
-        onPress={() => editJob(id, [{ path: ['ended'], value: { at: Date.now() } }])}
+        onPress={() => editJob(id, [{ path: ['ended'], value: { at: shopNow() } }])}
         testID="visit-end"
       />
     )
@@ -123,7 +124,7 @@ function WhatNext({ id, job }: VisitProps) {
   const router = useRouter()
   const refused = visitProblem(job)
   const again = () => {
-    if (editJob(id, nextVisitEdits(job, uuid(), Date.now())) === null) router.navigate(`/job/${id}`)
+    if (editJob(id, nextVisitEdits(job, uuid(), shopNow())) === null) router.navigate(`/job/${id}`)
   }
   const other = () => {
     const fresh = beginJob()

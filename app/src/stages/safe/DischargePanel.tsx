@@ -1,4 +1,5 @@
 // Taking the capacitor down: what is in it, through what, and the volts left while the resistor is on.
+import { shopNow } from '../../platform/sync/clock'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { peakOf, SAFE_VOLTS, type Discharge } from '@oak/core/capacitor/discharge'
@@ -16,12 +17,12 @@ import { type DischargePanelProps } from './discharge-props'
 
 /** The time, ticking until a moment; null: it stands still. */
 export function useNow(untilMs: number | null): number {
-  const [now, setNow] = useState(() => Date.now())
+  const [now, setNow] = useState(() => shopNow())
   useEffect(() => {
     if (untilMs === null) return
     const tick = () => {
-      setNow(Date.now())
-      if (Date.now() > untilMs) clearInterval(timer)
+      setNow(shopNow())
+      if (shopNow() > untilMs) clearInterval(timer)
     }
     const timer = setInterval(tick, 200)
     tick()
@@ -72,7 +73,7 @@ export function DischargePanel({ record, assumed, onChange }: DischargePanelProp
       {done && record.microfarads.length > 1 ? (
         <QuietButton
           text="Now the next section: start the clock again"
-          onPress={() => void change({ startedAt: Date.now() })}
+          onPress={() => void change({ startedAt: shopNow() })}
           testID="discharge-again"
         />
       ) : null}

@@ -1,4 +1,5 @@
 // Stage "make safe": what to open, what stays live all the same, each pair proven dead, and the capacitor taken down.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -286,7 +287,7 @@ function NextStep({ id, job, safe, progress, onSet, onRead }: Omit<RestProps, 'u
       <PrimaryButton
         text="The resistor is on: start the clock"
         disabled={workOut(record).resistor.verdict !== 'fits'}
-        onPress={() => editJob(id, [{ path: ['discharge'], value: { ...record, startedAt: Date.now() } }])}
+        onPress={() => editJob(id, [{ path: ['discharge'], value: { ...record, startedAt: shopNow() } }])}
         testID="safe-next"
       />
     )

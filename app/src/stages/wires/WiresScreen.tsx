@@ -1,4 +1,5 @@
 // Stage "record the old": the unit, and where each wire of the old motor was.
+import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -59,7 +60,7 @@ function RecordWires({ id, job, unit }: StageProps & { readonly unit: UnitType }
       .map((p) => p.message)
 
   const addWire = () => {
-    const key = `w-${Date.now().toString(36)}`
+    const key = `w-${shopNow().toString(36)}`
     setDraft(newWire(key))
     setOpen(key)
   }
