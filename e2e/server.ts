@@ -1,11 +1,20 @@
 // A server of its own for each test: the real process on a free loopback port, with a folder of its own.
-import { spawn, type ChildProcess } from 'node:child_process'
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 
 const root = resolve(__dirname, '..')
+
+/** A change as the server gives it. */
+export interface ServerChange {
+  readonly id: string
+  readonly job: string
+  readonly path: string[]
+  readonly value: unknown
+  readonly at: number
+}
 
 export class OakServer {
   private process: ChildProcess | null = null
@@ -34,7 +43,8 @@ export class OakServer {
       OAK_DEMO: this.demo ? '1' : '0',
       NODE_ENV: 'production',
     }
-    this.process = spawn(resolve(root, 'node_modules/.bin/tsx'), ['server/main.ts'], {
+    // By its loader and not by its command, so that a kill meets the server itself.
+    this.process = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
       cwd: root,
       env,
       stdio: 'pipe',
@@ -56,10 +66,29 @@ export class OakServer {
   /** Kills it without warning, as a power cut would. */
   async kill(): Promise<void> {
     const dead = new Promise((r) => this.process?.once('exit', r))
-    this.process?.kill('SIGTERM')
-    await Promise.race([dead, new Promise((r) => setTimeout(r, 3000))])
     this.process?.kill('SIGKILL')
+    await dead
     this.process = null
+  }
+
+  /** Runs one of the server's commands on its folder; returns what it said. */
+  command(name: 'backup' | 'restore', ...args: string[]): string {
+    const { stdout, stderr } = spawnSync(
+      process.execPath,
+      ['--import', 'tsx', `server/commands/${name}.ts`, ...args],
+      { cwd: root, env: { ...process.env, OAK_DATA: this.data }, encoding: 'utf8' },
+    )
+    return `${stdout}${stderr}`
+  }
+
+  /** Puts changes as another device does; the server's answer. */
+  async put(changes: readonly object[]): Promise<unknown> {
+    const response = await fetch(`${this.url}/api/changes`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ changes }),
+    })
+    return response.json()
   }
 
   /** Its disk is gone: what it starts with next is empty. */
@@ -67,11 +96,9 @@ export class OakServer {
     rmSync(this.data, { recursive: true, force: true })
   }
 
-  async changes(): Promise<{ id: string; job: string; path: string[]; value: unknown }[]> {
+  async changes(): Promise<ServerChange[]> {
     const response = await fetch(`${this.url}/api/changes?limit=500`)
-    return (
-      (await response.json()) as { changes: { id: string; job: string; path: string[]; value: unknown }[] }
-    ).changes
+    return ((await response.json()) as { changes: ServerChange[] }).changes
   }
 
   async close(): Promise<void> {

@@ -7,7 +7,7 @@ import Papa from 'papaparse'
 import { VAN_ID } from '@oak/core/job/van'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
 import { readStockRows } from '@oak/core/van/stock-csv'
-import { jpegProblem } from './photos/jpeg'
+import { jpegProblem } from '@oak/core/job/jpeg'
 import type { ChangeStore } from './store/change-store'
 import type { PhotoStore } from './store/photo-store'
 

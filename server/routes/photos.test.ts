@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
 import request from 'supertest'
-import { jpegProblem } from '../photos/jpeg'
+import { jpegProblem } from '@oak/core/job/jpeg'
 import { openTestApp, refusal, type TestApp } from '../testing/test-app'
 
 const ID = '00000000-0000-4000-8000-00000000000a'

@@ -1,7 +1,7 @@
 // Photos: put once under their id, fetched by anyone who knows it.
 import express, { Router } from 'express'
 import { refuse } from '../errors'
-import { jpegProblem } from '../photos/jpeg'
+import { jpegProblem } from '@oak/core/job/jpeg'
 import type { PhotoStore } from '../store/photo-store'
 
 const MAX_PHOTO = '3mb'

@@ -4,7 +4,7 @@ import { Problem } from '../../ui/Problem'
 import type { Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
 import type { StageProps } from '../../parts/frame/stage-screen'
-import { saveJob } from '../../platform/files/save-job'
+import { SaveJob } from '../../parts/files/SaveJob'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -134,12 +134,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
       <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
       <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
       <CircuitFile job={job} />
-      <QuietButton
-        text="Whole job as a file"
-        icon="save"
-        onPress={() => saveJob(id, job.title, changes)}
-        testID="save-job"
-      />
+      <SaveJob id={id} title={job.title} changes={changes} text="Whole job as a file" testID="save-job" />
       <QuietButton text="Back to all jobs" icon="back" onPress={() => router.navigate('/')} />
     </View>
   )

@@ -3,11 +3,10 @@ import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
-import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
-import { beginJob, theJobs, useJobs } from '../../platform/state/app'
-import type { JobEntry } from '../../platform/state/jobs'
+import { beginJob, keepPhoto, theJobs, useJobs } from '../../platform/state/app'
+import { changesOf, type JobEntry } from '../../platform/state/jobs'
 import { Icon, type IconName } from '../../ui/Icon'
-import { pickTextFile } from '../../platform/files/pick-file'
+import { pickFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { IconTap } from '../../ui/IconTap'
@@ -48,18 +47,19 @@ export function HomeScreen() {
   const moreOf = more === null ? undefined : jobs[more]
 
   const open = async () => {
-    const picked = await pickTextFile(MAX_JOB_FILE_BYTES)
+    const picked = await pickFile('.json,.zip,application/json,application/zip')
     if (!picked) return
-    const read = picked.ok
-      ? readJobFile(picked.text)
-      : { ok: false as const, problems: [{ path: '', message: picked.message }] }
-    if (!read.ok)
-      return setWrong(
-        `${read.problems[0]?.message ?? 'The file cannot be read.'}${read.problems[0]?.path ? ` (at ${read.problems[0].path.replaceAll('.', ' › ')})` : ''} No job was changed.`,
-      )
-    theJobs().keepAndTake(read.file.changes)
-    setWrong(null)
-    router.navigate(`/job/${read.file.job}`)
+    const { readJob, clashWith, missingWords } = await import('./import-job')
+    const read = await readJob(picked)
+    if (!read.ok) return setWrong(read.message)
+    const { file, photos, missing } = read.taken
+    const clash = clashWith(changesOf(theJobs().store.getState(), file.job), file.changes)
+    if (clash !== null) return setWrong(clash)
+    for (const [photo, bytes] of photos)
+      await keepPhoto(photo, new Blob([bytes as BlobPart], { type: 'image/jpeg' }))
+    theJobs().keepAndTake(file.changes)
+    setWrong(missingWords(missing))
+    router.navigate(`/job/${file.job}`)
   }
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">

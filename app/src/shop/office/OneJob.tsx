@@ -1,5 +1,5 @@
 // One job in the office: its stages, its report, and who changed what.
-import { saveJob } from '../../platform/files/save-job'
+import { SaveJob } from '../../parts/files/SaveJob'
 import type { JobDocument } from '@oak/core/job/document'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
@@ -47,12 +47,7 @@ export function OneJob({ entry }: { readonly entry: JobEntry }) {
       ))}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}>
-          <QuietButton
-            text="Job as JSON"
-            icon="save"
-            onPress={() => saveJob(id, job.title, changes)}
-            testID="office-json"
-          />
+          <SaveJob id={id} title={job.title} changes={changes} text="Job as a file" testID="office-json" />
         </View>
         <View style={{ flex: 1 }}>
           <QuietButton

@@ -17,10 +17,10 @@ import type { CurveSheetProps } from '../../parts/charts/CurveSheet'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { stageScreen, type StageProps } from '../../parts/frame/stage-screen'
 import { useHookup, type HookupState } from '../../parts/frame/use-hookup'
-import { saveJob } from '../../platform/files/save-job'
+import { SaveJob } from '../../parts/files/SaveJob'
 import { PhotoStrip } from '../../parts/photos/PhotoStrip'
 import { editJob, useChanges } from '../../platform/state/app'
-import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { isWide } from '../../ui/wide'
 import { VerdictLine } from '../../ui/VerdictLine'
@@ -107,10 +107,11 @@ function noBoard(hookup: HookupState): NoBoard {
 function SaveToSend({ id, job }: StageProps) {
   const changes = useChanges(id)
   return (
-    <QuietButton
+    <SaveJob
+      id={id}
+      title={job.title}
+      changes={changes}
       text="Whole job as a file"
-      icon="save"
-      onPress={() => saveJob(id, job.title, changes)}
       testID="save-failed-job"
     />
   )

@@ -1,6 +1,6 @@
 // Is this a JPEG that the app may keep? Walks its whole structure, to its last byte; nothing is decoded.
 // Markers and segments as in ITU-T T.81, annex B.
-import { MAX_PHOTO_SIDE } from '@oak/core/job/fields'
+import { MAX_PHOTO_SIDE } from './fields'
 
 const CUT = 'The photo is cut short.'
 const DAMAGED = 'The photo is damaged.'
@@ -22,6 +22,11 @@ const DRAWN: Readonly<Record<number, readonly string[]>> = {
   0xee: ['Adobe'],
 }
 
+/** Two bytes, the larger first. */
+const u16 = (bytes: Uint8Array, at: number): number => ((bytes[at] ?? 0) << 8) | (bytes[at + 1] ?? 0)
+const startsWith = (bytes: Uint8Array, start: string): boolean =>
+  [...start].every((letter, i) => bytes[i] === letter.charCodeAt(0))
+
 interface Seen {
   /** Blocks of 8 by 8 that the picture has at the least; 0 before its frame. */
   blocks: number
@@ -32,7 +37,7 @@ interface Seen {
 }
 
 /** What is wrong with the bytes, in words; null when they are a whole JPEG without camera data. */
-export function jpegProblem(bytes: Buffer): string | null {
+export function jpegProblem(bytes: Uint8Array): string | null {
   if (bytes.length === 0) return 'The photo is empty.'
   if (bytes.length < 4 || bytes[0] !== 0xff || bytes[1] !== SOI) return 'The photo is not a JPEG picture.'
   const seen: Seen = { blocks: 0, bitsEach: 1, tables: new Set(), scanBytes: 0 }
@@ -43,7 +48,7 @@ export function jpegProblem(bytes: Buffer): string | null {
     const marker = bytes[at + 1] as number
     if (marker === EOI) return endProblem(seen, bytes.length - (at + 2))
     if (at + 4 > bytes.length) return CUT
-    const length = bytes.readUInt16BE(at + 2)
+    const length = u16(bytes, at + 2)
     if (length < 2) return DAMAGED
     if (at + 2 + length > bytes.length) return CUT
     const wrong = segmentProblem(marker, bytes.subarray(at + 4, at + 2 + length), seen)
@@ -57,12 +62,10 @@ export function jpegProblem(bytes: Buffer): string | null {
   }
 }
 
-function segmentProblem(marker: number, content: Buffer, seen: Seen): string | null {
+function segmentProblem(marker: number, content: Uint8Array, seen: Seen): string | null {
   if (isApplication(marker) || marker === COM) {
     const starts = DRAWN[marker] ?? []
-    return starts.some((start) => content.subarray(0, start.length).toString('latin1') === start)
-      ? null
-      : CAMERA
+    return starts.some((start) => startsWith(content, start)) ? null : CAMERA
   }
   if (marker === DQT || marker === DHT) {
     seen.tables.add(marker)
@@ -75,11 +78,11 @@ function segmentProblem(marker: number, content: Buffer, seen: Seen): string | n
 }
 
 /** Precision, height, width, number of components and three bytes for each. */
-function frameProblem(marker: number, content: Buffer, seen: Seen): string | null {
+function frameProblem(marker: number, content: Uint8Array, seen: Seen): string | null {
   if (seen.blocks > 0 || content.length < 6) return DAMAGED
   const components = content[5] as number
   if (![1, 3, 4].includes(components) || content.length !== 6 + 3 * components) return DAMAGED
-  const [height, width] = [content.readUInt16BE(1), content.readUInt16BE(3)]
+  const [height, width] = [u16(content, 1), u16(content, 3)]
   if (Math.min(width, height) < 1 || Math.max(width, height) > MAX_PHOTO_SIDE) return SIZE
   // Of brightness alone: colours may be coarser.
   seen.blocks = Math.ceil(width / 8) * Math.ceil(height / 8)
@@ -89,7 +92,7 @@ function frameProblem(marker: number, content: Buffer, seen: Seen): string | nul
 }
 
 /** Where the next marker stands after the coded data that begins here. */
-function scanEnd(bytes: Buffer, from: number): number {
+function scanEnd(bytes: Uint8Array, from: number): number {
   let at = from
   while (at < bytes.length) {
     const next = bytes.indexOf(0xff, at)
