@@ -192,7 +192,7 @@ test('a change that the server has otherwise is named, looked at, saved and let 
   await app.getByTestId('delivery').click()
   await expect(app.getByTestId('refused-change')).toHaveCount(1)
   await expect(app.getByTestId('refused-change')).toContainText(
-    'A change with this id is kept already, with other contents.',
+    'This edit is on the server already, with other contents.',
   )
   await expect(app.getByTestId('delivery-text')).toHaveText('Everything else is on the server.')
   const [saved] = await Promise.all([app.waitForEvent('download'), app.getByTestId('save-refused').click()])

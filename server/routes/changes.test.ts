@@ -71,7 +71,7 @@ describe('changes', () => {
   it('with the id of another are refused, and what is kept stands; the rest of the batch is kept', async () => {
     await one.put([change(1)])
     const answer = await one.put([change(5), change(1, 'something else')])
-    const message = 'A change with this id is kept already, with other contents.'
+    const message = 'This edit is on the server already, with other contents.'
     expect(refusal(answer)).toEqual({ status: 409, code: 'id-clash', path: 'changes.1.id', message })
     expect(answer.body).toMatchObject({
       added: [uuid(5)],

@@ -88,7 +88,7 @@ const clashOf = (raw: readonly unknown[], id: string): Refused => ({
   index: raw.findLastIndex((one) => idOf(one) === id),
   id,
   path: 'id',
-  message: 'A change with this id is kept already, with other contents.',
+  message: 'This edit is on the server already, with other contents.',
 })
 
 function parseAll(raw: readonly unknown[]): { changes: Change[]; refused: Refused[] } {

@@ -60,13 +60,23 @@ function Refused({ refused, onClose }: RefusedProps) {
         <RefusedRow key={one.change.id} {...one} />
       ))}
       <Words size="small" tone="quiet">
-        They stand in the job on this phone, and the server is asked again from time to time.
+        {refused.length === 1
+          ? 'It stands in the job on this phone, and the server is asked again from time to time.'
+          : 'They stand in the job on this phone, and the server is asked again from time to time.'}
       </Words>
-      <QuietButton text="Save them as a file" onPress={() => saveRefused(refused)} testID="save-refused" />
+      <QuietButton
+        text={refused.length === 1 ? 'Save it as a file' : 'Save them as a file'}
+        onPress={() => saveRefused(refused)}
+        testID="save-refused"
+      />
       {isSure ? (
-        <PrimaryButton text="Take them off this phone" onPress={letGo} testID="let-go-sure" />
+        <PrimaryButton text="Take off this phone" onPress={letGo} testID="let-go-sure" />
       ) : (
-        <QuietButton text="Let them go" onPress={() => setIsSure(true)} testID="let-go" />
+        <QuietButton
+          text={refused.length === 1 ? 'Let it go' : 'Let them go'}
+          onPress={() => setIsSure(true)}
+          testID="let-go"
+        />
       )}
     </View>
   )

@@ -1,0 +1,168 @@
+// Simulated devices on one server: links that are cut, lose answers, repeat, reorder and carry half; clocks from 40 days behind to a
+// year ahead. In the end all show the same jobs, and every edit is on record.
+import type { Change } from '@oak/core/job/change'
+import { foldJob } from '@oak/core/job/fold'
+import { createJobs, type Jobs } from '../../app/src/platform/state/jobs'
+import { offsetFrom } from '../../app/src/platform/sync/clock'
+import type { DeviceStore } from '../../app/src/platform/sync/device-store'
+import type { PutAnswer, Server, TimeHeard } from '../../app/src/platform/sync/server'
+import { createSync, type Sync } from '../../app/src/platform/sync/sync'
+import { memoryDevice } from '../../app/src/platform/sync/testing/memory-device'
+import { changeStore, type ChangeStore } from '../../server/store/change-store'
+import { openDatabase } from '../../server/store/database'
+import { chance, type Chance } from './random'
+
+const [MINUTE, DAY] = [60_000, 86_400_000]
+/** When it all begins, by the server's clock. */
+const START = Date.UTC(2026, 6, 14, 8)
+/** How far each device's clock is from the server's. */
+const CLOCKS = [0, -40 * DAY, 365 * DAY, 4 * MINUTE, -3 * MINUTE, 20 * MINUTE, -1 * DAY]
+
+interface World {
+  readonly store: ChangeStore
+  readonly random: Chance
+  readonly name: string
+  time: number
+  isCalm: boolean
+}
+
+interface Device {
+  readonly jobs: Jobs
+  readonly store: DeviceStore
+  readonly sync: Sync
+}
+
+/** The server through a link that is as bad as links get, until it is calm. */
+function badLink(world: World, heard: (time: () => number) => TimeHeard, clock: () => number): Server {
+  const { store, random } = world
+  const time = () => heard(clock)
+  return {
+    async put(changes): Promise<PutAnswer> {
+      const isBad = !world.isCalm
+      if (isBad && random.maybe(0.25)) return { kind: 'unreachable' }
+      let batch = [...changes]
+      if (isBad && random.maybe(0.2)) batch.sort(() => random.next() - 0.5)
+      // Cut in the middle: a part arrives, and nobody hears of it.
+      const isCut = isBad && random.maybe(0.15)
+      if (isCut) batch = batch.slice(0, random.below(batch.length))
+      const { added, known, clashes, restamped } = await store.put(batch)
+      if (isBad && random.maybe(0.2)) await store.put(batch)
+      if (isCut || (isBad && random.maybe(0.15))) return { kind: 'unreachable' }
+      const refused = clashes.map((id) => ({ id, message: 'here with other contents' }))
+      return { kind: 'answered', taken: [...added, ...known], refused, restamped, time: time() }
+    },
+    async after(cursor, limit) {
+      if (!world.isCalm && random.maybe(0.25)) return random.maybe(0.5) ? 'late' : 'unreachable'
+      const { changes, next, last } = await store.after(cursor, limit)
+      return { store: world.name, changes, next, last, more: next < last, time: time() }
+    },
+  }
+}
+
+function device(world: World, off: number, n: number): Device {
+  let offset = 0
+  const own = () => world.time + off
+  const now = () => own() + offset
+  const store = memoryDevice()
+  const deviceId = `00000000-0000-4000-8000-00000000090${n}`
+  let jobs: Jobs | null = null
+  const server = badLink(world, (clock) => ({ at: world.time, askedAt: clock(), heardAt: clock() }), own)
+  const sync = createSync({
+    device: store,
+    server,
+    now,
+    onReceived: (changes) => jobs?.take(changes),
+    onRestamped: (stamps) => jobs?.restamp(stamps),
+    onState: () => undefined,
+    onTime: ({ at, askedAt, heardAt }) => (offset = offsetFrom(at, askedAt, heardAt)),
+  })
+  jobs = createJobs({ device: store, deviceId, now, onKept: () => undefined })
+  return { jobs, store, sync }
+}
+
+const FIELDS = ['title', 'site', 'notes', 'owner'] as const
+
+/** What the jobs hold, for comparison. */
+const shownBy = ({ jobs }: Device): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.values(jobs.store.getState().jobs)
+      .map((entry) => [entry.id, FIELDS.map((field) => entry.document[field])] as const)
+      .sort(([a], [b]) => (a < b ? -1 : 1)),
+  )
+
+const settle = () => new Promise((done) => setImmediate(done))
+
+export interface ConvergeReport {
+  readonly edits: number
+  readonly wrong: readonly string[]
+}
+
+export async function converge(count: number, steps: number, seed: number): Promise<ConvergeReport> {
+  const random = chance(seed)
+  const time = { now: START }
+  const db = await openDatabase(':memory:')
+  const world: World = {
+    store: changeStore(db, () => time.now),
+    random,
+    name: 'shop',
+    time: START,
+    isCalm: false,
+  }
+  const devices = Array.from({ length: count }, (_, i) => device(world, CLOCKS[i % CLOCKS.length] ?? 0, i))
+  const known = Array.from({ length: 6 }, () => random.uuid())
+  const written: string[] = []
+  for (let step = 0; step < steps; step++) {
+    time.now = world.time += random.below(10 * MINUTE)
+    for (const one of devices) {
+      if (random.maybe(0.7)) {
+        const value = `step ${step}`
+        one.jobs.edit(random.pick(known), [{ path: [random.pick(FIELDS)], value }])
+        await settle()
+      }
+      if (random.maybe(0.5)) await one.sync.round()
+    }
+  }
+  for (const one of devices) written.push(...(await one.store.all()).map((c) => c.id))
+  world.isCalm = true
+  // Each delivers, then each fetches what the others did.
+  for (let round = 0; round < 3; round++)
+    for (const one of devices) {
+      time.now = world.time += MINUTE
+      await one.sync.round()
+    }
+  const wrong = await compare(world.store, devices, new Set(written))
+  await db.destroy()
+  return { edits: new Set(written).size, wrong }
+}
+
+async function compare(
+  store: ChangeStore,
+  devices: readonly Device[],
+  written: ReadonlySet<string>,
+): Promise<string[]> {
+  const all: Change[] = []
+  for (let after = 0; ;) {
+    const page = await store.after(after, 500)
+    all.push(...page.changes)
+    if (page.next >= page.last) break
+    after = page.next
+  }
+  const ids = new Set(all.map((c) => c.id))
+  const wrong = [...written].filter((id) => !ids.has(id)).map((id) => `Edit ${id} is not on the server.`)
+  if (ids.size !== all.length) wrong.push('A change is on the server twice.')
+  const ahead = all.filter((c) => c.at > START + 365 * DAY - DAY)
+  if (ahead.length > 0) wrong.push(`${ahead.length} changes claim a time that has not come.`)
+  const folded = Object.fromEntries(
+    [...new Set(all.map((c) => c.job))].sort().map((job) => {
+      const document = foldJob(all.filter((c) => c.job === job))
+      return [job, FIELDS.map((field) => document[field])]
+    }),
+  )
+  for (const [i, one] of devices.entries()) {
+    if (JSON.stringify(shownBy(one)) !== JSON.stringify(folded))
+      wrong.push(`Device ${i} shows other jobs than the server.`)
+    const waiting = (await one.store.undelivered()).length
+    if (waiting > 0) wrong.push(`Device ${i} still has ${waiting} edits to deliver.`)
+  }
+  return wrong
+}

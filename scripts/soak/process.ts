@@ -1,0 +1,80 @@
+// The real server as a process that can be killed at any moment, on a folder of its own.
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+
+const root = resolve(__dirname, '..', '..')
+const START_MS = 30_000
+
+export class ServerProcess {
+  private process: ChildProcess | null = null
+  /** What it said on its error output. */
+  said = ''
+  private constructor(
+    readonly port: number,
+    readonly data: string,
+  ) {}
+
+  static async make(): Promise<ServerProcess> {
+    return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')))
+  }
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+  get isUp(): boolean {
+    return this.process !== null && this.process.exitCode === null && this.process.signalCode === null
+  }
+
+  /** Begins to start; does not wait. */
+  spawn(): void {
+    this.process = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+      cwd: root,
+      env: { ...process.env, PORT: String(this.port), OAK_DATA: this.data, NODE_ENV: 'production' },
+      stdio: ['ignore', 'ignore', 'pipe'],
+    })
+    this.process.stderr?.on('data', (part: Buffer) => (this.said += part.toString()))
+  }
+
+  /** Waits until it answers; throws what it said when it ends instead. */
+  async answers(): Promise<void> {
+    for (let waited = 0; waited < START_MS; waited += 50) {
+      const isWell = await fetch(`${this.url}/api/health`).then(
+        (response) => response.ok,
+        () => false,
+      )
+      if (isWell) return
+      if (!this.isUp) throw new Error(`The server ended while it started: ${this.said}`)
+      await pause(50)
+    }
+    throw new Error(`The server did not answer in time: ${this.said}`)
+  }
+
+  async kill(): Promise<void> {
+    const { process: running } = this
+    if (!running || !this.isUp) return
+    const dead = new Promise((done) => running.once('exit', done))
+    running.kill('SIGKILL')
+    await dead
+  }
+
+  async remove(): Promise<void> {
+    await this.kill()
+    rmSync(this.data, { recursive: true, force: true })
+  }
+}
+
+export const pause = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms))
+
+/** A port that nobody listens on now. */
+function freePort(): Promise<number> {
+  return new Promise((done, fail) => {
+    const probe = createServer()
+    probe.once('error', fail)
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      probe.close(() => done(typeof address === 'object' && address ? address.port : 0))
+    })
+  })
+}

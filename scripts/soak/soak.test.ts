@@ -1,0 +1,27 @@
+import { converge } from './devices'
+import { fuzz } from './fuzz'
+import { killAgainAndAgain } from './kills'
+
+it('a server that is killed loses nothing that it has acknowledged, and keeps nothing twice', async () => {
+  const { wrong, changes, photos } = await killAgainAndAgain(8, 20261127)
+  expect(wrong).toEqual([])
+  // It was worked on meanwhile.
+  expect(changes).toBeGreaterThan(50)
+  expect(photos).toBeGreaterThan(2)
+}, 180_000)
+
+it('whatever is sent, the server answers in words, lives on, and stores nothing wrong', async () => {
+  const { wrong, statuses } = await fuzz(600, 20261127)
+  expect(wrong).toEqual([])
+  // Right and wrong requests were both among them.
+  expect(Object.keys(statuses).sort()).toEqual(expect.arrayContaining(['200', '400', '404']))
+}, 180_000)
+
+it.each([1, 2, 3])(
+  'seven devices with bad links and wrong clocks agree in the end, and nothing vanishes (%i)',
+  async (seed) => {
+    const { wrong, edits } = await converge(7, 60, seed)
+    expect(wrong).toEqual([])
+    expect(edits).toBeGreaterThan(200)
+  },
+)
