@@ -5,7 +5,7 @@ import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
 import { delivered, enterNumber, expect, test, signWires, pickMotor } from './app'
 
-const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
+const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board.png')
 const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
 
 /** A JPEG whose camera data names a place: the app's own JPEG with an APP1 segment put behind its head. */

@@ -204,7 +204,6 @@ const VIEWS: readonly View[] = [
   { name: 'delivery', path: '/', wait: 'start', prepare: refusedEdit },
   { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
   { name: 'card', path: '/', wait: 'start', prepare: blowerCard },
-  { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
 ]
 
 async function main(): Promise<void> {

@@ -2,6 +2,7 @@ import { Slot } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { fetchAhead } from '../parts/frame/fetch-ahead'
+import { NotTaken } from '../parts/frame/NotTaken'
 import { startPaper } from '../platform/files/paper'
 import { startApp } from '../platform/state/app'
 // They are named here so that they can be fetched ahead, whichever address is opened first.
@@ -33,7 +34,10 @@ export default function Root() {
   return (
     <ThemeProvider>
       {state === 'ready' ? (
-        <Slot />
+        <>
+          <Slot />
+          <NotTaken />
+        </>
       ) : (
         <View style={{ padding: 20, gap: 12 }}>
           <Words size="large">Oak Switch</Words>

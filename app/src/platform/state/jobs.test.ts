@@ -55,6 +55,8 @@ it('applies edits together or not at all', () => {
       { path: ['compressorMicrofarads'], value: 0 },
     ]),
   ).toBe('The compressor’s µF must be above 0 µF.')
+  // Whoever shows it beside a field or not: it is on record for the page.
+  expect(jobs.store.getState().notTaken).toEqual({ text: 'The compressor’s µF must be above 0 µF.' })
   expect(jobs.store.getState().jobs[id]).toBeUndefined()
 })
 

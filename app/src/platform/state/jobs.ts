@@ -46,6 +46,8 @@ export interface JobsState {
   readonly clockOffset: number
   /** What that was when somebody looked at it; null: never. */
   readonly clockSeen: number | null
+  /** The last edit that was not acceptable, and why; a new value each time. */
+  readonly notTaken: { readonly text: string } | null
   /** The device could not keep an edit: what it said. */
   readonly trouble: string | null
   readonly technician: string
@@ -91,6 +93,7 @@ const NO_JOBS: JobsState = {
   refused: [],
   clockOffset: 0,
   clockSeen: null,
+  notTaken: null,
   trouble: null,
   technician: '',
 }
@@ -205,6 +208,12 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     }))
 
   function edit(job: JobId, edits: readonly Edit[]): string | null {
+    const text = applied(job, edits)
+    if (text !== null) store.setState({ notTaken: { text } })
+    return text
+  }
+
+  function applied(job: JobId, edits: readonly Edit[]): string | null {
     const { van, technician, examples } = store.getState()
     const held = job === VAN_ID ? van.changes : changesOf(store.getState(), job)
     const from = nextTime(now(), held)
