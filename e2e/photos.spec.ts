@@ -5,7 +5,7 @@ import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
 import { delivered, enterNumber, expect, test, signWires, pickMotor } from './app'
 
-const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board.png')
+const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
 const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
 
 /** A JPEG whose camera data names a place: the app's own JPEG with an APP1 segment put behind its head. */
@@ -133,4 +133,49 @@ test('what is no photo is refused in words, and nothing is changed', async ({ ap
     await expect(app.getByTestId('photo-problem')).toContainText(message)
   }
   expect(await server.changes()).toEqual(before)
+})
+
+test('on a slow link a photo holds up no edit, and arrives all the same', async ({ app, server }) => {
+  test.setTimeout(180_000)
+  await toWires(app)
+  await delivered(app)
+  // Fine noise: it does not pack, as a picture of a wall of leaves does not.
+  const noise = await app.evaluate(async () => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 700
+    canvas.height = 500
+    const pen = canvas.getContext('2d') as CanvasRenderingContext2D
+    const pixels = pen.createImageData(canvas.width, canvas.height)
+    let state = 7
+    for (let i = 0; i < pixels.data.length; i++) {
+      state = (state * 1_103_515_245 + 12_345) % 2_147_483_648
+      pixels.data[i] = i % 4 === 3 ? 255 : state >> 16
+    }
+    pen.putImageData(pixels, 0, 0)
+    const blob = (await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'))) as Blob
+    return [...new Uint8Array(await blob.arrayBuffer())]
+  })
+  const path = join(folder, 'leaves.png')
+  writeFileSync(path, Buffer.from(noise))
+  const link = await app.context().newCDPSession(app)
+  await link.send('Network.enable')
+  await link.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 300,
+    downloadThroughput: 8000,
+    uploadThroughput: 8000,
+  })
+  await choose(app, path)
+  await expect(thumbs(app)).toHaveCount(1)
+  const idOf = async () => (await server.changes()).find((c) => c.path[0] === 'photos')?.path[1]
+  await expect.poll(idOf, { timeout: 20_000 }).toBeDefined()
+  const id = (await idOf()) ?? ''
+  const isThere = async () => (await fetch(`${server.url}/api/photos/${id}`)).ok
+  // The picture is on its way; what is edited meanwhile overtakes it.
+  expect(await isThere()).toBe(false)
+  const before = (await server.changes()).length
+  await app.getByTestId('undo').click()
+  await expect.poll(async () => (await server.changes()).length, { timeout: 20_000 }).toBeGreaterThan(before)
+  expect(await isThere()).toBe(false)
+  await expect.poll(isThere, { timeout: 120_000 }).toBe(true)
 })

@@ -71,41 +71,6 @@ async function blowerCard(page: Page): Promise<void> {
   await page.getByTestId('hookup-card').waitFor()
 }
 
-/** A server whose clock is 40 days ahead of this phone's, and that has one of its edits already, otherwise. */
-async function refusedEdit(page: Page): Promise<void> {
-  const late = (at: number) => at - 40 * 86_400_000
-  await page.route('**/api/changes**', async (route) => {
-    const sent = route.request().postDataJSON() as { changes: { id: string; path: string[] }[] } | null
-    if (!sent) {
-      const response = await route.fetch()
-      const answer = (await response.json()) as { at: number }
-      return route.fulfill({ response, json: { ...answer, at: late(answer.at) } })
-    }
-    const isRefused = (change: { path: string[] }) => change.path[0] === 'compressorMicrofarads'
-    return route.fulfill({
-      status: 409,
-      json: {
-        added: sent.changes.filter((c) => !isRefused(c)).map((c) => c.id),
-        known: [],
-        restamped: [],
-        refused: sent.changes
-          .filter(isRefused)
-          .map(({ id }) => ({ id, message: 'This edit is on the server already, with other contents.' })),
-        at: late(Date.now()),
-      },
-    })
-  })
-  await page.getByTestId('job-01950000-0000-7000-8000-000000000002').click()
-  await page.getByTestId('stage-capacitor').click()
-  await page.getByTestId('compressor-microfarads').click()
-  for (const digit of '45')
-    await page.getByTestId('number-pad').getByRole('button', { name: digit, exact: true }).click()
-  await page.getByTestId('pad-set').click()
-  await page.getByTestId('sync').getByText('wrong clock').waitFor()
-  await page.getByTestId('delivery').click()
-  await page.getByTestId('refused-change').waitFor()
-}
-
 /** Old and new motor measured with the tape. */
 async function measured(page: Page): Promise<void> {
   for (const [figure, whole, parts] of [
@@ -201,9 +166,9 @@ const VIEWS: readonly View[] = [
   },
   { name: 'report', path: `${job(7)}/report`, wait: 'report' },
   { name: 'visit', path: `${job(9)}/visit`, wait: 'other-work', prepare: waits },
-  { name: 'delivery', path: '/', wait: 'start', prepare: refusedEdit },
   { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
   { name: 'card', path: '/', wait: 'start', prepare: blowerCard },
+  { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
 ]
 
 async function main(): Promise<void> {
