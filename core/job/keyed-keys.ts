@@ -35,15 +35,16 @@ const readAt: Takes = (key, value) => {
   return key.startsWith(`${quantity}-`) && key.length > quantity.length + 1
 }
 
+/** What may be answered, by question. Fan and compressor ask some by the same name, each with answers of its own. */
+const ANSWERS: Record<string, string[]> = {}
+for (const { id, answers: own } of [...ALL_TESTS, ...CONTRIBUTORY])
+  (ANSWERS[id] ??= []).push(...own.map((answer) => answer.id))
+
 const TAKES: { readonly [Field in KeyedFieldName]?: Takes } = {
   readings: named('of'),
   rotationSources: named('kind'),
   measurements: readAt,
-  observations: answers(
-    Object.fromEntries(
-      [...ALL_TESTS, ...CONTRIBUTORY].map((question) => [question.id, question.answers.map((a) => a.id)]),
-    ),
-  ),
+  observations: answers(ANSWERS),
   plateLines: among(['unit', 'motor', 'can']),
   photos: byId,
   taken: (key) => v.is(LineIdSchema, key),
