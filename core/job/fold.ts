@@ -17,11 +17,30 @@ function latestChanges(changes: Iterable<Change>): Change[] {
   return [...latest.values()].sort(compareChanges)
 }
 
+/**
+ * When each count of a line was made: with the first change that speaks of it, by that change's own stamp. The figure in the line
+ * is the counting phone's clock; stamps are put right by the server.
+ */
+function countTimes(changes: readonly Change[]): (change: Change) => number | null {
+  const countOf = ({ path, value }: Change): string | null =>
+    path[0] === 'stock' && value !== null ? `${path[1]} ${(value as { countedAt: number }).countedAt}` : null
+  const first = new Map<string, number>()
+  for (const change of changes) {
+    const count = countOf(change)
+    if (count !== null) first.set(count, Math.min(first.get(count) ?? Infinity, change.at))
+  }
+  return (change) => first.get(countOf(change) ?? '') ?? null
+}
+
 /** The van that these changes fold to. */
 export function foldVan(changes: Iterable<Change>): VanDocument {
+  const all = [...changes]
+  const countedAt = countTimes(all)
   const van: Record<string, Record<string, unknown>> = { stock: {}, sheets: {}, units: {}, settings: {} }
-  for (const { path, value } of latestChanges(changes)) {
-    const [name, key] = path
+  for (const change of latestChanges(all)) {
+    const [name, key] = change.path
+    const at = countedAt(change)
+    const value = at === null ? change.value : { ...(change.value as object), countedAt: at }
     if (value !== null && name && key && van[name]) van[name][key] = value
   }
   return van as unknown as VanDocument

@@ -41,7 +41,24 @@ describe('the van as a fold', () => {
       change(VAN_ID, ['stock', 'part-tie'], { ...LINE, name: 'Tie' }, 2),
       change(VAN_ID, ['stock', 'part-tie'], null, 4),
     ]
-    expect(foldVan(changes.reverse()).stock).toEqual({ 'part-cap': { ...LINE, quantity: 9 } })
+    expect(foldVan(changes.reverse()).stock).toEqual({
+      'part-cap': { ...LINE, quantity: 9, countedAt: AT + 1 },
+    })
+  })
+  it('was counted when its change says, whatever the clock of the one who counted', () => {
+    const YEAR = 365 * 86_400_000
+    // Counted by a phone a year ahead; the server put the change's stamp right, and what is in the line stayed.
+    const counted = change(VAN_ID, ['stock', 'part-cap'], { ...LINE, countedAt: AT + YEAR }, 10)
+    const renamed = change(VAN_ID, ['stock', 'part-cap'], { ...LINE, name: 'Can', countedAt: AT + YEAR }, 30)
+    const { stock } = foldVan([renamed, counted])
+    // A new name is no new count.
+    expect(stock['part-cap']).toMatchObject({ name: 'Can', countedAt: AT + 10 })
+    // Taken before the count it was not on the van then; taken after it is one less.
+    expect(left(stock, [take(JOB, 2, 5)])).toEqual({ 'part-cap': 5 })
+    expect(left(stock, [take(JOB, 2, 20)])).toEqual({ 'part-cap': 3 })
+    // The other way round: counted by a phone forty days behind.
+    const behind = change(VAN_ID, ['stock', 'part-cap'], { ...LINE, countedAt: AT - 40 * 86_400_000 }, 10)
+    expect(left(foldVan([behind]).stock, [take(JOB, 2, 5)])).toEqual({ 'part-cap': 5 })
   })
   it('has fields of its own, and a job has none of them', () => {
     expect(() => change(VAN_ID, ['title'], 'x', 1)).toThrow('The van has no field “title”.')
