@@ -1,5 +1,5 @@
 // Which keys a keyed field takes, and what it takes under each: only those that mean something here. A key that the unit or the
-// tag gives (a wire, a lead, an output, a step) is not told apart: another unit has others.
+// tag gives (a wire, a lead, an output, a step) is not told apart: another unit has others; nor is what a person adds (a line, a part, a visit).
 import * as v from 'valibot'
 import { ALL_TESTS, CONTRIBUTORY } from '../diagnosis/model'
 import { MOUNT_FIGURES } from '../mounting/figures'
@@ -57,10 +57,6 @@ const TAKES: { readonly [Field in KeyedFieldName]?: Takes } = {
     door: ['open', 'closed'],
     metering: METERING,
   }),
-  ordered: byId,
-  visits: byId,
-  recommended: byId,
-  estimateLines: byId,
 }
 
 /**
