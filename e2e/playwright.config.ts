@@ -5,6 +5,7 @@ const wide = { viewport: { width: 1280, height: 800 } }
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './build-server.ts',
   outputDir: '../test-results',
   timeout: 120_000,
   expect: { timeout: 15_000 },

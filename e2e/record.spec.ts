@@ -1,7 +1,7 @@
 // The record survives what networks, clocks, tabs and servers do.
 import type { Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { v4 as uuid } from 'uuid'
+import { randomUUID as uuid } from 'node:crypto'
 import { delivered, expect, test, toBoard } from './app'
 
 const sync = (page: Page) => page.getByTestId('sync')

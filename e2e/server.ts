@@ -43,8 +43,8 @@ export class OakServer {
       OAK_DEMO: this.demo ? '1' : '0',
       NODE_ENV: 'production',
     }
-    // By its loader and not by its command, so that a kill meets the server itself.
-    this.process = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    // As it was built by the tests' own start.
+    this.process = spawn(process.execPath, ['server/dist/main.cjs'], {
       cwd: root,
       env,
       stdio: 'pipe',

@@ -2,6 +2,7 @@
 import { mkdirSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
+import buildServer from '../e2e/build-server'
 import { OakServer } from '../e2e/server'
 import { pickMotor, signWires } from '../e2e/app'
 
@@ -174,6 +175,7 @@ const VIEWS: readonly View[] = [
 async function main(): Promise<void> {
   const only = process.argv.slice(2)
   mkdirSync(folder, { recursive: true })
+  buildServer()
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -1,12 +1,13 @@
 // The one process: API, store and web app on one port. Loopback only, unless HOST says otherwise.
 import { mkdirSync } from 'node:fs'
-import { join, resolve } from 'node:path'
+import { join } from 'node:path'
 import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
 import { seedDemo, seedPhotos, seedVan } from './demo'
 import { ownHosts } from './edge/hosts'
 import { readTruths } from './meter/truth'
 import { operationPool } from './operations/pool'
+import { repositoryRoot } from './root'
 import { readSettings } from './settings'
 import { changeStore } from './store/change-store'
 import { databaseHealth } from './store/health'
@@ -16,7 +17,7 @@ import { photoStore } from './store/photo-store'
 
 /** Ended with, when it is told why it cannot run as it is set: whoever keeps it running does not start it again. */
 const TOLD = 78
-const root = resolve(__dirname, '..')
+const root = repositoryRoot(__dirname)
 
 async function main(): Promise<void> {
   const settings = readSettings(process.env, root)

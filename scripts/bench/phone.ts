@@ -1,5 +1,6 @@
 // A phone's page in the browser, for the benches that look at one; and what two frames of it take with nothing to do.
 import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test'
+import buildServer from '../../e2e/build-server'
 import { OakServer } from '../../e2e/server'
 
 export const launch = (): Promise<Browser> =>
@@ -25,6 +26,7 @@ export const bareFrames = (page: Page): Promise<number> =>
 
 /** A page of the demo on a phone; all is closed when `look` is done with it. */
 export async function onDemo(path: string, look: (page: Page) => Promise<void>): Promise<void> {
+  buildServer()
   const server = await OakServer.start({ demo: true })
   const browser = await launch()
   const page = await (await phone(browser)).newPage()

@@ -1,7 +1,7 @@
 // Simulated devices on one server: links that are cut, lose answers, repeat, reorder and carry half; clocks from 40 days behind to a
 // year ahead. In the end all show the same jobs, and every edit is on record.
-import type { Change } from '@oak/core/job/change'
-import { foldJob } from '@oak/core/job/fold'
+import type { Change } from '../../core/job/change'
+import { foldJob } from '../../core/job/fold'
 import { createJobs, type Jobs } from '../../app/src/platform/state/jobs'
 import { offsetFrom } from '../../app/src/platform/sync/clock'
 import type { DeviceStore } from '../../app/src/platform/sync/device-store'

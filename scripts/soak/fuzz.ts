@@ -1,7 +1,7 @@
 // Requests of every wrong kind to the real server. It answers each in words, ends none with a fault of its own, lives on, and stores only
 // what may be stored.
 import http from 'node:http'
-import { parseChange } from '@oak/core/job/change'
+import { parseChange } from '../../core/job/change'
 import { ServerProcess } from './process'
 import { chance, type Chance } from './random'
 
@@ -116,7 +116,7 @@ function nearlyChange(random: Chance): Record<string, unknown> {
     value: random.maybe(0.5) ? `Roof ${random.below(99)}${random.maybe(0.2) ? '\ud83d' : ''}` : value(random),
     at: random.maybe(0.8) ? Date.now() : random.pick([-1, 0, 1e15, 4_102_444_800_000, 0.5]),
     device: random.uuid(),
-    technician: random.maybe(0.8) ? 'Bo' : (value(random) as string),
+    technician: random.maybe(0.8) ? 'Bo' : value(random),
   }
   if (random.maybe(0.2)) change[random.pick(Object.keys(change))] = value(random)
   if (random.maybe(0.1)) change.more = 1

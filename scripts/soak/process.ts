@@ -3,9 +3,11 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
+import buildServer from '../../e2e/build-server'
 import { join, resolve } from 'node:path'
 
 const root = resolve(__dirname, '..', '..')
+const BUILT = join(root, 'server', 'dist', 'main.cjs')
 const START_MS = 30_000
 
 export class ServerProcess {
@@ -18,6 +20,7 @@ export class ServerProcess {
   ) {}
 
   static async make(): Promise<ServerProcess> {
+    buildServer()
     return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')))
   }
   get url(): string {
@@ -29,7 +32,7 @@ export class ServerProcess {
 
   /** Begins to start; does not wait. */
   spawn(): void {
-    this.process = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    this.process = spawn(process.execPath, [BUILT], {
       cwd: root,
       env: { ...process.env, PORT: String(this.port), OAK_DATA: this.data, NODE_ENV: 'production' },
       stdio: ['ignore', 'ignore', 'pipe'],

@@ -64,7 +64,7 @@ describe('a server that works in threads', () => {
       .post('/api/operations/hookup')
       .set('content-type', 'application/json; charset=utf-16le')
       .serialize((b: unknown) => b as string)
-      .send(body as unknown as object)
+      .send(body)
     expect(refusal(answer)).toMatchObject({ status: 415, message: 'JSON is sent as UTF-8.' })
   })
 })

@@ -1,6 +1,3 @@
-// Where a worker thread begins: plain Node, so that it can load the TypeScript of the registry.
+// Where a worker thread begins while the server runs from its sources: plain Node, so that it can load TypeScript. Built, it is worker.ts.
 require('tsx/cjs')
-const workerpool = require('workerpool')
-const { runOperation } = require('../../core/operations/registry.ts')
-
-workerpool.worker({ run: runOperation })
+require('./worker.ts')

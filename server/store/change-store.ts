@@ -33,7 +33,7 @@ export interface ChangeStore {
 }
 
 /** A clock may run this far ahead before its stamps are put right, ms. Phones that set themselves are within seconds. Our judgement. */
-export const MOST_AHEAD_MS = 5 * 60_000
+const MOST_AHEAD_MS = 5 * 60_000
 
 const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({
   id,

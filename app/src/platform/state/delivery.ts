@@ -7,7 +7,7 @@ import type { PhotoShelf } from '../sync/photo-shelf'
 import { deliverPhotos } from '../sync/photo-sync'
 import { httpServer, type TimeHeard } from '../sync/server'
 import { createSync } from '../sync/sync'
-import { alone, openTabs, type Delivery } from '../sync/tabs'
+import { alone, openTabs, type Delivery, type TabMessage } from '../sync/tabs'
 import type { Jobs } from './jobs'
 
 const ROUND_EVERY_MS = 4000
@@ -46,28 +46,66 @@ export interface Deliverer {
   readonly start: () => void
 }
 
-export function createDelivery({ jobs, device, photos, deviceId }: DeliveryPorts): Deliverer {
+/** Another tab's news, taken over here. `round`: what it edited goes to the server by whichever of them is first. */
+function hearTab(message: TabMessage, jobs: Jobs, round: () => void): void {
+  switch (message.kind) {
+    case 'edited':
+      jobs.take(message.changes)
+      return round()
+    case 'received':
+      return jobs.take(message.changes)
+    case 'restamped':
+      return jobs.restamp(message.stamps)
+    case 'dropped':
+      return jobs.drop(message.ids)
+    case 'delivery':
+      setClockOffset(message.delivery.clockOffset)
+      return jobs.store.setState(message.delivery)
+  }
+}
+
+/** Carries the pictures that wait, one run at a time; `tell` hears how many still do. */
+function pictureCarrier({ device, photos, deviceId }: DeliveryPorts, tell: (waiting: number) => void) {
+  let isCarrying = false
+  return async (): Promise<void> => {
+    if (isCarrying) return
+    isCarrying = true
+    try {
+      await alone('oak-switch pictures', async () => {
+        const store = await device.fact('store')
+        const name = typeof store === 'string' ? store : null
+        tell(await deliverPhotos(photos, httpPhotos(deviceId), name))
+      })
+    } finally {
+      isCarrying = false
+    }
+  }
+}
+
+/** Takes over what the server says of this device's clock; null: it is no news. */
+function heardOffset({ at, askedAt, heardAt }: TimeHeard): number | null {
+  const offset = offsetFrom(at, askedAt, heardAt)
+  // A link's own wavering is no news.
+  const isWavering = offset !== 0 && Math.abs(offset - clockOffset()) <= heardAt - askedAt
+  if (offset === clockOffset() || isWavering) return null
+  setClockOffset(offset)
+  return offset
+}
+
+export function createDelivery(ports: DeliveryPorts): Deliverer {
+  const { jobs, device, deviceId } = ports
   const tabs = openTabs()
   const failed = (error: unknown) => jobs.store.setState({ trouble: `Delivering failed: ${String(error)}` })
 
   function show(part: Partial<Delivery>): void {
     jobs.store.setState(part)
     const { sync, refused, photosWaiting } = jobs.store.getState()
-    tabs.tell({
-      kind: 'delivery',
-      delivery: { sync, refused, photosWaiting, clockOffset: clockOffset() },
-    })
+    tabs.tell({ kind: 'delivery', delivery: { sync, refused, photosWaiting, clockOffset: clockOffset() } })
   }
-
-  function hearTime({ at, askedAt, heardAt }: TimeHeard): void {
-    const offset = offsetFrom(at, askedAt, heardAt)
-    // A link's own wavering is no news.
-    if (Math.abs(offset - clockOffset()) <= heardAt - askedAt && offset !== 0) return
-    if (offset === clockOffset()) return
-    setClockOffset(offset)
-    show({ clockOffset: offset })
-    device.setFact(OFFSET, offset).catch(failed)
-  }
+  const carry = pictureCarrier(ports, (waiting) => {
+    if (waiting !== jobs.store.getState().photosWaiting) show({ photosWaiting: waiting })
+  })
+  const pictures = () => void carry().catch(failed)
 
   const sync = createSync({
     device,
@@ -87,44 +125,18 @@ export function createDelivery({ jobs, device, photos, deviceId }: DeliveryPorts
         .then((refused) => show({ sync: state, refused }))
         .catch(failed)
     },
-    onTime: hearTime,
+    onTime: (time) => {
+      const offset = heardOffset(time)
+      if (offset === null) return
+      show({ clockOffset: offset })
+      device.setFact(OFFSET, offset).catch(failed)
+    },
   })
-
   const round = () =>
     void alone('oak-switch rounds', () => sync.round())
       .then(pictures)
       .catch(failed)
-
-  let carrying = false
-  function pictures(): void {
-    if (carrying) return
-    carrying = true
-    alone('oak-switch pictures', async () => {
-      const store = await device.fact('store')
-      const name = typeof store === 'string' ? store : null
-      const waiting = await deliverPhotos(photos, httpPhotos(deviceId), name)
-      if (waiting !== jobs.store.getState().photosWaiting) show({ photosWaiting: waiting })
-    })
-      .catch(failed)
-      .finally(() => (carrying = false))
-  }
-
-  tabs.onMessage((message) => {
-    switch (message.kind) {
-      case 'edited':
-        jobs.take(message.changes)
-        return round()
-      case 'received':
-        return jobs.take(message.changes)
-      case 'restamped':
-        return jobs.restamp(message.stamps)
-      case 'dropped':
-        return jobs.drop(message.ids)
-      case 'delivery':
-        setClockOffset(message.delivery.clockOffset)
-        return jobs.store.setState(message.delivery)
-    }
-  })
+  tabs.onMessage((message) => hearTab(message, jobs, round))
 
   return {
     round,

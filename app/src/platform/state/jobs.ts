@@ -157,6 +157,17 @@ function without(
   return taken(NO_JOBS, left)
 }
 
+/** The changes of these ids under the times that the server gave them. */
+function restamped({ jobs, van }: JobsState, stamps: readonly Stamp[]): Change[] {
+  const times = new Map(stamps.map(({ id, at }) => [id, at]))
+  return [...Object.values(jobs), van].flatMap(({ changes }) =>
+    changes.flatMap((change) => {
+      const at = times.get(change.id)
+      return at === undefined ? [] : [{ ...change, at }]
+    }),
+  )
+}
+
 /** The edits with what they fill and what they make void. What is said in the same breath is neither: an undo puts back what an edit took. */
 export function withConsequences(job: JobDocument, edits: readonly Edit[]): readonly Edit[] {
   const said = [...edits, ...filledBy(job, edits)]
@@ -187,19 +198,6 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
           trouble: `This device could not keep the last edit (${String(error)}). Free some space, or export the job now.`,
         }),
       )
-  }
-
-  function restamp(stamps: readonly Stamp[]): void {
-    const times = new Map(stamps.map(({ id, at }) => [id, at]))
-    const { jobs, van } = store.getState()
-    take(
-      [...Object.values(jobs), van].flatMap(({ changes }) =>
-        changes.flatMap((change) => {
-          const at = times.get(change.id)
-          return at === undefined ? [] : [{ ...change, at }]
-        }),
-      ),
-    )
   }
 
   const show = (id: JobId, changes: readonly Change[]): void =>
@@ -234,7 +232,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     store,
     take,
     keepAndTake,
-    restamp,
+    restamp: (stamps) => take(restamped(store.getState(), stamps)),
     drop: (ids) => store.setState(without(store.getState(), new Set(ids))),
     show,
     edit,

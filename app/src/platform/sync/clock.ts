@@ -26,7 +26,7 @@ export function offsetFrom(serverAt: number, askedAt: number, heardAt: number): 
 }
 
 /** From here on a clock is called wrong, ms: a phone that sets itself is within seconds. Our judgement. */
-export const WRONG_MS = 2 * 60_000
+const WRONG_MS = 2 * 60_000
 
 const UNITS = [
   ['day', 86_400_000],

@@ -54,6 +54,17 @@ export const refusedFor = (times: number): number => Math.min(60_000 * 4 ** (tim
 export const sameContents = (a: Change, b: Change): boolean =>
   a.id === b.id && JSON.stringify({ ...a, at: 0 }) === JSON.stringify({ ...b, at: 0 })
 
+/** Deletes those of these that were refused, and has everything fetched anew. */
+async function giveUp(db: IDBPDatabase<Schema>, ids: readonly string[]): Promise<void> {
+  const tx = db.transaction(['changes', 'facts'], 'readwrite')
+  for (const id of ids) {
+    const row = await tx.objectStore('changes').get(id)
+    if (row?.refused) await tx.objectStore('changes').delete(id)
+  }
+  await tx.objectStore('facts').put(0, 'cursor')
+  await tx.done
+}
+
 export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore> {
   const db: IDBPDatabase<Schema> = await openDB<Schema>(name, 1, {
     upgrade(database) {
@@ -105,15 +116,7 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
       (await waiting()).flatMap(({ change, refused }) =>
         refused ? [{ change, message: refused.message }] : [],
       ),
-    async letGo(ids) {
-      const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      for (const id of ids) {
-        const row = await tx.objectStore('changes').get(id)
-        if (row?.refused) await tx.objectStore('changes').delete(id)
-      }
-      await tx.objectStore('facts').put(0, 'cursor')
-      await tx.done
-    },
+    letGo: (ids) => giveUp(db, ids),
     restamp: (stamps) => {
       const times = new Map(stamps.map(({ id, at }) => [id, at]))
       return rewrite([...times.keys()], (row) => ({

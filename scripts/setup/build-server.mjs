@@ -1,0 +1,23 @@
+// The server as two files, its own and that of its threads: it starts in a third of the time that its sources take.
+import { join } from 'node:path'
+import { root } from './run.mjs'
+
+/** Builds it, in a blink; returns the file to run. The binding of SQLite is machine code and stays where it is. */
+export async function buildServer() {
+  const { build } = await import('esbuild')
+  await build({
+    absWorkingDir: root,
+    entryPoints: ['server/main.ts', 'server/operations/worker.ts'],
+    entryNames: '[name]',
+    outdir: 'server/dist',
+    outExtension: { '.js': '.cjs' },
+    bundle: true,
+    platform: 'node',
+    target: 'node20',
+    format: 'cjs',
+    external: ['better-sqlite3'],
+    alias: { '@oak/core': './core' },
+    logLevel: 'warning',
+  })
+  return join(root, 'server', 'dist', 'main.cjs')
+}
