@@ -56,6 +56,9 @@ describe('the van as a fold', () => {
     // Taken before the count it was not on the van then; taken after it is one less.
     expect(left(stock, [take(JOB, 2, 5)])).toEqual({ 'part-cap': 5 })
     expect(left(stock, [take(JOB, 2, 20)])).toEqual({ 'part-cap': 3 })
+    // In the same moment: it was counted, and then taken.
+    expect(left(stock, [take(JOB, 2, 10)])).toEqual({ 'part-cap': 3 })
+    expect(left(stock, [take(JOB, 2, 9)])).toEqual({ 'part-cap': 5 })
     // The other way round: counted by a phone forty days behind.
     const behind = change(VAN_ID, ['stock', 'part-cap'], { ...LINE, countedAt: AT - 40 * 86_400_000 }, 10)
     expect(left(foldVan([behind]).stock, [take(JOB, 2, 5)])).toEqual({ 'part-cap': 5 })

@@ -68,7 +68,8 @@ export interface Taking {
 
 /**
  * How many of each line are left, by line id: counted, less what jobs took since that count, plus what they gave back since.
- * What a job held when the count was made was not in the van then, so it counts only as it changes afterwards. May be below 0:
+ * What a job held before the count was made was not in the van then, so it counts only as it changes afterwards; what was taken in
+ * the same moment was taken after it. May be below 0:
  * two phones took the last one, which is to be seen, not hidden.
  */
 export function stockLeft(stock: VanDocument['stock'], takings: readonly Taking[]): Record<string, number> {
@@ -85,7 +86,7 @@ export function stockLeft(stock: VanDocument['stock'], takings: readonly Taking[
     const counted = stock[line]
     if (!counted) continue
     const inOrder = [...held].sort((a, b) => a.at - b.at)
-    const then = inOrder.filter((t) => t.at <= counted.countedAt).at(-1)?.quantity ?? 0
+    const then = inOrder.filter((t) => t.at < counted.countedAt).at(-1)?.quantity ?? 0
     const now = inOrder.at(-1)?.quantity ?? 0
     left[line] = (left[line] ?? 0) + then - now
   }
