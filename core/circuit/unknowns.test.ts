@@ -1,6 +1,7 @@
 // What keeps a proof back, each thing by its own name; expected from the unit's posts and the colours noted.
-import { hookupWith, requestFor, tracedWires } from '../testing/fixtures'
+import { hookupWith, requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import type { NamedWire } from '../wiring/wire'
+import { silentOnes } from './unknowns'
 
 const REQUEST = requestFor()
 const unknowns = (wires: readonly NamedWire[]) => hookupWith({ ...REQUEST, wires }, {}).proof.unknowns
@@ -27,4 +28,18 @@ it('two wires with one job are both named', () => {
   expect(unknowns(change({ 'fan-b': { ...red, from: 'L1' } }))).toContain(
     'the wire on T1 on the contactor and the red wire on L1 on the contactor both come out as motor common: trace both again.',
   )
+})
+
+describe('outputs without a lead', () => {
+  const furnace = unitOf('gas-furnace-board')
+  it('are outputs and nothing else, each with the modes that none but it serves', () => {
+    const silent = silentOnes(furnace, [])
+    expect(silent.map(({ id }) => id)).toEqual(
+      furnace.posts.filter((post) => post.kind === 'output').map((post) => post.id),
+    )
+    expect(silent.every(({ modes }) => modes.length > 0)).toBe(true)
+    // With its usual leads only the one without a lead from the factory is left.
+    expect(silentOnes(furnace, tracedWires(furnace)).map(({ id }) => id)).toEqual(['CIRC'])
+  })
+  it('an outdoor fan has none', () => expect(silentOnes(REQUEST.unit, [])).toEqual([]))
 })

@@ -202,6 +202,17 @@ describe('start-up as a whole', () => {
       sentence: 'It turns the right way and draws no more than it may.',
       causes: [],
     }))
+  it('two modes that were read are spoken of as such; one that is over has its causes, whatever the other draws', () => {
+    const two = (second: AmpsReading) => start({ readings: [reading(1.2), second] })
+    expect(two(reading(1.3, 1.3, { name: 'heating' })).sentence).toBe(
+      'It turns the right way and draws no more than it may in every mode that was read.',
+    )
+    const over = two(reading(1.8, 1.8, { name: 'heating' }))
+    expect(over.sentence).toBe('Over its rated amps in heating: stop it.')
+    expect(over.causes.length).toBeGreaterThan(0)
+    // Over with the door off is not known to be over: no causes are gone through yet.
+    expect(two(reading(1.8, 1.85, { name: 'heating', door: 'open' })).causes).toEqual([])
+  })
   it('a reading that the meter leaves on both sides of its limit is read again', () => {
     expect(start({ readings: [reading(1.47, 1.57)] })).toMatchObject({
       verdict: 'cannotTell',

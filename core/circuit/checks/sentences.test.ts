@@ -223,3 +223,39 @@ describe('a motor that does not go on this unit, and what is missing', () => {
     )
   })
 })
+
+it('a lead of the plug on a post, and a lead on the contactor’s coil, are stopped by their own names', () => {
+  expect(said('plug-lead-landed', requestFor(SHARED), { purple: onPost('T1') })).toEqual([
+    ['stop', 'The purple lead belongs in the reversing plug, not on T1 on the contactor.'],
+  ])
+  expect(said('lead-on-coil', requestFor(SHARED), { black: onPost('A1') })).toEqual([
+    ['stop', 'The black lead is on the contactor’s 24 V coil: no motor lead goes there.'],
+  ])
+})
+
+describe('outputs of a blower', () => {
+  const tie = (unit: string, from: string, to: string): HookupRequest => ({
+    ...requestFor(unit, 'alder-33b', { can: BLOWER_CAN }),
+    wires: [...tracedWires(unitOf(unit)), { id: 'tie', from, to, segments: [], traced: true, stated: [] }],
+  })
+  it('tied where they must stay apart are named by what the unit calls them', () =>
+    expect(said('outputs-tied', tie('fan-coil-three-speed', 'LO', 'HI'))).toEqual([
+      [
+        'stop',
+        'High and low are joined: on this unit they must stay apart, or one call feeds back into the other.',
+      ],
+    ]))
+  it('that the unit lets share a lead may be tied', () =>
+    expect(said('outputs-tied', tie('gas-furnace-board', 'HEAT', 'CIRC'))).toEqual([]))
+})
+
+it('the compressor’s wires: left out of a record where its can is its own they are no matter, where it is shared they are', () => {
+  const without = (unit: string) => {
+    const request = requestFor(unit)
+    return proofOf({ ...request, wires: request.wires.filter((w) => !/^comp/.test(w.id)) })
+  }
+  const own = without('cooling-2-pole-own-capacitor')
+  expect(own.hazards.filter((h) => /compressor/.test(h.message)).map((h) => h.message)).toEqual([])
+  const shared = without(SHARED)
+  expect(shared.hazards.some((h) => h.severity === 'stop' && /compressor/.test(h.message))).toBe(true)
+})

@@ -134,3 +134,32 @@ it('nothing but zeros leaves every unknown open', () => {
   expect(solveSystem(system)).toEqual([0, 1])
   expect([...system.rightRe, ...system.rightIm]).toEqual([0, 0, 0, 0])
 })
+
+it.each([1e-20, 1, 1e20])(
+  'what is open is told against the largest of the system, whatever its unit (%d)',
+  (unit) => {
+    const diagonal = (a: number, b: number) =>
+      systemOf(
+        [
+          [a * unit, 0],
+          [0, 0],
+          [0, 0],
+          [0, b * unit],
+        ],
+        [
+          [unit, 0],
+          [0, unit],
+        ],
+      )
+    // 1e-13 of the largest still says something, 1e-15 does not; where the largest stands does not matter.
+    expect(solveSystem(diagonal(1, 1e-13))).toEqual([])
+    expect(solveSystem(diagonal(1, 1e-15))).toEqual([1])
+    expect(solveSystem(diagonal(1e-15, 1))).toEqual([0])
+    const solved = diagonal(2, 4)
+    solveSystem(solved)
+    // 2 x = 1 and 4i y = i.
+    expect([...solved.rightRe]).toEqual([0.5, 0.25])
+    expect([...solved.rightIm].map(Math.abs)).toEqual([0, 0])
+  },
+)
+it('of nothing all is open', () => expect(solveSystem(emptySystem(3))).toEqual([0, 1, 2]))
