@@ -199,3 +199,17 @@ describe('what the judge of the copper found', () => {
     expect(proof.verdict).toBe('stop')
   })
 })
+
+it('a wire of the unit is the same whichever end is told first', () => {
+  const request = requestFor(TWO)
+  const turned = request.wires.map((w) =>
+    w.id.startsWith('comp') || w.id === 'tie' ? { ...w, from: w.to, to: w.from } : w,
+  )
+  const [as, back] = [request.wires, turned].map((wires) => workOutHookup({ ...request, wires }).proof)
+  expect([back?.verdict, back?.sentence]).toEqual([as?.verdict, as?.sentence])
+  // And a wrong one is as wrong: the compressor's R on the supply side, live with the contactor open.
+  const wrong = (from: string, to: string) =>
+    proofOf(TWO, { 'comp-r': [from, to] }).hazards.map((h) => [h.code, h.message])
+  expect(wrong('L2', 'COMP-R').length).toBeGreaterThan(0)
+  expect(wrong('COMP-R', 'L2')).toEqual(wrong('L2', 'COMP-R'))
+})

@@ -96,3 +96,42 @@ it('a lead’s element carries the lead’s own name', () => {
   const landed = input.hookup.placements.filter((p) => p.goes.kind === 'post').map((p) => leadElement(p.lead))
   expect(landed.every((id) => circuit.resistors.some((r) => r.id === id))).toBe(true)
 })
+
+describe('what else the unit holds', () => {
+  const OWN = 'cooling-2-pole-own-capacitor'
+  const elements = (unit: string, microfarads: number | null = 40, sheet = 'rowan-25r') => {
+    const input = { ...circuitInput(unit, sheet), compressorMicrofarads: microfarads }
+    const { circuit, nodeOf } = circuitOf(input, 'cooling')
+    return { circuit, nodeOf, unit: input.hookup.unit }
+  }
+  const kept = ({ circuit }: ReturnType<typeof elements>) =>
+    circuit.capacitors.filter((c) => c.id === 'kept capacitor')
+  it('the compressor’s own capacitor lies between its two posts, with its value; not read, 40 µF stand in', () => {
+    const built = elements(OWN, 35)
+    const posts = built.unit.posts.filter((p) => p.kind === 'kept-cap').map((p) => built.nodeOf(p.id))
+    expect(posts).toHaveLength(2)
+    expect(kept(built)).toEqual([{ id: 'kept capacitor', a: posts[0], b: posts[1], microfarads: 35 }])
+    expect(kept(elements(OWN, null)).map((c) => c.microfarads)).toEqual([40])
+    expect(kept(elements(SHARED))).toEqual([])
+  })
+  it('the compressor’s run and start windings lie from its C to its R and its S, each told by its name', () => {
+    const { circuit, nodeOf, unit } = elements(SHARED)
+    const [c, r, s] = (['COMP-C', 'COMP-R', 'COMP-S'] as const).map((id) => {
+      expect(unit.posts.some((post) => post.id === id)).toBe(true)
+      return nodeOf(id)
+    })
+    const windings = circuit.resistors.filter((one) => /^compressor/.test(one.id))
+    expect(windings.map(({ id, a, b }) => [id, a, b])).toEqual([
+      ['compressor run', c, r],
+      ['compressor start', c, s],
+    ])
+    // The start winding is the finer one: more ohms.
+    expect(windings[1]?.ohms).toBeGreaterThan(windings[0]?.ohms ?? Infinity)
+  })
+  it('a blower’s unit has neither', () => {
+    const { circuit } = elements('fan-coil-three-speed', null, 'alder-33b')
+    expect(
+      [...circuit.resistors, ...circuit.capacitors].filter((one) => /compressor|kept/.test(one.id)),
+    ).toEqual([])
+  })
+})
