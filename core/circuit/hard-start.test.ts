@@ -49,4 +49,24 @@ it('names what floats, and how the capacitor’s tolerance moves its figures', (
   const [low, high] = sound.tolerance!.startTorque
   expect(low).toBeLessThan(high)
   expect(high / low).toBeLessThan(1.35)
+  // The capacitor's volts as it runs lie between those at both ends, and both ends are of a motor that runs.
+  const [atLow, atHigh] = sound.tolerance!.capacitorVolts
+  const asIs = sound.motor.capacitorVolts ?? NaN
+  expect(Math.min(atLow, atHigh)).toBeLessThan(asIs)
+  expect(Math.max(atLow, atHigh)).toBeGreaterThan(asIs)
+  expect(Math.max(atLow, atHigh) / Math.min(atLow, atHigh)).toBeLessThan(1.1)
+})
+it('a jumper carries the share of the sections behind it: of 5 and 2.5 µF on one voltage a third or two thirds', () => {
+  const { can, proof } = hookupWith(request, {})
+  const group = can.groups.find((one) => one.load === 'FAN')
+  // 7.5 µF of this can: five and two and a half.
+  expect(group?.sections.length).toBe(2)
+  const { jumpers, sections } = proof.modes.find((m) => m.mode === 'cooling')!.solution
+  const own = jumpers.filter(({ from, to }) => group?.sections.includes(from) && group.sections.includes(to))
+  expect(own).toHaveLength(1)
+  const behind = group?.sections.find((id) => id !== group.lead)
+  const microfarads = (id: string | undefined) => CAN.sections.find((s) => s.id === id)?.microfarads ?? NaN
+  expect(own[0]?.share).toBeCloseTo(microfarads(behind) / 7.5, 4)
+  // And in amps: what goes through it is what the section behind it takes.
+  expect(own[0]?.amps).toBeCloseTo(sections.find((s) => s.id === behind)?.amps ?? NaN, 6)
 })

@@ -84,8 +84,18 @@ describe('by hand', () => {
       brown: onPost('T1'),
       'brown/white': onPost('GND'),
     })
-    const together = proof.hazards.filter((h) => h.severity === 'stop' && (h.move ?? h.together))
+    const mended = proof.hazards.filter((h) => h.severity === 'stop' && (h.move ?? h.together))
+    expect(mended.length).toBeGreaterThan(0)
+    const together = proof.hazards.flatMap((h) => (h.together ? [h.together] : []))
     expect(together.length).toBeGreaterThan(0)
+    // Just those that were moved, each to where it is advised: nobody is told to move what is right.
+    const advised = new Map(
+      hookupWith(requestFor('cooling-2-pole-own-capacitor'), {}).placements.map((p) => [p.lead, p.goes]),
+    )
+    for (const moves of together) {
+      expect(moves.map((m) => m.lead).sort()).toEqual(['black', 'brown', 'brown/white'])
+      for (const { lead, to } of moves) expect(to).toEqual(advised.get(lead))
+    }
   })
   it('nothing is offered where all leads are where they were advised', () => {
     const request = requestFor()
