@@ -3,7 +3,12 @@ import type { Settings } from '../settings'
 import { backUp } from './backup'
 
 const HOUR_MS = 3_600_000
-export function keepCopies({ database, backups }: Settings): ReturnType<typeof setInterval> | undefined {
+
+/** `copy`: how one is made. Nothing is set up where none are wanted. */
+export function keepCopies(
+  { database, backups }: Settings,
+  copy: typeof backUp = backUp,
+): ReturnType<typeof setInterval> | undefined {
   const { everyHours, folder, keep } = backups
   if (everyHours === null) return undefined
   let hours = 0
@@ -11,7 +16,7 @@ export function keepCopies({ database, backups }: Settings): ReturnType<typeof s
     hours = (hours + 1) % everyHours
     if (hours === 0)
       // A copy that fails is said, and tried again at its next hour: work goes on.
-      backUp(database, folder, new Date(), keep).catch((error: Error) =>
+      copy(database, folder, new Date(), keep).catch((error: Error) =>
         console.error(`No backup was made: ${error.message}`),
       )
   }, HOUR_MS)
