@@ -83,7 +83,9 @@ test('at 64 kbit/s and 300 ms the first jobs show within ten seconds and all arr
   })
   const jobs = Array.from({ length: 1000 }, (_, i) => otherJob(`Roof ${i + 1}`, Date.now() - 86_400_000))
   for (let i = 0; i < jobs.length; i += 200) await server.put(jobs.slice(i, i + 200).flat())
+  // From the moment it asks, not from the next turn of its own clock.
   const asked = Date.now()
+  await app.evaluate(() => window.dispatchEvent(new Event('online')))
   await expect(app.getByText(/^Roof \d+$/).first()).toBeVisible({ timeout: 10_000 })
   expect(Date.now() - asked).toBeLessThan(10_000)
   await expect.poll(() => keptOn(app), { timeout: 90_000 }).toBeGreaterThanOrEqual(2000)
