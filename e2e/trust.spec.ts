@@ -48,7 +48,10 @@ test('a fan that turns backwards withdraws the proof from card and home until it
 test('how the shop works is kept, and a new job takes it over', async ({ app, server }) => {
   await app.goto(`${server.url}/van`)
   await app.getByTestId('open-settings').click()
-  await app.getByTestId('shop-hertz').getByRole('radio', { name: '50 Hz' }).click()
+  const fifty = app.getByTestId('shop-hertz').getByRole('radio', { name: '50 Hz' })
+  await fifty.click()
+  // As a person does: the page is left once the tap is seen to have been taken.
+  await expect(fifty).toBeChecked()
   await app.goto(`${server.url}/van`)
   await expect(app.getByTestId('open-settings')).toContainText('50 Hz, ±6 % of the tag')
 })

@@ -54,6 +54,24 @@ export const refusedFor = (times: number): number => Math.min(60_000 * 4 ** (tim
 export const sameContents = (a: Change, b: Change): boolean =>
   a.id === b.id && JSON.stringify({ ...a, at: 0 }) === JSON.stringify({ ...b, at: 0 })
 
+/** So many at a time are written: an edit made meanwhile waits for no more, so that a page that is left at once has kept it. */
+const PIECE = 100
+
+async function receive(db: IDBPDatabase<Schema>, changes: readonly Change[], cursor: number): Promise<void> {
+  for (let from = 0; from < changes.length; from += PIECE) {
+    const piece = changes.slice(from, from + PIECE)
+    const tx = db.transaction('changes', 'readwrite')
+    const held = await Promise.all(piece.map(({ id }) => tx.store.get(id)))
+    const fresh = piece.filter((change, i) => {
+      const row = held[i]
+      return !row || row.delivered === 1 || sameContents(row.change, change)
+    })
+    await Promise.all([...fresh.map((change) => tx.store.put(kept(change, 1))), tx.done])
+  }
+  // Last: a page that was cut off is asked for again, and is the same twice.
+  await db.put('facts', cursor, 'cursor')
+}
+
 /** Deletes those of these that were refused, and has everything fetched anew. */
 async function giveUp(db: IDBPDatabase<Schema>, ids: readonly string[]): Promise<void> {
   const tx = db.transaction(['changes', 'facts'], 'readwrite')
@@ -86,19 +104,12 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     all: async () => (await db.getAll('changes')).map((row) => row.change),
     async keep(changes) {
       const tx = db.transaction('changes', 'readwrite', { durability: 'strict' })
-      await Promise.all([...changes.map((change) => tx.store.put(kept(change, 0))), tx.done])
+      const puts = changes.map((change) => tx.store.put(kept(change, 0)))
+      // Now, and not once the page has heard of each: a page that is left in this moment loses nothing.
+      tx.commit()
+      await Promise.all([...puts, tx.done])
     },
-    async receive(changes, cursor) {
-      const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      const rows = tx.objectStore('changes')
-      for (const change of changes) {
-        const held = await rows.get(change.id)
-        if (!held || held.delivered === 1 || sameContents(held.change, change))
-          await rows.put(kept(change, 1))
-      }
-      await tx.objectStore('facts').put(cursor, 'cursor')
-      await tx.done
-    },
+    receive: (changes, cursor) => receive(db, changes, cursor),
     undelivered: async () => (await waiting()).map((row) => row.change),
     due: async (now) =>
       (await waiting()).filter((row) => (row.refused?.until ?? 0) <= now).map((row) => row.change),
