@@ -119,3 +119,16 @@ export async function move(page: Page, lead: string, post: string): Promise<void
 /** Everything the device has was taken by the server. */
 export const delivered = (page: Page) =>
   expect(page.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+
+/** A link as it is on some roofs: 64 kbit/s up and down, an answer after 300 ms. */
+export async function slowLink(page: Page): Promise<void> {
+  const link = await page.context().newCDPSession(page)
+  await link.send('Network.enable')
+  const [downloadThroughput, uploadThroughput] = [8000, 8000]
+  await link.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 300,
+    downloadThroughput,
+    uploadThroughput,
+  })
+}

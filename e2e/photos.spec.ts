@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
-import { delivered, enterNumber, expect, test, signWires, pickMotor } from './app'
+import { delivered, enterNumber, expect, test, signWires, pickMotor, slowLink } from './app'
 
 const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
 const folder = mkdtempSync(join(tmpdir(), 'oak-photos-'))
@@ -157,14 +157,7 @@ test('on a slow link a photo holds up no edit, and arrives all the same', async 
   })
   const path = join(folder, 'leaves.png')
   writeFileSync(path, Buffer.from(noise))
-  const link = await app.context().newCDPSession(app)
-  await link.send('Network.enable')
-  await link.send('Network.emulateNetworkConditions', {
-    offline: false,
-    latency: 300,
-    downloadThroughput: 8000,
-    uploadThroughput: 8000,
-  })
+  await slowLink(app)
   await choose(app, path)
   await expect(thumbs(app)).toHaveCount(1)
   const idOf = async () => (await server.changes()).find((c) => c.path[0] === 'photos')?.path[1]

@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { randomUUID as uuid } from 'node:crypto'
-import { delivered, expect, test, toBoard } from './app'
+import { delivered, expect, test, toBoard, slowLink } from './app'
 
 const sync = (page: Page) => page.getByTestId('sync')
 
@@ -73,14 +73,7 @@ test('at 64 kbit/s and 300 ms the first jobs show within ten seconds and all arr
 }) => {
   test.setTimeout(120_000)
   await delivered(app)
-  const slow = await app.context().newCDPSession(app)
-  await slow.send('Network.enable')
-  await slow.send('Network.emulateNetworkConditions', {
-    offline: false,
-    latency: 300,
-    downloadThroughput: 8000,
-    uploadThroughput: 8000,
-  })
+  await slowLink(app)
   const jobs = Array.from({ length: 1000 }, (_, i) => otherJob(`Roof ${i + 1}`, Date.now() - 86_400_000))
   for (let i = 0; i < jobs.length; i += 200) await server.put(jobs.slice(i, i + 200).flat())
   // From the moment it asks, not from the next turn of its own clock.

@@ -177,7 +177,7 @@ describe('an error', () => {
       .get('/', () => {
         throw Object.assign(new Error('inside'), { status })
       })
-      .use(errorHandler)
+      .use(errorHandler(':memory:'))
     expect(refusal(await request(app).get('/'))).toMatchObject({ status: told, code })
     // Ours are logged; those of the one who asked are not.
     expect(log).toHaveBeenCalledTimes(told === 500 ? 1 : 0)
@@ -190,7 +190,7 @@ describe('an error', () => {
         res.write('half')
         throw new Error('late')
       })
-      .use(errorHandler)
+      .use(errorHandler(':memory:'))
     await expect(request(app).get('/')).rejects.toThrow()
     log.mockRestore()
   })

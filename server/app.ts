@@ -24,6 +24,8 @@ import type { PhotoStore } from './store/photo-store'
 export interface AppOptions {
   readonly store: ChangeStore
   readonly photos: PhotoStore
+  /** The database's file, for who runs the server. */
+  readonly database: string
   /** How the database is now; null: well. */
   readonly health: () => Promise<DatabaseTrouble | null>
   /** Who works operations out. */
@@ -45,6 +47,7 @@ export interface AppOptions {
 export function createApp({
   store,
   health,
+  database,
   photos,
   operations,
   truths = new Map(),
@@ -81,7 +84,7 @@ export function createApp({
     refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]),
   )
   if (webRoot) serveWeb(app, webRoot)
-  app.use(errorHandler)
+  app.use(errorHandler(database))
   return app
 }
 

@@ -36,6 +36,7 @@ async function main(): Promise<void> {
   const server = createApp({
     store,
     photos,
+    database: shop.file,
     health: () => databaseHealth(db, shop.file),
     operations,
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),

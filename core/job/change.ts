@@ -6,14 +6,10 @@ import { problemsOf, type Problem } from '../quantity/problem'
 import { isWhole } from '../quantity/whole-text'
 import { schemaAt, type KeyedFieldName } from './fields'
 import { keyTakes } from './keyed-keys'
+import { UUID } from './uuid'
 import { VAN_ID, vanSchemaAt } from './van'
 
-/** A UUID in lower case, made on the device; never reused. */
-const Id = (what: string) =>
-  v.pipe(
-    v.string(`${what} is missing.`),
-    v.regex(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, `${what} is not an id.`),
-  )
+const Id = (what: string) => v.pipe(v.string(`${what} is missing.`), v.regex(UUID, `${what} is not an id.`))
 
 const PathSchema = v.pipe(
   v.array(

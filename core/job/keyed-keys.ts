@@ -8,11 +8,11 @@ import { METERING } from '../startup/charge/figures'
 import { FIRST_POWER } from '../startup/first-power'
 import { LineIdSchema } from '../van/stock-line'
 import type { KeyedFieldName } from './fields'
+import { UUID } from './uuid'
 
 /** Says whether this value may stand under this key of a field. */
 type Takes = (key: string, value: unknown) => boolean
 
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 const byId: Takes = (key) => UUID.test(key)
 const among =
   (keys: readonly string[]): Takes =>

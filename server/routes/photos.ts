@@ -2,15 +2,15 @@
 import express, { Router } from 'express'
 import { refuse } from '../errors'
 import { jpegProblem } from '@oak/core/job/jpeg'
+import { UUID } from '@oak/core/job/uuid'
 import type { PhotoStore } from '../store/photo-store'
 
 const MAX_PHOTO = '3mb'
-const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/
 
 export function photoRoutes(store: PhotoStore): Router {
   const router = Router()
   router.param('id', (_req, res, next, id: string) => {
-    if (ID.test(id)) next()
+    if (UUID.test(id)) next()
     else refuse(res, 400, 'bad-input', [{ path: 'id', message: 'That is not a photo’s id.' }])
   })
 

@@ -72,15 +72,14 @@ export function restore(backup: string, database: string, at: Date): string | nu
     copyFileSync(backup, fresh)
     checkShop(fresh, backup)
     renew(fresh)
-    const before = isEmptied(database) ? null : `${database}.before-${nameOf(at).slice(11, 26)}`
-    if (before) renameSync(database, before)
-    // Beside the old file they belong to the old file.
-    for (const ending of ['-wal', '-shm'])
-      if (existsSync(`${database}${ending}`))
-        renameSync(`${database}${ending}`, `${before ?? fresh}${ending}`)
+    const before = `${database}.before-${nameOf(at).slice(11, 26)}`
+    const wasThere = !isEmptied(database)
+    // What lies beside the old file belongs to it, and may hold its last changes.
+    for (const ending of ['', '-wal', '-shm'])
+      if (existsSync(`${database}${ending}`)) renameSync(`${database}${ending}`, `${before}${ending}`)
     renameSync(fresh, database)
     lock.noteMade()
-    return before
+    return wasThere ? before : null
   } finally {
     for (const ending of ['', '-wal', '-shm', '-journal']) rmSync(`${fresh}${ending}`, { force: true })
     lock.release()

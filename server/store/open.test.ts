@@ -131,7 +131,9 @@ describe('while it runs', () => {
       code: 'full',
       message: expect.stringContaining('What you entered is kept on your device.'),
     })
-    expect(error).toHaveBeenCalledWith(expect.stringContaining('There is no room left'))
+    expect(error).toHaveBeenCalledWith(
+      expect.stringContaining('There is no room left where the database :memory: lies'),
+    )
     expect((await t.all()).changes).toHaveLength(1)
     error.mockRestore()
     await t.db.destroy()

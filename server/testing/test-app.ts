@@ -36,6 +36,7 @@ export async function openTestApp(): Promise<TestApp> {
     createApp({
       store,
       now: NOW,
+      database: ':memory:',
       health: () => databaseHealth(db, null),
       operations: inlineOperations,
       photos: photoStore(db),

@@ -132,10 +132,17 @@ export function createDelivery(ports: DeliveryPorts): Deliverer {
       device.setFact(OFFSET, offset).catch(failed)
     },
   })
-  const round = () =>
-    void alone('oak-switch rounds', () => sync.round())
-      .then(pictures)
-      .catch(failed)
+  let isRunning = false
+  async function run(): Promise<void> {
+    isRunning = true
+    try {
+      await alone('oak-switch rounds', () => sync.round())
+    } finally {
+      isRunning = false
+    }
+  }
+  // While one runs here it is told, and another follows it: this tab's own lock would only turn the question away.
+  const round = () => void (isRunning ? sync.round() : run()).then(pictures).catch(failed)
   tabs.onMessage((message) => hearTab(message, jobs, round))
 
   return {

@@ -1,3 +1,4 @@
+import { change } from './testing/change'
 import 'fake-indexeddb/auto'
 import type { Change } from '@oak/core/job/change'
 import { openDeviceStore, refusedFor, type DeviceStore } from './device-store'
@@ -6,15 +7,6 @@ import { memoryDevice } from './testing/memory-device'
 // The stand-in for IndexedDB copies values as a browser does; jsdom has no such copying of its own.
 globalThis.structuredClone ??= <T>(value: T): T => value
 
-const change = (n: number, value: unknown = n, at = n): Change => ({
-  id: `id-${n}`,
-  job: 'job',
-  path: ['title'],
-  value,
-  at,
-  device: 'device',
-  technician: '',
-})
 const MINUTE = 60_000
 let n = 0
 const ids = async (changes: Promise<readonly Change[]>) => (await changes).map((c) => c.id).sort()

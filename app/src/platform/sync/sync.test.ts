@@ -1,17 +1,8 @@
+import { change } from './testing/change'
 import type { Change } from '@oak/core/job/change'
 import type { PutAnswer, Refusal, Server, TimeHeard } from './server'
 import { memoryDevice } from './testing/memory-device'
 import { createSync, type SyncState } from './sync'
-
-const change = (n: number): Change => ({
-  id: `id-${n}`,
-  job: 'job',
-  path: ['title'],
-  value: n,
-  at: n,
-  device: 'device',
-  technician: '',
-})
 
 /** A server in memory that can go away, lose its answers, carry little at a time, or refuse a change. */
 function memoryServer() {
@@ -112,7 +103,7 @@ it('lets one refused change hold up no other, and keeps it on the device', async
 
 it('fetches all pages of what others did', async () => {
   const { kept, sync, received, device } = setUp()
-  kept.push(...[1, 2, 3, 4, 5, 6, 7].map(change))
+  kept.push(...[1, 2, 3, 4, 5, 6, 7].map((n) => change(n)))
   await sync.round()
   expect(received).toHaveLength(7)
   expect(await device.fact('cursor')).toBe(7)

@@ -46,7 +46,13 @@ export function HomeScreen() {
   const shown = stateOf ? homeJobs(all, asked, stateOf) : []
   const moreOf = more === null ? undefined : jobs[more]
 
-  const open = async () => {
+  const open = () =>
+    take().catch((error: unknown) =>
+      setWrong(
+        `The file could not be taken over whole (${String(error)}). Free some space, and open it again.`,
+      ),
+    )
+  const take = async () => {
     const picked = await pickFile('.json,.zip,application/json,application/zip')
     if (!picked) return
     const { readJob, clashWith, missingWords } = await import('./import-job')

@@ -1,5 +1,5 @@
+import { change } from '../../platform/sync/testing/change'
 import { FINISHED } from '@oak/core/job/testing/finished'
-import type { Change } from '@oak/core/job/change'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { TextDecoder } from 'node:util'
@@ -23,16 +23,6 @@ const said = async (of: File) => {
   const read = await readJob(of)
   return read.ok ? 'read' : read.message
 }
-const change = (n: number, value: unknown = n, at = n): Change => ({
-  id: `id-${n}`,
-  job: 'job',
-  path: ['title'],
-  value,
-  at,
-  device: 'd',
-  technician: '',
-})
-
 it('reads a plain job file as ever', async () => {
   const read = await readJob(file(Buffer.from(TEXT)))
   expect(read.ok && read.taken.photos.size).toBe(0)

@@ -1,17 +1,11 @@
 // A job from a file: plain, or with its pictures. All of it is taken, or none of it and it is said why.
 import type { Change } from '@oak/core/job/change'
-import { MAX_JOB_FILE_BYTES, readJobFile, type JobFile } from '@oak/core/job/job-file'
-import { readBundle } from '../../platform/files/job-bundle'
+import { MAX_JOB_FILE_BYTES, readJobFile } from '@oak/core/job/job-file'
+import { readBundle, type ReadBundle } from '../../platform/files/job-bundle'
 import { sameContents } from '../../platform/sync/device-store'
 
-export interface TakenJob {
-  readonly file: JobFile
-  readonly photos: ReadonlyMap<string, Uint8Array>
-  /** Pictures that the file should hold and does not. */
-  readonly missing: number
-}
 export type ImportResult =
-  { readonly ok: true; readonly taken: TakenJob } | { readonly ok: false; readonly message: string }
+  { readonly ok: true; readonly taken: ReadBundle } | { readonly ok: false; readonly message: string }
 
 const NONE_CHANGED = 'No job was changed.'
 const no = (message: string): ImportResult => ({ ok: false, message: `${message} ${NONE_CHANGED}` })
