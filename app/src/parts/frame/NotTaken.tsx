@@ -23,5 +23,5 @@ export function NotTaken() {
     )
     return () => clearTimeout(timer)
   }, [notTaken])
-  return shown === null ? null : <Notice text={shown} onClose={() => setShown(null)} />
+  return shown === null ? null : <Notice text={`Not kept. ${shown}`} onClose={() => setShown(null)} />
 }
