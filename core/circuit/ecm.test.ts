@@ -55,6 +55,8 @@ describe('a motor without a capacitor', () => {
     const request = own(unit)
     const answer = workOutHookup(request)
     expect([answer.proof.verdict, answer.refusals]).toEqual(['proven', []])
+    // Its winding is not worked out, so no figure of it is an estimate.
+    expect(answer.proof.estimated).toBe(false)
     const posts = new Set(hookupPosts(request.unit, { sections: [] }).map((p) => p.id))
     expect([...posts].filter((id) => id.startsWith('CAN-'))).toEqual([])
     for (const wire of answer.unitWires)

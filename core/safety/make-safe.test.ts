@@ -117,6 +117,8 @@ describe('the meter', () => {
     )
     expect(meter({ chosenVolts: 460 })).toContain('Set the meter to AC volts above 506 V')
   })
+  it('in whole volts: 208 and a tenth are 228.8', () =>
+    expect(meter({ chosenVolts: 208 })).toContain('Set the meter to AC volts above 229 V,'))
   it('where plate and kind disagree reaches the higher', () =>
     expect(meter({ unitPlate: [{ low: 460, high: 460 }] })).toBe(
       'Its supply is not settled: up to 460 V. Set the meter to AC volts above 506 V, and try it on a line that is live before and after.',

@@ -62,6 +62,9 @@ describe('amps', () => {
       text: expect.stringContaining('Over by 61 % at least, more than a door that is off explains'),
     })
     expect(judgeAmps(reading(1.8, 1.85, { door: 'open' })).verdict).toBe('cannotTell')
+    // 30 % is what a door that is off explains: 1.3 times 10 A is no more than that.
+    expect(judgeAmps(reading(13, 13, { rated: 10, door: 'open' })).verdict).toBe('cannotTell')
+    expect(judgeAmps(reading(13.01, 13.01, { rated: 10, door: 'open' })).verdict).toBe('stop')
   })
   it('a motor at its rating is at its rating, whatever the meter’s doubt', () =>
     expect(judgeAmps(reading(1.46, 1.54))).toMatchObject({
@@ -223,6 +226,11 @@ describe('start-up as a whole', () => {
       sentence: 'Read cooling again with the door closed.',
     })
   })
+  it('turning right and no amps read: cannot tell, and that they are not read', () =>
+    expect(start({ readings: [] })).toMatchObject({
+      verdict: 'cannotTell',
+      sentence: 'It turns the right way; amps are not read yet.',
+    }))
   it('nothing read: cannot tell, direction first', () =>
     expect(start({ direction: { ...base.direction, turned: null }, readings: [] })).toMatchObject({
       verdict: 'cannotTell',

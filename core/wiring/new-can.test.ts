@@ -1,5 +1,5 @@
 import { hookupPosts } from './hookup-posts'
-import { canPosts, moveUnitWires, NEW_C } from './new-can'
+import { canPosts, moveUnitWires, NEW_C, NO_CAN } from './new-can'
 import { unitTypeFor } from './unit-types'
 import type { UnitType } from './unit-type'
 
@@ -22,6 +22,14 @@ const names = (sections: typeof two) =>
     .filter((p) => p.kind === 'can-c' || p.kind === 'can-section')
     .map((p) => p.name)
 
+it('no can has no volts, no doubt of its own and nothing to put a lead on', () => {
+  expect([NO_CAN.volts, NO_CAN.tolerancePercent]).toEqual([0, 0])
+  expect(hookupPosts(unit, NO_CAN).filter((p) => p.kind === 'can-c' || p.kind === 'can-section')).toEqual([])
+})
+it('what goes in is called the new capacitor', () =>
+  expect(
+    new Set(hookupPosts(unit, { sections: single }).flatMap((p) => (p.kind === 'can-c' ? [p.partName] : []))),
+  ).toEqual(new Set(['New capacitor'])))
 it('posts are called by what is marked, also where a reading is known', () =>
   expect(canPosts({ sections: single }).map((p) => p.label)).toEqual(['C', '45 µF', '5 µF']))
 it('of several capacitors each post says which can it is on', () => {

@@ -68,6 +68,10 @@ describe('an old speed on record', () => {
     ).toEqual([1])
     expect(picked(FURNACE, [output('HEAT', 'heating', 'low')], taps('high', 'medium'))).toEqual([1])
   })
+  it('slower than the only tap, which another output has and may not share: that tap all the same, and what clashes is said elsewhere', () =>
+    expect(picked(COIL, [output('HI', 'high', 'high'), output('LO', 'low', 'low')], taps('high'))).toEqual([
+      0, 0,
+    ]))
   it('is overruled by the technician', () =>
     expect(
       pick(FURNACE, {

@@ -8,7 +8,7 @@ const JOB = '/job/01950000-0000-7000-8000-000000000001/board'
 const WANTED_MS = 50
 const MOVES = [
   ['brown', 'CAN-10'],
-  ['brown', 'CAN-5b'],
+  ['brown', 'CAN-5'],
   ['white', 'L1'],
   ['white', 'CAN-C'],
   ['black', 'T2'],

@@ -111,6 +111,12 @@ it.each([
   (_, unit, changes, sentence) => expect(told(unit, changes)).toEqual(['stop', sentence]),
 )
 
+it('a section of the fan’s can on the compressor’s start, beside its own capacitor, serves two loads', () => {
+  const proof = proofOf(OWN, { more: ['CAN-10', 'COMP-S'] })
+  expect(proof.hazards.filter((h) => h.code === 'section-serves-two-loads').map((h) => h.message)).toContain(
+    'A section of the fan’s can is joined to the compressor’s start, beside its own capacitor: no section may serve two loads.',
+  )
+})
 it('a pole that is linked for good keeps its line on the compressor, as the unit is made', () =>
   expect(proofOf(ONE, { 'comp-r': ['L2', 'COMP-R'], tie: ['L2', 'C'] }).verdict).toBe('proven'))
 

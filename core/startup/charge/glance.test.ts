@@ -174,7 +174,7 @@ const WHOSE_WORK =
 const notes = (more: Partial<GlanceInput>) => glance(more).notes
 it('what makes the figures mean little is said below its limit and not at it', () => {
   expect(notes({ outdoorFahrenheit: 65, returnFahrenheit: 70, minutes: 10 })).toEqual([WHOSE_WORK])
-  expect(notes({ outdoorFahrenheit: 64, returnFahrenheit: 69, minutes: 9 })).toEqual([
+  expect(notes({ outdoorFahrenheit: 64, returnFahrenheit: 69, minutes: 9.4 })).toEqual([
     '64 °F outdoors: pressures and subcooling read low in the cold. The charge cannot be judged so.',
     '69 °F return air is a low load: a low superheat may be no more than that.',
     'It has run 9 minutes; it settles in 10 or more.',

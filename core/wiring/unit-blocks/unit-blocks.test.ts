@@ -223,6 +223,14 @@ describe('what does not go together', () => {
       'blocks.2: A compressor on three phases needs three lines.',
     ],
     [
+      withBlocks({ ...OUTDOOR, feed: 'three' }, contactor(3, 'cooling'), {
+        kind: 'compressor',
+        phases: 3,
+        ownCan: true,
+      }),
+      'blocks.1: A compressor on three phases has no capacitor.',
+    ],
+    [
       withBlocks(OUTDOOR, contactor(1, 'cooling')),
       'blocks: A fan on one phase has a capacitor: add its own, or the dual one.',
     ],
