@@ -132,3 +132,17 @@ export async function slowLink(page: Page): Promise<void> {
     uploadThroughput,
   })
 }
+
+/** How many of those this device keeps. */
+export const keptOn = (page: Page, kept: 'jobs' | 'changes'): Promise<number> =>
+  page.evaluate(
+    (name) =>
+      new Promise<number>((done) => {
+        const open = indexedDB.open('oak-switch')
+        open.onsuccess = () => {
+          const count = open.result.transaction(name).objectStore(name).count()
+          count.onsuccess = () => done(count.result)
+        }
+      }),
+    kept,
+  )

@@ -18,14 +18,18 @@ export interface ServerChange {
 
 export class OakServer {
   private process: ChildProcess | null = null
-  private readonly data = mkdtempSync(join(tmpdir(), 'oak-e2e-'))
   private constructor(
     readonly port: number,
     private readonly demo: boolean,
+    private readonly data: string,
   ) {}
 
-  static async start({ demo = false } = {}): Promise<OakServer> {
-    const server = new OakServer(await freePort(), demo)
+  /** `data`: a folder that has its database already; else one of its own. */
+  static async start({
+    demo = false,
+    data = mkdtempSync(join(tmpdir(), 'oak-e2e-')),
+  } = {}): Promise<OakServer> {
+    const server = new OakServer(await freePort(), demo, data)
     await server.up()
     return server
   }
@@ -99,6 +103,12 @@ export class OakServer {
   async changes(): Promise<ServerChange[]> {
     const response = await fetch(`${this.url}/api/changes?limit=500`)
     return ((await response.json()) as { changes: ServerChange[] }).changes
+  }
+
+  /** The jobs that the office finds by these words. */
+  async jobs(words: readonly string[]): Promise<readonly { readonly id: string; readonly title: string }[]> {
+    const response = await fetch(`${this.url}/api/jobs/office?text=${encodeURIComponent(words.join(' '))}`)
+    return ((await response.json()) as { rows: { id: string; title: string }[] }).rows
   }
 
   async close(): Promise<void> {

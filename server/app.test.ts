@@ -305,10 +305,10 @@ it('a database file keeps its changes over a restart', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'oak-db-'))
   const file = join(folder, 'x.sqlite')
   const before = await openDatabase(file)
-  await changeStore(before, NOW).put([change(1)])
+  await changeStore(before, { now: NOW }).put([change(1)])
   await before.destroy()
   const after = await openDatabase(file)
-  expect(await changeStore(after, NOW).after(0, 10)).toEqual({
+  expect(await changeStore(after, { now: NOW }).after(0, 10)).toEqual({
     changes: [change(1)],
     next: 1,
     last: 1,

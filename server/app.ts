@@ -14,15 +14,18 @@ import type { Truths } from './meter/truth'
 import type { OperationRunner } from './operations/pool'
 import { changeRoutes } from './routes/changes'
 import { counterRoutes } from './routes/counter'
+import { jobRoutes } from './routes/jobs'
 import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
 import type { ChangeStore } from './store/change-store'
+import type { JobStore } from './store/jobs/job-store'
 import type { DatabaseTrouble } from './store/trouble'
 import type { PhotoStore } from './store/photo-store'
 
 export interface AppOptions {
   readonly store: ChangeStore
+  readonly jobs: JobStore
   readonly photos: PhotoStore
   /** The database's file, for who runs the server. */
   readonly database: string
@@ -46,6 +49,7 @@ export interface AppOptions {
 
 export function createApp({
   store,
+  jobs,
   health,
   database,
   photos,
@@ -75,6 +79,7 @@ export function createApp({
     else res.json({ ok: true })
   })
   app.use('/api/changes', changeRoutes(store, now))
+  app.use('/api/jobs', jobRoutes({ jobs, store, now }))
   app.use('/api/photos', photoRoutes(photos))
   app.use('/api/meter', meterRoutes(truths))
   app.use('/api/counter', counterRoutes(catalogue))

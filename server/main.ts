@@ -12,6 +12,8 @@ import { readSettings } from './settings'
 import { changeStore } from './store/change-store'
 import { databaseHealth } from './store/health'
 import { keepCopies } from './store/keep-copies'
+import { jobIndex } from './store/jobs/index-jobs'
+import { jobStore } from './store/jobs/job-store'
 import { openShop } from './store/open'
 import { photoStore } from './store/photo-store'
 
@@ -25,7 +27,8 @@ async function main(): Promise<void> {
   mkdirSync(data, { recursive: true })
   const shop = await openShop(settings.database)
   const { db } = shop
-  const store = changeStore(db)
+  const index = jobIndex(db)
+  const store = changeStore(db, { index })
   const photos = photoStore(db)
   if (demo) {
     await seedDemo(store, join(root, 'demo'))
@@ -35,6 +38,7 @@ async function main(): Promise<void> {
   const operations = operationPool()
   const server = createApp({
     store,
+    jobs: jobStore(db),
     photos,
     database: shop.file,
     health: () => databaseHealth(db, shop.file),
@@ -49,9 +53,12 @@ async function main(): Promise<void> {
     const shown = typeof address === 'object' && address ? address.port : port
     console.log(`Oak Switch is at http://${host}:${shown}  (data in ${data})`)
   })
+  // After a new version, or an end in the midst of it.
+  index.rest().catch((error: unknown) => console.error('Summaries of jobs stopped:', error))
   const copies = keepCopies(settings)
   const close = () => {
     clearInterval(copies)
+    index.close()
     server.close(
       () => void Promise.allSettled([shop.close(), operations.close()]).finally(() => process.exit(0)),
     )

@@ -16,10 +16,12 @@ export interface UnitJob {
   readonly changes: readonly Change[]
 }
 
+/** What tells a unit from others, of a job or of its summary. */
+type UnitFacts = Pick<JobDocument, 'site' | 'unitName' | 'unit'>
 const plain = (text: string): string => text.trim().toLowerCase()
 
 /** The same place, and the same name or serial number; where one of the two names none, the same type of unit. A place is needed. */
-export function sameUnit(a: JobDocument, b: JobDocument): boolean {
+export function sameUnit(a: UnitFacts, b: UnitFacts): boolean {
   if (plain(a.site) === '' || plain(a.site) !== plain(b.site)) return false
   const [one, other] = [plain(a.unitName), plain(b.unitName)]
   return one !== '' && other !== ''

@@ -1,13 +1,18 @@
 // Simulated devices on one server: links that are cut, lose answers, repeat, reorder and carry half; clocks from 40 days behind to a
 // year ahead. In the end all show the same jobs, and every edit is on record.
 import type { Change } from '../../core/job/change'
+import * as v from 'valibot'
 import { foldJob } from '../../core/job/fold'
+import { JobSummarySchema } from '../../core/job/summary/summary'
 import { createJobs, type Jobs } from '../../app/src/platform/state/jobs'
+import { openJob } from '../../app/src/platform/state/open-jobs'
 import { offsetFrom } from '../../app/src/platform/sync/clock'
 import type { DeviceStore } from '../../app/src/platform/sync/device-store'
 import type { PutAnswer, Server, TimeHeard } from '../../app/src/platform/sync/server'
 import { createSync, type Sync } from '../../app/src/platform/sync/sync'
 import { memoryDevice } from '../../app/src/platform/sync/testing/memory-device'
+import { jobIndex } from '../../server/store/jobs/index-jobs'
+import { jobStore, type JobStore } from '../../server/store/jobs/job-store'
 import { changeStore, type ChangeStore } from '../../server/store/change-store'
 import { openDatabase } from '../../server/store/database'
 import { chance, type Chance } from './random'
@@ -20,6 +25,7 @@ const CLOCKS = [0, -40 * DAY, 365 * DAY, 4 * MINUTE, -3 * MINUTE, 20 * MINUTE, -
 
 interface World {
   readonly store: ChangeStore
+  readonly jobs: JobStore
   readonly random: Chance
   readonly name: string
   time: number
@@ -51,19 +57,31 @@ function badLink(world: World, heard: (time: () => number) => TimeHeard, clock: 
       const refused = clashes.map((id) => ({ id, message: 'here with other contents' }))
       return { kind: 'answered', taken: [...added, ...known], refused, restamped, time: time() }
     },
-    async after(cursor, limit) {
+    async news(asked, limit) {
       if (!world.isCalm && random.maybe(0.25)) return random.maybe(0.5) ? 'late' : 'unreachable'
-      const { changes, next, last } = await store.after(cursor, limit)
-      return { store: world.name, changes, next, last, more: next < last, time: time() }
+      const page =
+        'after' in asked
+          ? await world.jobs.after(asked.after, limit)
+          : await world.jobs.before(asked.before, limit)
+      const jobs = page.jobs.map(({ summary, ...one }) => ({
+        ...one,
+        summary: v.parse(JobSummarySchema, { ...(summary as object), job: one.job }),
+      }))
+      return { store: world.name, jobs, last: page.last, more: page.jobs.length === limit, time: time() }
+    },
+    async whole(asked, limit) {
+      if (!world.isCalm && random.maybe(0.25)) return random.maybe(0.5) ? 'late' : 'unreachable'
+      const page = await world.jobs.whole(asked, limit)
+      return { store: world.name, ...page, time: time() }
     },
   }
 }
 
-function device(world: World, off: number, n: number): Device {
+async function device(world: World, off: number, n: number): Promise<Device> {
   let offset = 0
   const own = () => world.time + off
   const now = () => own() + offset
-  const store = memoryDevice()
+  const store = await memoryDevice()
   const deviceId = `00000000-0000-4000-8000-00000000090${n}`
   let jobs: Jobs | null = null
   const server = badLink(world, (clock) => ({ at: world.time, askedAt: clock(), heardAt: clock() }), own)
@@ -72,6 +90,8 @@ function device(world: World, off: number, n: number): Device {
     server,
     now,
     onReceived: (changes) => jobs?.take(changes),
+    onNews: (rows) => jobs?.hear(rows.flatMap(({ summary }) => (summary ? [summary] : []))),
+    onStartedOver: async () => jobs?.relist(),
     onRestamped: (stamps) => jobs?.restamp(stamps),
     onState: () => undefined,
     onTime: ({ at, askedAt, heardAt }) => (offset = offsetFrom(at, askedAt, heardAt)),
@@ -90,6 +110,16 @@ const shownBy = ({ jobs }: Device): Record<string, unknown> =>
       .sort(([a], [b]) => (a < b ? -1 : 1)),
   )
 
+/** Opens a job that this device has or can begin; false: it is elsewhere. */
+async function opened({ jobs, store }: Device, job: string): Promise<boolean> {
+  const row = await store.row(job)
+  const nowhere = () => Promise.resolve(null)
+  return (
+    row === undefined ||
+    (await openJob({ jobs, device: store, fetch: nowhere, look: nowhere, now: () => START }, job)) === 'here'
+  )
+}
+
 const settle = () => new Promise((done) => setImmediate(done))
 
 export interface ConvergeReport {
@@ -101,14 +131,18 @@ export async function converge(count: number, steps: number, seed: number): Prom
   const random = chance(seed)
   const time = { now: START }
   const db = await openDatabase(':memory:')
+  const index = jobIndex(db)
   const world: World = {
-    store: changeStore(db, () => time.now),
+    store: changeStore(db, { now: () => time.now, index }),
+    jobs: jobStore(db),
     random,
     name: 'shop',
     time: START,
     isCalm: false,
   }
-  const devices = Array.from({ length: count }, (_, i) => device(world, CLOCKS[i % CLOCKS.length] ?? 0, i))
+  const devices = await Promise.all(
+    Array.from({ length: count }, (_, i) => device(world, CLOCKS[i % CLOCKS.length] ?? 0, i)),
+  )
   const known = Array.from({ length: 6 }, () => random.uuid())
   const written: string[] = []
   for (let step = 0; step < steps; step++) {
@@ -116,7 +150,9 @@ export async function converge(count: number, steps: number, seed: number): Prom
     for (const one of devices) {
       if (random.maybe(0.7)) {
         const value = `step ${step}`
-        one.jobs.edit(random.pick(known), [{ path: [random.pick(FIELDS)], value }])
+        const job = random.pick(known)
+        // As a person does: a job is opened before it is edited; what is elsewhere waits for another day.
+        if (await opened(one, job)) one.jobs.edit(job, [{ path: [random.pick(FIELDS)], value }])
         await settle()
       }
       if (random.maybe(0.5)) await one.sync.round()
@@ -129,8 +165,10 @@ export async function converge(count: number, steps: number, seed: number): Prom
     for (const one of devices) {
       time.now = world.time += MINUTE
       await one.sync.round()
+      for (const job of known) await opened(one, job)
     }
   const wrong = await compare(world.store, devices, new Set(written))
+  await index.rest()
   await db.destroy()
   return { edits: new Set(written).size, wrong }
 }

@@ -30,7 +30,7 @@ async function atWork<T>(
 ): Promise<T> {
   const { db, close } = await openShop(database)
   try {
-    return await work({ store: changeStore(db, NOW), photos: photoStore(db) })
+    return await work({ store: changeStore(db, { now: NOW }), photos: photoStore(db) })
   } finally {
     await close()
   }

@@ -1,7 +1,10 @@
 // Changes in and out of the database. Putting a change twice is the same as putting it once; one that cannot be kept holds up no other.
 import type { Change } from '@oak/core/job/change'
+import type { JobId } from '@oak/core/job/job-id'
 import type { Transaction } from 'kysely'
+import { CHANGE_COLUMNS, fromRow, toRow, type ChangeRow } from './change-row'
 import type { Database, Tables } from './database'
+import type { JobIndex } from './jobs/index-jobs'
 
 export interface PutResult {
   readonly added: readonly string[]
@@ -35,40 +38,9 @@ export interface ChangeStore {
 /** A clock may run this far ahead before its stamps are put right, ms. Phones that set themselves are within seconds. Our judgement. */
 const MOST_AHEAD_MS = 5 * 60_000
 
-const toRow = ({ id, job, path, value, at, device, technician }: Change) => ({
-  id,
-  job,
-  path: JSON.stringify(path),
-  value: JSON.stringify(value),
-  at,
-  device,
-  technician,
-})
-type Row = ReturnType<typeof toRow>
-
-/** None where a row cannot be read: it is said, and holds up no other. */
-function fromRow({ id, job, path, value, at, device, technician }: Row): Change[] {
-  try {
-    return [
-      {
-        id,
-        job,
-        path: JSON.parse(path) as string[],
-        value: JSON.parse(value) as unknown,
-        at,
-        device,
-        technician,
-      },
-    ]
-  } catch {
-    console.error(`Change ${id} in the database cannot be read; it is left out.`)
-    return []
-  }
-}
-
-const SAME: readonly (keyof Row)[] = ['id', 'job', 'path', 'value', 'device', 'technician']
+const SAME: readonly (keyof ChangeRow)[] = ['id', 'job', 'path', 'value', 'device', 'technician']
 /** The same change, under the stamp that it came with or the one that it was given here. */
-const isSame = (row: Row, held: Row & { readonly claimed: number | null }): boolean =>
+const isSame = (row: ChangeRow, held: ChangeRow & { readonly claimed: number | null }): boolean =>
   SAME.every((key) => row[key] === held[key]) && (row.at === held.at || row.at === held.claimed)
 
 /** Those too far ahead with the server's time, one millisecond after another in their own order. */
@@ -108,11 +80,27 @@ async function inTransaction<T>(db: Database, work: (trx: Transaction<Tables>) =
   }
 }
 
-/** `now`: this server's clock. */
-export function changeStore(db: Database, now: () => number = Date.now): ChangeStore {
+/** Marks their rows, in the same transaction: whatever happens next, they are worked out anew. */
+async function markStale(trx: Transaction<Tables>, jobs: readonly JobId[]): Promise<void> {
+  for (const id of jobs)
+    await trx
+      .insertInto('job')
+      .values({ id, stale: 1, rev: null, summary: null })
+      .onConflict((c) => c.column('id').doUpdateSet({ stale: 1 }))
+      .execute()
+}
+
+export interface ChangeStoreOptions {
+  /** This server's clock. */
+  readonly now?: () => number
+  /** Hears which jobs were changed; without one their summaries wait. */
+  readonly index?: Pick<JobIndex, 'touched'>
+}
+
+export function changeStore(db: Database, { now = Date.now, index }: ChangeStoreOptions = {}): ChangeStore {
   return {
-    put: (changes) =>
-      inTransaction(db, async (trx) => {
+    async put(changes) {
+      const { result, jobs } = await inTransaction(db, async (trx) => {
         const [added, known, clashes]: [string[], string[], string[]] = [[], [], []]
         const restamped: Stamp[] = []
         const stamps = stamped(changes, now())
@@ -122,13 +110,19 @@ export function changeStore(db: Database, now: () => number = Date.now): ChangeS
           list.push(change.id)
           if (kind !== 'clash' && at !== change.at) restamped.push({ id: change.id, at })
         }
-        return { added, known, clashes, restamped }
-      }),
+        const fresh = new Set(added)
+        const jobs = [...new Set(changes.filter(({ id }) => fresh.has(id)).map(({ job }) => job))]
+        await markStale(trx, jobs)
+        return { result: { added, known, clashes, restamped }, jobs }
+      })
+      await index?.touched(jobs)
+      return result
+    },
     identity: async () => (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id,
     async after(seq, limit) {
       const rows = await db
         .selectFrom('change')
-        .select(['seq', 'id', 'job', 'path', 'value', 'at', 'device', 'technician'])
+        .select(CHANGE_COLUMNS)
         .where('seq', '>', seq)
         .orderBy('seq')
         .limit(limit)

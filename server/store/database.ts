@@ -26,8 +26,35 @@ export interface PhotoTable {
   bytes: Buffer
 }
 
+/** What is known of a job without its changes; `listed` 0: the van, or one that was put away. */
+export interface JobTable {
+  num: Generated<number>
+  id: JobId
+  /** 1: changes came since this was worked out. */
+  stale: number
+  /** Grows with every summary that is written; what a device asks "after" of. null: not worked out yet. */
+  rev: number | null
+  /** Of the last change that is in it. */
+  seq: Generated<number>
+  /** JSON; null: the van has none. */
+  summary: string | null
+  listed: Generated<number>
+  proven: Generated<number>
+  at: Generated<number>
+  title: Generated<string>
+  site: Generated<string>
+  unit: Generated<string>
+  technician: Generated<string>
+  next: Generated<string>
+  /** All that it is found by, in small letters. */
+  words: Generated<string>
+}
+
 export interface Tables {
   change: ChangeTable
+  job: JobTable
+  /** FTS5; its rowid is the job's `num`. */
+  job_words: { rowid: number; words: string }
   photo: PhotoTable
   /** One row: the name of this database. */
   identity: { id: string }

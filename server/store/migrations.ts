@@ -45,4 +45,35 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
       await db.schema.alterTable('change').addColumn('claimed', 'integer').execute()
     },
   },
+  '005-jobs': {
+    // One row a job: its summary, what the office sorts by, and the words it is found by. Worked out from the changes, and again when they change (`stale`).
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('job')
+        .addColumn('num', 'integer', (c) => c.primaryKey())
+        .addColumn('id', 'text', (c) => c.notNull().unique())
+        .addColumn('stale', 'integer', (c) => c.notNull())
+        .addColumn('rev', 'integer', (c) => c.unique())
+        .addColumn('seq', 'integer', (c) => c.notNull().defaultTo(0))
+        .addColumn('summary', 'text')
+        .addColumn('listed', 'integer', (c) => c.notNull().defaultTo(0))
+        .addColumn('proven', 'integer', (c) => c.notNull().defaultTo(0))
+        .addColumn('at', 'integer', (c) => c.notNull().defaultTo(0))
+        .addColumn('title', 'text', (c) => c.notNull().defaultTo(''))
+        .addColumn('site', 'text', (c) => c.notNull().defaultTo(''))
+        .addColumn('unit', 'text', (c) => c.notNull().defaultTo(''))
+        .addColumn('technician', 'text', (c) => c.notNull().defaultTo(''))
+        .addColumn('next', 'text', (c) => c.notNull().defaultTo(''))
+        .addColumn('words', 'text', (c) => c.notNull().defaultTo(''))
+        .execute()
+      for (const column of ['title', 'site', 'unit', 'technician', 'next', 'at'])
+        await sql`create index ${sql.id(`job_${column}`)} on job (listed, ${sql.id(column)} collate nocase, id)`.execute(
+          db,
+        )
+      await sql`create index job_stale on job (stale) where stale = 1`.execute(db)
+      // Three letters at a time, so that any part of a word is found.
+      await sql`create virtual table job_words using fts5(words, tokenize = 'trigram')`.execute(db)
+      await sql`insert into job (id, stale) select distinct job, 1 from change`.execute(db)
+    },
+  },
 }

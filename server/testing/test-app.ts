@@ -2,6 +2,8 @@
 import type { Express } from 'express'
 import request from 'supertest'
 import { createApp, type AppOptions } from '../app'
+import { jobIndex, type JobIndex } from '../store/jobs/index-jobs'
+import { jobStore } from '../store/jobs/job-store'
 import { changeStore, type ChangeStore } from '../store/change-store'
 import { openDatabase, type Database } from '../store/database'
 import { databaseHealth } from '../store/health'
@@ -12,6 +14,9 @@ export interface TestApp {
   readonly app: Express
   readonly db: Database
   readonly store: ChangeStore
+  readonly index: JobIndex
+  /** Another one on the same database, as after a start. */
+  readonly newIndex: () => JobIndex
   /** Puts changes as a device does. */
   readonly put: (changes: unknown[]) => request.Test
   /** All that the server keeps, as a device gets it. */
@@ -31,10 +36,12 @@ export const NOW = (): number => 1_800_000_100_000
 
 export async function openTestApp(): Promise<TestApp> {
   const db = await openDatabase(':memory:')
-  const store = changeStore(db, NOW)
+  const index = jobIndex(db)
+  const store = changeStore(db, { now: NOW, index })
   const withOptions = (options: Partial<AppOptions>) =>
     createApp({
       store,
+      jobs: jobStore(db),
       now: NOW,
       database: ':memory:',
       health: () => databaseHealth(db, null),
@@ -47,6 +54,8 @@ export async function openTestApp(): Promise<TestApp> {
     app,
     db,
     store,
+    index,
+    newIndex: () => jobIndex(db),
     withOptions,
     put: (changes) => request(app).post('/api/changes').send({ changes }),
     all: async () => (await request(app).get('/api/changes')).body as ChangesAnswer,

@@ -1,5 +1,6 @@
 import type { JobId } from '@oak/core/job/job-id'
 import { useLocalSearchParams } from 'expo-router'
+import { WithJob } from '../parts/frame/WithJob'
 import { TagEditor } from '../screens'
 
 export default function Tag() {
@@ -9,7 +10,7 @@ export default function Tag() {
     stays?: string
     like?: string
   }>()
-  return (
+  const editor = (
     <TagEditor
       key={`${job} ${sheet} ${stays} ${like}`}
       job={job ?? null}
@@ -17,6 +18,7 @@ export default function Tag() {
       old={oldMotor(job, stays, like)}
     />
   )
+  return job ? <WithJob id={job}>{editor}</WithJob> : editor
 }
 
 /** What the tag has to do with the job's old motor: it is that one, or one like it. */

@@ -1,26 +1,15 @@
-// The stages of a job, in the order of the work, and how far a job is in each.
-import type { JobDocument } from '@oak/core/job/document'
-import { needsCan } from '@oak/core/job/inputs/hookup-input'
-import { mountedAs } from '@oak/core/job/inputs/mount-input'
-import { standingProof } from '@oak/core/job/standing-proof'
-import { mountingChecks } from '@oak/core/mounting/checklist'
-import { makeSafe } from '@oak/core/safety/make-safe'
-import { safeProgress } from '@oak/core/safety/progress'
-import { unitTypeFor } from '@oak/core/wiring/unit-types'
+// How far a job is in each of its stages, and which is due next.
+import type { JobDocument } from '../document'
+import { needsCan } from '../inputs/hookup-input'
+import { mountedAs } from '../inputs/mount-input'
+import { standingProof } from '../standing-proof'
+import { mountingChecks } from '../../mounting/checklist'
+import { makeSafe } from '../../safety/make-safe'
+import { safeProgress } from '../../safety/progress'
+import { unitTypeFor } from '../../wiring/unit-types'
+import { STAGES, type StageId } from './stage-names'
 
-export const STAGES = [
-  { id: 'safe', name: 'Safe' },
-  { id: 'fault', name: 'Fault' },
-  { id: 'plates', name: 'Plates' },
-  { id: 'wires', name: 'Wires' },
-  { id: 'motor', name: 'Motor' },
-  { id: 'capacitor', name: 'Can' },
-  { id: 'board', name: 'Board' },
-  { id: 'mount', name: 'Mount' },
-  { id: 'startup', name: 'Start' },
-  { id: 'card', name: 'Card' },
-] as const
-export type StageId = (typeof STAGES)[number]['id']
+/** Nothing entered, something, or all that it asks for. */
 export type StageState = 'empty' | 'part' | 'done'
 
 /** What a quick hookup leaves out, before the motor and after the proof; a job that has begun one of a pair goes through it, and a full job through both. */
@@ -66,6 +55,7 @@ const SIGNS: Readonly<Record<StageId, StageSigns>> = {
   card: { begun: () => false, whole: (job) => standingProof(job) !== null },
 }
 
+/** How far a job is in a stage. */
 export function stageState(job: JobDocument, stage: StageId): StageState {
   const { begun, whole } = SIGNS[stage]
   if (whole(job)) return 'done'

@@ -4,20 +4,8 @@ import { capital, listed } from '../../quantity/display'
 import type { JobDocument } from '../document'
 import type { Ordered } from '../fields'
 import { proofState, type ProofState } from '../standing-proof'
+import type { VisitKind } from './visit-kinds'
 import { workNames } from './works'
-
-export const VISIT_KINDS = [
-  'away',
-  'stopped',
-  'waiting',
-  'later',
-  'done',
-  'ended',
-  'estimate',
-  'open',
-] as const
-/** `ended`: without a proof, and said to be at its end. */
-export type VisitKind = (typeof VISIT_KINDS)[number]
 
 /** How a job stands, and in one line why; null: nothing to say beyond what comes next. */
 export interface VisitState {

@@ -8,20 +8,20 @@ import { unitHistory } from '@oak/core/job/unit-history'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { stageScreen } from '../../parts/frame/stage-screen'
 import type { DriftProps } from '../../parts/charts/Drift'
-import { useJobs } from '../../platform/state/app'
 import { dayText } from '../../ui/dates'
 import { PrimaryButton } from '../../ui/PrimaryButton'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { useUnitJobs } from './use-unit-jobs'
 
 const Drift = stageScreen<DriftProps>(async () => (await import('../../parts/charts')).Drift)
 
 export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const palette = usePalette()
   const router = useRouter()
-  const jobs = useJobs((s) => s.jobs)
-  const history = useMemo(() => unitHistory(Object.values(jobs), id), [jobs, id])
+  const { jobs, missing } = useUnitJobs(id, job)
+  const history = useMemo(() => unitHistory(jobs, id), [jobs, id])
   return (
     <JobFrame
       id={id}
@@ -34,6 +34,12 @@ export function HistoryScreen({ id, job }: { readonly id: JobId; readonly job: J
           </Words>
           {job.site === '' ? (
             <Words tone="cannotTell">The place is not named: jobs of the same unit are found by it.</Words>
+          ) : null}
+          {missing > 0 ? (
+            <Words tone="cannotTell" testID="history-missing">
+              {missing === 1 ? 'One more visit is' : `${missing} more visits are`} not on this phone; the
+              server is not reached now.
+            </Words>
           ) : null}
           {(['FAN', 'HERM'] as const)
             .filter((side) => history.points.some((p) => p.side === side))

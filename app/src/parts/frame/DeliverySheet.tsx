@@ -1,12 +1,12 @@
 // How far this device's work has got: what waits, what the server would not take and why, and a clock that is wrong.
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { changeWords } from '@oak/core/job/changes/change-words'
 import { writeJobFile } from '@oak/core/job/job-file'
 import { VAN_ID } from '@oak/core/job/van'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { documentOf } from '../../platform/state/jobs'
-import { letGoRefused, useJobs } from '../../platform/state/app'
+import { letGoRefused, openJob, useJobs } from '../../platform/state/app'
 import { clockWords } from '../../platform/sync/clock'
 import type { RefusedChange } from '../../platform/sync/device-store'
 import { useDeviceSettings } from '../../ui/device-settings'
@@ -87,6 +87,10 @@ function RefusedRow({ change, message }: RefusedChange) {
   const job = useJobs((s) => documentOf(s, change.job))
   const degrees = useDeviceSettings((s) => s.temperatureUnit)
   const isVan = change.job === VAN_ID
+  useEffect(() => {
+    // What it says is told by the rest of the job; without that it is told as it is.
+    if (!isVan) void openJob(change.job).catch(() => undefined)
+  }, [change.job, isVan])
   const { what, says } = isVan
     ? { what: 'The van', says: change.path.join(' › ') }
     : changeWords(change, job, degrees)

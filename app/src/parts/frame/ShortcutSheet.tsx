@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import { Sheet } from '../../ui/Sheet'
 import { Words } from '../../ui/Words'
 import { goToVerdict, pressNext, useShortcuts, type Shortcut } from './shortcuts'
-import { STAGES } from './stages'
+import { STAGES } from '@oak/core/job/visit/stage-names'
 import type { useUndoRedo } from './UndoRedo'
 
 /** The stages' own keys, in their order: 1 to 9, then 0. */

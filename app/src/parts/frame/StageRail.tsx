@@ -8,7 +8,8 @@ import { Tap } from '../../ui/Tap'
 import { Notch } from '../../ui/Notch'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-import { STAGES, stageState, type StageState } from './stages'
+import { STAGES } from '@oak/core/job/visit/stage-names'
+import { stageState, type StageState } from '@oak/core/job/visit/stages'
 
 const STATE_WORDS: Readonly<Record<StageState, string>> = { empty: 'not begun', part: 'begun', done: 'done' }
 

@@ -1,5 +1,5 @@
 // How far the device's work has got, in two or three words, and in full. No rendering here.
-import type { SyncState } from '../../platform/sync/sync'
+import type { SyncState } from '../../platform/sync/sync-ports'
 
 const photosWords = (count: number): string => `${count} photo${count === 1 ? '' : 's'}`
 

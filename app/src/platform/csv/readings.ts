@@ -1,14 +1,18 @@
 // Readings of jobs as CSV, one row a reading.
 import Papa from 'papaparse'
 import { QUANTITY_UNITS } from '@oak/core/meter/measurement'
-import type { JobEntry } from '../state/jobs'
+import type { JobEntry } from '../state/jobs-state'
 
 /** A cell that a spreadsheet would run gets an apostrophe before it. */
 const guard = (text: string): string => (/^[=+\-@]/.test(text) ? `'${text}` : text)
 
-/** One row a reading; times in ISO 8601. */
-export function readingsCsv(entries: readonly JobEntry[]): string {
-  const rows = entries.flatMap(({ id, document: job }) => [
+/** One reading of a job; times in ISO 8601. */
+export type ReadingRow = Readonly<
+  Record<'job' | 'title' | 'probe' | 'quantity' | 'value' | 'unit' | 'meter' | 'at', string>
+>
+
+export const readingRows = (entries: readonly Pick<JobEntry, 'id' | 'document'>[]): ReadingRow[] =>
+  entries.flatMap(({ id, document: job }) => [
     ...Object.entries(job.measurements).map(([probe, m]) => ({
       job: id,
       title: guard(job.title),
@@ -42,5 +46,6 @@ export function readingsCsv(entries: readonly JobEntry[]): string {
       },
     ]),
   ])
-  return `${Papa.unparse({ fields: ['job', 'title', 'probe', 'quantity', 'value', 'unit', 'meter', 'at'], data: rows })}\n`
-}
+
+export const readingsCsv = (rows: readonly ReadingRow[]): string =>
+  `${Papa.unparse({ fields: ['job', 'title', 'probe', 'quantity', 'value', 'unit', 'meter', 'at'], data: [...rows] })}\n`

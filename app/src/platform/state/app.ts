@@ -1,4 +1,5 @@
 // The running app: device store, jobs, sync, other tabs. Built once, when the first screen asks.
+import { useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { createStore } from 'zustand/vanilla'
 import { v4 as uuid } from 'uuid'
@@ -12,17 +13,11 @@ import { httpPhotos } from '../sync/photo-http'
 import { fetchPhoto } from '../sync/photo-sync'
 import { createDelivery, keepSeen, recallClock, recallSeen, type Deliverer } from './delivery'
 import { doAgain, inverseOf, NO_STEPS, record, takeBack, type Step, type UndoState } from './undo'
-import {
-  changesOf,
-  createJobs,
-  documentOf,
-  withConsequences,
-  type Edit,
-  type Jobs,
-  type JobsState,
-  type VanState,
-} from './jobs'
+import { changesOf, createJobs, documentOf, withConsequences, type Edit, type Jobs } from './jobs'
+import type { JobEntry, JobList, JobsState, VanState } from './jobs-state'
 import { keepSettings } from './keep-settings'
+import { openJob as openWhole, readJobs as readWhole, type JobHere, type OpenPorts } from './open-jobs'
+import { standingFor } from './standing'
 
 let jobs: Jobs | null = null
 let shelf: {
@@ -47,7 +42,7 @@ export async function startApp(): Promise<void> {
     device,
     deviceId,
     now: shopNow,
-    onKept: (changes) => shelf?.delivery.edited(changes),
+    onKept: (changes, summaries) => shelf?.delivery.edited(changes, summaries),
   })
   const delivery = createDelivery({ jobs: made, device, photos, deviceId })
   shelf = { photos, device, deviceId, delivery }
@@ -122,8 +117,53 @@ export function beginJob(): string {
   keepStored()
   return id
 }
-export const useIsJob = (id: string): boolean =>
-  useJobs((state) => Object.hasOwn(state.jobs, id) || Object.hasOwn(state.examples, id)) || begun.has(id)
+const openPorts = (): OpenPorts => {
+  const { device, delivery } = theShelf()
+  return { jobs: theJobs(), device, fetch: delivery.fetch, look: delivery.look, now: shopNow }
+}
+/** Opens a job, wherever it is; what it is edited with counts only once it is here. */
+export const openJob = (id: string): Promise<JobHere> =>
+  begun.has(id) ? Promise.resolve('here') : openWhole(openPorts(), id)
+/** Jobs to look at and not to edit; those that cannot be had now are left out. */
+export const readJobs = (ids: readonly string[]): Promise<JobEntry[]> => readWhole(openPorts(), ids)
+/** It stays on this device, or goes when it is old. */
+export const keepHere = (id: string, stays: boolean): Promise<void> => theShelf().device.keepHere(id, stays)
+export const isKeptHere = async (id: string): Promise<boolean> =>
+  (await theShelf().device.row(id))?.kept === 1
+
+/** Opens the job, and asks again when the server may have come back. */
+export function useJobHere(id: string): JobHere | 'reading' {
+  const isOpen =
+    useJobs((state) => Object.hasOwn(state.jobs, id) || Object.hasOwn(state.examples, id)) || begun.has(id)
+  const [found, setFound] = useState<{ readonly id: string; readonly here: JobHere } | null>(null)
+  const [again, setAgain] = useState(0)
+  useEffect(() => {
+    if (isOpen) return
+    let stale = false
+    let timer: ReturnType<typeof setTimeout> | undefined
+    openJob(id)
+      .catch((): JobHere => 'elsewhere')
+      .then((here) => {
+        if (stale) return
+        setFound({ id, here })
+        // It may come, by this device's list or by the server.
+        if (here !== 'here') timer = setTimeout(() => setAgain((n) => n + 1), ASK_AGAIN_MS)
+      })
+      .catch(() => undefined)
+    return () => {
+      stale = true
+      clearTimeout(timer)
+    }
+  }, [id, isOpen, again])
+  if (isOpen) return 'here'
+  return found?.id === id ? found.here : 'reading'
+}
+const ASK_AGAIN_MS = 5000
+
+/** What is known of every job. */
+export const useList = (): JobList => useJobs((state) => state.list)
+/** Works out how a job stands where nobody has since it was edited, and keeps that. */
+export const workOutStanding = (id: string): Promise<void> => standingFor(theJobs(), theShelf().device, id)
 /** Shown, and not kept. */
 export const isExample = (id: string): boolean => Object.hasOwn(theJobs().store.getState().examples, id)
 export const useJob = (id: string): JobDocument => useJobs((state) => documentOf(state, id))

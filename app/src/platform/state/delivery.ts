@@ -1,16 +1,23 @@
 // Brings what this device keeps to the server and back, and tells the other tabs. Changes and pictures go apart: a slow picture holds
 // up no change.
+import type { Change } from '@oak/core/job/change'
+import type { JobSummary } from '@oak/core/job/summary/summary'
+import { Amount } from '../sync/amount'
 import { setClockOffset, clockOffset, offsetFrom, shopNow } from '../sync/clock'
 import type { DeviceStore } from '../sync/device-store'
 import { httpPhotos } from '../sync/photo-http'
 import type { PhotoShelf } from '../sync/photo-shelf'
 import { deliverPhotos } from '../sync/photo-sync'
 import { httpServer, type TimeHeard } from '../sync/server'
+import { fetchJobs, lookAt } from '../sync/pull'
 import { createSync } from '../sync/sync'
-import { alone, openTabs, type Delivery, type TabMessage } from '../sync/tabs'
+import type { SyncPorts } from '../sync/sync-ports'
+import { alone, openTabs, type Delivery, type TabMessage, type Tabs } from '../sync/tabs'
 import type { Jobs } from './jobs'
 
 const ROUND_EVERY_MS = 4000
+/** It is kept here already; the page answers the thumb first. */
+const AFTER_EDIT_MS = 250
 /** Pictures that are refused or stuck are asked about less often. */
 const PHOTOS_EVERY_MS = 15_000
 
@@ -39,10 +46,14 @@ export interface DeliveryPorts {
 
 export interface Deliverer {
   /** Edited here: the other tabs show it, and it goes to the server. */
-  readonly edited: (changes: Parameters<Jobs['take']>[0]) => void
+  readonly edited: (changes: readonly Change[], summaries: readonly JobSummary[]) => void
   readonly round: () => void
   readonly pictures: () => void
   readonly letGo: (ids: readonly string[]) => Promise<void>
+  /** All that the server has of a job, now; how many changes came, null: it was not reached. */
+  readonly fetch: (job: string) => Promise<number | null>
+  /** The same of several, to look at and not to keep. */
+  readonly look: (jobs: readonly string[]) => Promise<Change[] | null>
   readonly start: () => void
 }
 
@@ -51,13 +62,18 @@ function hearTab(message: TabMessage, jobs: Jobs, round: () => void): void {
   switch (message.kind) {
     case 'edited':
       jobs.take(message.changes)
+      jobs.hear(message.summaries)
       return round()
     case 'received':
       return jobs.take(message.changes)
+    case 'news':
+      return jobs.hear(message.summaries)
+    case 'started over':
+      return void jobs.relist()
     case 'restamped':
       return jobs.restamp(message.stamps)
     case 'dropped':
-      return jobs.drop(message.ids)
+      return void jobs.drop(message.ids, message.jobs)
     case 'delivery':
       setClockOffset(message.delivery.clockOffset)
       return jobs.store.setState(message.delivery)
@@ -92,6 +108,32 @@ function heardOffset({ at, askedAt, heardAt }: TimeHeard): number | null {
   return offset
 }
 
+/** What a round brings is taken over here, and told to the other tabs. */
+function hearing(
+  jobs: Jobs,
+  tabs: Tabs,
+): Pick<SyncPorts, 'onReceived' | 'onNews' | 'onStartedOver' | 'onRestamped'> {
+  return {
+    onReceived: (changes) => {
+      jobs.take(changes)
+      tabs.tell({ kind: 'received', changes })
+    },
+    onNews: (rows) => {
+      const summaries = rows.flatMap(({ summary }) => (summary ? [summary] : []))
+      jobs.hear(summaries)
+      tabs.tell({ kind: 'news', summaries })
+    },
+    onStartedOver: async () => {
+      await jobs.relist()
+      tabs.tell({ kind: 'started over' })
+    },
+    onRestamped: (stamps) => {
+      jobs.restamp(stamps)
+      tabs.tell({ kind: 'restamped', stamps })
+    },
+  }
+}
+
 export function createDelivery(ports: DeliveryPorts): Deliverer {
   const { jobs, device, deviceId } = ports
   const tabs = openTabs()
@@ -107,18 +149,13 @@ export function createDelivery(ports: DeliveryPorts): Deliverer {
   })
   const pictures = () => void carry().catch(failed)
 
+  const server = httpServer(deviceId)
+  const heard = hearing(jobs, tabs)
   const sync = createSync({
     device,
-    server: httpServer(deviceId),
+    server,
     now: shopNow,
-    onReceived: (changes) => {
-      jobs.take(changes)
-      tabs.tell({ kind: 'received', changes })
-    },
-    onRestamped: (stamps) => {
-      jobs.restamp(stamps)
-      tabs.tell({ kind: 'restamped', stamps })
-    },
+    ...heard,
     onState: (state) => {
       device
         .refused()
@@ -132,6 +169,7 @@ export function createDelivery(ports: DeliveryPorts): Deliverer {
       device.setFact(OFFSET, offset).catch(failed)
     },
   })
+  let soon: ReturnType<typeof setTimeout> | undefined
   let isRunning = false
   async function run(): Promise<void> {
     isRunning = true
@@ -148,14 +186,19 @@ export function createDelivery(ports: DeliveryPorts): Deliverer {
   return {
     round,
     pictures,
-    edited(changes) {
-      tabs.tell({ kind: 'edited', changes })
-      round()
+    fetch: (job) => fetchJobs({ device, server, ...heard }, new Amount(500, 10, 2000), [{ job, seq: 0 }]),
+    look: (jobsLooked) => lookAt(server, jobsLooked),
+    edited(changes, summaries) {
+      tabs.tell({ kind: 'edited', changes, summaries })
+      clearTimeout(soon)
+      soon = setTimeout(round, AFTER_EDIT_MS)
     },
     async letGo(ids) {
+      const refused = (await device.refused()).filter(({ change }) => ids.includes(change.id))
+      const touched = [...new Set(refused.map(({ change }) => change.job))]
       await device.letGo(ids)
-      jobs.drop(ids)
-      tabs.tell({ kind: 'dropped', ids })
+      await jobs.drop(ids, touched)
+      tabs.tell({ kind: 'dropped', ids, jobs: touched })
       show({ refused: await device.refused() })
       round()
     },

@@ -1,4 +1,5 @@
 import type { Change } from '@oak/core/job/change'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import { v4 as uuid } from 'uuid'
@@ -9,9 +10,11 @@ const DEVICE = '00000000-0000-4000-8000-000000000900'
 
 function setUp(keep: DeviceStore['keep'] = async () => undefined) {
   const told: Change[] = []
+  const noted: JobSummary[] = []
   const device = {
     keep,
-    all: async () => [],
+    note: async (summaries: readonly JobSummary[]) => void noted.push(...summaries),
+    changesOf: async () => [],
     fact: async () => 'Ines',
     setFact: async () => undefined,
   } as unknown as DeviceStore
@@ -21,7 +24,7 @@ function setUp(keep: DeviceStore['keep'] = async () => undefined) {
     now: () => 1_800_000_000_000,
     onKept: (c) => told.push(...c),
   })
-  return { jobs, told }
+  return { jobs, told, noted }
 }
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
 
@@ -90,7 +93,7 @@ it('reads changes of an earlier version with the fields it gained since, and fol
   const { jobs } = setUp()
   const id = jobs.create()
   const envelope = { job: id, at: 1_800_000_000_000, device: DEVICE, technician: '' }
-  jobs.take([
+  jobs.open([
     {
       ...envelope,
       id: '00000000-0000-4000-8000-000000000001',
@@ -201,14 +204,14 @@ describe('what the server makes of an edit', () => {
     expect(jobs.store.getState().jobs[id]?.document.title).toBe('later, by a right clock')
     expect(jobs.store.getState().jobs[id]?.changes).toHaveLength(2)
   })
-  it('given up, it is gone from its job; a job of nothing else is gone with it', () => {
+  it('given up, it is gone from its job; a job of nothing else is gone with it', async () => {
     const { jobs } = setUp()
     const [one, two] = [jobs.create(), jobs.create()]
     jobs.edit(one, [{ path: ['title'], value: 'Roof 3' }])
     jobs.edit(one, [{ path: ['title'], value: 'Roof 4' }])
     jobs.edit(two, [{ path: ['title'], value: 'Yard' }])
     const last = jobs.store.getState().jobs[one]?.changes.at(-1)?.id ?? ''
-    jobs.drop([last, ...(jobs.store.getState().jobs[two]?.changes.map((c) => c.id) ?? [])])
+    await jobs.drop([last, ...(jobs.store.getState().jobs[two]?.changes.map((c) => c.id) ?? [])], [one, two])
     expect(jobs.store.getState().jobs[one]?.document.title).toBe('Roof 3')
     expect(jobs.store.getState().jobs[two]).toBeUndefined()
   })
@@ -226,7 +229,7 @@ it.each([
   ['before 2020', 0],
   ['beyond 2100', 5_000_000_000_000],
 ])('a clock that stands %s keeps every edit all the same, in its order', (_, clock) => {
-  const device = { keep: async () => undefined } as unknown as DeviceStore
+  const device = { keep: async () => undefined, note: async () => undefined } as unknown as DeviceStore
   const jobs = createJobs({ device, deviceId: DEVICE, now: () => clock, onKept: () => undefined })
   const id = jobs.create()
   for (const value of ['a', 'b', 'c']) expect(jobs.edit(id, [{ path: ['title'], value }])).toBeNull()

@@ -1,4 +1,4 @@
-// All jobs on this device. An edit is folded in at once, kept on the device, then told to the other tabs and the server.
+// The jobs on this device: a summary of each, and whole those that are open. An edit is folded in at once, kept on the device, then told to the other tabs and the server.
 import { cutText } from '@oak/core/quantity/whole-text'
 import { filledBy } from '@oak/core/job/filled'
 import { voidedBy } from '@oak/core/job/voided'
@@ -7,65 +7,43 @@ import { v7 as uuid } from 'uuid'
 import { nextTime, parseChange, type Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
-import { foldJob, foldVan, takingsOf } from '@oak/core/job/fold'
-import { EMPTY_VAN, stockLeft, VAN_ID, type VanDocument } from '@oak/core/job/van'
-import { sameContents, type DeviceStore, type RefusedChange } from '../sync/device-store'
+import { foldJob } from '@oak/core/job/fold'
+import type { JobSummary } from '@oak/core/job/summary/summary'
+import { VAN_ID } from '@oak/core/job/van'
+import type { DeviceStore } from '../sync/device-store'
 import type { Stamp } from '../sync/server'
-import type { SyncState } from '../sync/sync'
+import type { SyncState } from '../sync/sync-ports'
+import { NO_VAN, readable, restamped, taken, without } from './fold-in'
+import { mendList, newList } from './job-list'
+import { createListing } from './listing'
+import type { JobEntry, JobsState } from './jobs-state'
 
 export interface Edit {
   readonly path: readonly string[]
   readonly value: unknown
 }
 
-export interface JobEntry {
-  readonly id: string
-  readonly changes: readonly Change[]
-  readonly document: JobDocument
-}
-
-export interface VanState {
-  readonly changes: readonly Change[]
-  readonly document: VanDocument
-  /** What is left of each line, by line id. */
-  readonly left: Readonly<Record<string, number>>
-}
-
-export interface JobsState {
-  readonly ready: boolean
-  readonly jobs: Readonly<Record<string, JobEntry>>
-  /** Jobs that are shown and not kept: they count nowhere, and are gone with the page. */
-  readonly examples: Readonly<Record<string, JobEntry>>
-  readonly van: VanState
-  readonly sync: SyncState
-  /** Pictures that the server does not have yet. */
-  readonly photosWaiting: number
-  /** What the server would not take. */
-  readonly refused: readonly RefusedChange[]
-  /** How far this device's clock is from the server's, ms: the server's less its own. */
-  readonly clockOffset: number
-  /** What that was when somebody looked at it; null: never. */
-  readonly clockSeen: number | null
-  /** The last edit that was not acceptable, and why; a new value each time. */
-  readonly notTaken: { readonly text: string } | null
-  /** The device could not keep an edit: what it said. */
-  readonly trouble: string | null
-  readonly technician: string
-}
-
 export interface Jobs {
   readonly store: StoreApi<JobsState>
+  /** Reads what home shows; the rest of the list follows, and is awaited by `listed`. */
   readonly load: () => Promise<void>
+  readonly listed: () => Promise<void>
   readonly create: () => string
   /** Applies edits together. Returns what is wrong with the first that is not acceptable; then none is applied. */
   readonly edit: (job: JobId, edits: readonly Edit[]) => string | null
-  /** Takes changes from a file, from another tab or from the server. */
+  /** Takes changes from another tab or from the server, for the van and the jobs that are open here. */
   readonly take: (changes: readonly Change[]) => void
+  /** What is known of these jobs now. */
+  readonly hear: (summaries: readonly JobSummary[]) => void
   readonly keepAndTake: (changes: readonly Change[]) => void
+  /** Opens a job with the changes that this device keeps of it. */
+  readonly open: (changes: readonly Change[]) => void
   /** The server keeps these under other times than they were written with. */
   readonly restamp: (stamps: readonly Stamp[]) => void
-  /** Takes changes back that were given up. */
-  readonly drop: (ids: readonly string[]) => void
+  /** Takes changes of these jobs back that were given up, and are gone from the device. */
+  readonly drop: (ids: readonly string[], jobs: readonly string[]) => Promise<void>
+  /** Reads anew what is known of all jobs: another server answers. */
+  readonly relist: () => Promise<void>
   /** Shows a job that is not kept. What is edited in it is not kept either. */
   readonly show: (job: JobId, changes: readonly Change[]) => void
   readonly setTechnician: (name: string) => void
@@ -77,17 +55,16 @@ export interface JobsPorts {
   readonly device: DeviceStore
   readonly deviceId: string
   readonly now: () => number
-  /** Called when changes were kept that others should know of. */
-  readonly onKept: (changes: readonly Change[]) => void
+  /** Called when changes were kept that others should know of, with what is known of their jobs now. */
+  readonly onKept: (changes: readonly Change[], summaries: readonly JobSummary[]) => void
 }
 
 const TECHNICIAN = 'technician'
-
-const NO_JOBS: JobsState = {
+const NO_JOBS: Omit<JobsState, 'list'> = {
   ready: false,
   jobs: {},
   examples: {},
-  van: { changes: [], document: EMPTY_VAN, left: {} },
+  van: NO_VAN,
   sync: { kind: 'starting' },
   photosWaiting: 0,
   refused: [],
@@ -96,76 +73,6 @@ const NO_JOBS: JobsState = {
   notTaken: null,
   trouble: null,
   technician: '',
-}
-
-/**
- * A change as this version reads it: fields that its format gained since have their defaults. One that it cannot read, as from
- * a later version, stays on the device and the server and is not folded.
- */
-function readable(change: Change): Change[] {
-  const parsed = parseChange(change)
-  return parsed.ok ? [parsed.change] : []
-}
-
-/** Jobs and van with these changes taken in; what is known already changes nothing. */
-function taken(
-  { jobs: before, van: vanBefore }: JobsState,
-  changes: readonly Change[],
-): Pick<JobsState, 'jobs' | 'van'> {
-  const jobs = { ...before }
-  let van = vanBefore
-  let stockMoved = false
-  for (const id of new Set(changes.map((c) => c.job))) {
-    const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
-    const fresh = freshOf(
-      changes.filter((c) => c.job === id),
-      held,
-    )
-    // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
-    if (fresh.length === 0) continue
-    const ids = new Set(fresh.map((c) => c.id))
-    const all = [...held.filter((c) => !ids.has(c.id)), ...fresh]
-    if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
-    else jobs[id] = { id, changes: all, document: foldJob(all) }
-    stockMoved ||= id === VAN_ID || fresh.some((c) => c.path[0] === 'taken')
-  }
-  if (!stockMoved) return { jobs, van }
-  const takings = takingsOf(Object.values(jobs).flatMap((entry) => entry.changes))
-  return { jobs, van: { ...van, left: stockLeft(van.document.stock, takings) } }
-}
-
-/** Those that are not held yet, or under another time, and can be read here, each once. Of two with one id the first stays. */
-function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] {
-  const known = new Map(held.map((c) => [c.id, c]))
-  const fresh = changes
-    .filter((change) => {
-      const before = known.get(change.id)
-      return !before || (before.at !== change.at && sameContents(before, change))
-    })
-    .flatMap(readable)
-  return [...new Map(fresh.map((c) => [c.id, c])).values()]
-}
-
-/** Jobs and van without these changes; a job that has none left is gone. */
-function without(
-  { jobs: before, van }: JobsState,
-  ids: ReadonlySet<string>,
-): Pick<JobsState, 'jobs' | 'van'> {
-  const left = [...Object.values(before), { id: VAN_ID, changes: van.changes }].flatMap(({ changes }) =>
-    changes.filter((c) => !ids.has(c.id)),
-  )
-  return taken(NO_JOBS, left)
-}
-
-/** The changes of these ids under the times that the server gave them. */
-function restamped({ jobs, van }: JobsState, stamps: readonly Stamp[]): Change[] {
-  const times = new Map(stamps.map(({ id, at }) => [id, at]))
-  return [...Object.values(jobs), van].flatMap(({ changes }) =>
-    changes.flatMap((change) => {
-      const at = times.get(change.id)
-      return at === undefined ? [] : [{ ...change, at }]
-    }),
-  )
 }
 
 /** The edits with what they fill and what they make void. What is said in the same breath is neither: an undo puts back what an edit took. */
@@ -179,33 +86,11 @@ export function withConsequences(job: JobDocument, edits: readonly Edit[]): read
   ]
 }
 
-export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
-  const store = createStore<JobsState>(() => NO_JOBS)
+interface EditPorts
+  extends Pick<JobsPorts, 'deviceId' | 'now'>, Pick<Jobs, 'store' | 'show' | 'keepAndTake'> {}
 
-  const take = (changes: readonly Change[]): void => store.setState(taken(store.getState(), changes))
-
-  function keepAndTake(changes: readonly Change[]): void {
-    take(changes)
-    // Not delivered any more, until the next round says so.
-    const { sync } = store.getState()
-    const before = sync.kind === 'waiting' ? sync.count : 0
-    if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + before } })
-    device
-      .keep(changes)
-      .then(() => onKept(changes))
-      .catch((error: unknown) =>
-        store.setState({
-          trouble: `This device could not keep the last edit (${String(error)}). Free some space, or export the job now.`,
-        }),
-      )
-  }
-
-  const show = (id: JobId, changes: readonly Change[]): void =>
-    store.setState(({ examples }) => ({
-      examples: { ...examples, [id]: { id, changes, document: foldJob([...changes]) } },
-    }))
-
-  function edit(job: JobId, edits: readonly Edit[]): string | null {
+function createEdit({ store, deviceId, now, show, keepAndTake }: EditPorts): Jobs['edit'] {
+  return (job, edits) => {
     const text = applied(job, edits)
     if (text !== null) store.setState({ notTaken: { text } })
     return text
@@ -227,20 +112,73 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     else keepAndTake(made)
     return null
   }
+}
+
+export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
+  const store = createStore<JobsState>(() => ({ ...NO_JOBS, list: newList() }))
+  const take = (changes: readonly Change[], opens = false): void =>
+    store.setState(taken(store.getState(), changes, opens))
+  const inTrouble = (error: unknown): void =>
+    store.setState({
+      trouble: `This device could not keep the last edit (${String(error)}). Free some space, or export the job now.`,
+    })
+
+  const listing = createListing(store, device)
+  const { hear, summariesNow, note } = listing
+
+  function keepAndTake(changes: readonly Change[]): void {
+    take(changes, true)
+    const summaries = summariesNow(changes.map(({ job }) => job))
+    // Not delivered any more, until the next round says so.
+    const { sync } = store.getState()
+    const before = sync.kind === 'waiting' ? sync.count : 0
+    if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + before } })
+    hear(summaries)
+    device
+      .keep(changes)
+      .then(() => onKept(changes, summaries))
+      .catch(inTrouble)
+    note(summaries).catch(inTrouble)
+  }
+
+  const show = (id: JobId, changes: readonly Change[]): void =>
+    store.setState(({ examples }) => ({
+      examples: { ...examples, [id]: { id, changes, document: foldJob([...changes]) } },
+    }))
+
+  const edit = createEdit({ store, deviceId, now, show, keepAndTake })
 
   return {
     store,
-    take,
+    take: (changes) => take(changes),
+    hear,
     keepAndTake,
-    restamp: (stamps) => take(restamped(store.getState(), stamps)),
-    drop: (ids) => store.setState(without(store.getState(), new Set(ids))),
+    open: (changes) => take(changes, true),
+    restamp(stamps) {
+      const again = restamped(store.getState(), stamps)
+      take(again)
+      const summaries = summariesNow(again.map(({ job }) => job))
+      hear(summaries)
+      note(summaries).catch(inTrouble)
+    },
+    async drop(ids, touched) {
+      store.setState(without(store.getState(), new Set(ids)))
+      for (const id of touched) await listing.reread(id)
+    },
+    relist: listing.relist,
     show,
     edit,
     async load() {
-      const [technician, changes] = await Promise.all([device.fact(TECHNICIAN), device.all()])
-      take(changes)
+      await mendList(device, readable)
+      const [technician, van] = await Promise.all([
+        device.fact(TECHNICIAN),
+        device.changesOf(VAN_ID),
+        listing.readFirst(),
+      ])
+      take(van)
       store.setState({ ready: true, technician: typeof technician === 'string' ? technician : '' })
     },
+    listed: listing.listed,
     create: () => uuid(),
     setTechnician(name) {
       store.setState({ technician: cutText(name, 300) })
@@ -257,7 +195,7 @@ type Known = Pick<JobsState, 'jobs' | 'examples'>
 const entryOf = ({ jobs, examples }: Known, id: string): JobEntry | undefined => jobs[id] ?? examples[id]
 const NO_CHANGES: readonly Change[] = []
 
-/** Of a job that is kept or shown; an empty one where there is none. */
+/** Of a job that is open or shown; an empty one where there is none. */
 export const documentOf = (state: Known, id: string): JobDocument => entryOf(state, id)?.document ?? EMPTY_JOB
 /** The same list as long as nothing is edited. */
 export const changesOf = (state: Known, id: string): readonly Change[] =>

@@ -1,21 +1,8 @@
-// What this device keeps: every change it knows, which of them the server has, and who and what it is.
-// IndexedDB, so that a closed tab, a dead battery or no signal loses nothing.
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+// What this device keeps: changes, which of them the server has, what it knows of every job, and who and what it is.
 import type { Change } from '@oak/core/job/change'
+import { openDeviceDatabase, type DeviceDatabase, type KeptChange } from './device-db'
+import { jobRows, withOrder, type JobRows } from './job-rows'
 import type { Refusal, Stamp } from './server'
-
-interface KeptChange {
-  readonly change: Change
-  /** 0: still to be delivered. A number, because IndexedDB cannot index booleans. */
-  readonly delivered: 0 | 1
-  /** The server would not take it: what it said, how often, and when it is asked again. */
-  readonly refused?: { readonly message: string; readonly times: number; readonly until: number }
-}
-
-interface Schema extends DBSchema {
-  changes: { key: string; value: KeptChange & { id: string }; indexes: { delivered: number } }
-  facts: { key: string; value: string | number }
-}
 
 /** A change that the server would not take. */
 export interface RefusedChange {
@@ -23,29 +10,30 @@ export interface RefusedChange {
   readonly message: string
 }
 
-export interface DeviceStore {
+export interface DeviceStore extends JobRows {
+  /** Every change that is here. */
   readonly all: () => Promise<Change[]>
   /** Keeps changes made here: to be delivered. */
   readonly keep: (changes: readonly Change[]) => Promise<void>
   /** Keeps changes that came from the server. One of the same id that was written here otherwise stays as it is. */
-  readonly receive: (changes: readonly Change[], cursor: number) => Promise<void>
+  readonly receive: (changes: readonly Change[]) => Promise<void>
   readonly undelivered: () => Promise<Change[]>
   /** Those of them that are to be sent now: what was refused waits its time. */
   readonly due: (now: number) => Promise<Change[]>
   readonly markDelivered: (ids: readonly string[]) => Promise<void>
   readonly markRefused: (refusals: readonly Refusal[], now: number) => Promise<void>
   readonly refused: () => Promise<RefusedChange[]>
-  /** Gives up changes that were refused, and fetches everything anew: the server may have others of these ids. */
+  /** Gives up changes that were refused, and fetches their jobs anew: the server may have others of these ids. */
   readonly letGo: (ids: readonly string[]) => Promise<void>
   /** The server keeps them under these times. */
   readonly restamp: (stamps: readonly Stamp[]) => Promise<void>
-  /** Another database answers: everything is to be delivered anew, and fetched from its start. */
+  /** Another database answers: everything is to be delivered anew, and fetched from its start. Of jobs that are not whole here nothing is left. */
   readonly startOver: (store: string) => Promise<void>
   readonly fact: (name: string) => Promise<string | number | undefined>
   readonly setFact: (name: string, value: string | number) => Promise<void>
 }
 
-const kept = (change: Change, delivered: 0 | 1) => ({ id: change.id, change, delivered })
+const kept = (change: Change, delivered: 0 | 1): KeptChange => ({ id: change.id, change, delivered })
 
 /** A refused change is asked about again after a minute, then four times as long each, six hours at the most. */
 export const refusedFor = (times: number): number => Math.min(60_000 * 4 ** (times - 1), 6 * 3_600_000)
@@ -57,7 +45,7 @@ export const sameContents = (a: Change, b: Change): boolean =>
 /** So many at a time are written: an edit made meanwhile waits for no more, so that a page that is left at once has kept it. */
 const PIECE = 100
 
-async function receive(db: IDBPDatabase<Schema>, changes: readonly Change[], cursor: number): Promise<void> {
+async function receive(db: DeviceDatabase, changes: readonly Change[]): Promise<void> {
   for (let from = 0; from < changes.length; from += PIECE) {
     const piece = changes.slice(from, from + PIECE)
     const tx = db.transaction('changes', 'readwrite')
@@ -68,39 +56,55 @@ async function receive(db: IDBPDatabase<Schema>, changes: readonly Change[], cur
     })
     await Promise.all([...fresh.map((change) => tx.store.put(kept(change, 1))), tx.done])
   }
-  // Last: a page that was cut off is asked for again, and is the same twice.
-  await db.put('facts', cursor, 'cursor')
 }
 
-/** Deletes those of these that were refused, and has everything fetched anew. */
-async function giveUp(db: IDBPDatabase<Schema>, ids: readonly string[]): Promise<void> {
-  const tx = db.transaction(['changes', 'facts'], 'readwrite')
+/** Deletes those of these that were refused, and has their jobs fetched anew. */
+async function giveUp(db: DeviceDatabase, ids: readonly string[]): Promise<void> {
+  const tx = db.transaction(['changes', 'jobs'], 'readwrite')
+  const jobs = new Set<string>()
   for (const id of ids) {
     const row = await tx.objectStore('changes').get(id)
-    if (row?.refused) await tx.objectStore('changes').delete(id)
+    if (!row?.refused) continue
+    await tx.objectStore('changes').delete(id)
+    jobs.add(row.change.job)
   }
-  await tx.objectStore('facts').put(0, 'cursor')
+  for (const job of jobs) {
+    const row = await tx.objectStore('jobs').get(job)
+    const left = await tx.objectStore('changes').index('job').count(job)
+    // Begun here, and nobody else has heard of it.
+    if (row && left === 0 && row.seq === 0) await tx.objectStore('jobs').delete(job)
+    else if (row?.have !== undefined) await tx.objectStore('jobs').put({ ...row, have: 0 })
+  }
+  await tx.done
+}
+
+async function startOver(db: DeviceDatabase, store: string): Promise<void> {
+  const tx = db.transaction(['changes', 'facts', 'jobs'], 'readwrite')
+  for (const row of await tx.objectStore('changes').getAll())
+    await tx.objectStore('changes').put(kept(row.change, 0))
+  for (const row of await tx.objectStore('jobs').getAll()) {
+    if (row.have === undefined) await tx.objectStore('jobs').delete(row.job)
+    else await tx.objectStore('jobs').put(withOrder({ ...row, have: 0, seq: 0 }))
+  }
+  for (const place of ['rev', 'floor']) await tx.objectStore('facts').delete(place)
+  await tx.objectStore('facts').put(store, 'store')
   await tx.done
 }
 
 export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore> {
-  const db: IDBPDatabase<Schema> = await openDB<Schema>(name, 1, {
-    upgrade(database) {
-      database.createObjectStore('changes', { keyPath: 'id' }).createIndex('delivered', 'delivered')
-      database.createObjectStore('facts')
-    },
-  })
+  const db = await openDeviceDatabase(name)
   const waiting = () => db.getAllFromIndex('changes', 'delivered', 0)
   /** Writes what becomes of each kept row of these ids, together. */
-  async function rewrite(ids: readonly string[], next: (row: KeptChange & { id: string }) => KeptChange) {
+  async function rewrite(ids: readonly string[], next: (row: KeptChange) => KeptChange) {
     const tx = db.transaction('changes', 'readwrite')
     for (const id of ids) {
       const row = await tx.store.get(id)
-      if (row) await tx.store.put({ ...next(row), id })
+      if (row) await tx.store.put(next(row))
     }
     await tx.done
   }
   return {
+    ...jobRows(db),
     all: async () => (await db.getAll('changes')).map((row) => row.change),
     async keep(changes) {
       const tx = db.transaction('changes', 'readwrite', { durability: 'strict' })
@@ -109,11 +113,11 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
       tx.commit()
       await Promise.all([...puts, tx.done])
     },
-    receive: (changes, cursor) => receive(db, changes, cursor),
+    receive: (changes) => receive(db, changes),
     undelivered: async () => (await waiting()).map((row) => row.change),
     due: async (now) =>
       (await waiting()).filter((row) => (row.refused?.until ?? 0) <= now).map((row) => row.change),
-    markDelivered: (ids) => rewrite(ids, ({ change }) => ({ change, delivered: 1 })),
+    markDelivered: (ids) => rewrite(ids, ({ change }) => kept(change, 1)),
     markRefused: (refusals, now) =>
       rewrite(
         refusals.map(({ id }) => id),
@@ -135,14 +139,7 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
         change: { ...row.change, at: times.get(row.id) ?? row.change.at },
       }))
     },
-    async startOver(store) {
-      const tx = db.transaction(['changes', 'facts'], 'readwrite')
-      for (const { id, change } of await tx.objectStore('changes').getAll())
-        await tx.objectStore('changes').put({ id, change, delivered: 0 })
-      await tx.objectStore('facts').put(0, 'cursor')
-      await tx.objectStore('facts').put(store, 'store')
-      await tx.done
-    },
+    startOver: (store) => startOver(db, store),
     fact: (name) => db.get('facts', name),
     async setFact(name, value) {
       await db.put('facts', value, name)

@@ -63,26 +63,78 @@ describe('putting changes', () => {
   })
 })
 
-describe('asking for changes', () => {
-  const store = '0123456789abcdef0123456789abcdef'
-  const one = { id: 'a', job: 'j', path: ['title'], value: 'x', at: 1, device: 'd', technician: '' }
-  const page = { store, changes: [one], next: 7, last: 9, more: true }
-  it('asks from the cursor on, for so many', async () => {
+const store = '0123456789abcdef0123456789abcdef'
+const JOB = '01950000-0000-7000-8000-000000000001'
+const BAD: readonly (readonly [string, Parameters<typeof network>[0]])[] = [
+  ['no network', new TypeError('Failed to fetch')],
+  ['an error', json(500, { error: { code: 'x', message: 'x' } })],
+  ['a portal’s page', portal()],
+  ['JSON of somebody else', json(200, { changes: [], jobs: [] })],
+  ['an answer that is no JSON', garbled(200)],
+]
+
+describe('asking which jobs are news', () => {
+  const summary = { at: 5, begun: 4, title: 'Bakery fan', taken: [['cap', 2, 5]] }
+  const page = { store, jobs: [{ rev: 9, seq: 7, job: JOB, summary }], last: 9, more: true }
+  it('asks from a number on, up or down, for so many; what is as usual is filled in', async () => {
     const asked = network(json(200, { ...page, at: 5 }))
-    expect(await server.after(3, 40)).toEqual({ ...page, time: expect.objectContaining({ at: 5 }) })
-    expect(asked[0]?.path).toBe('/api/changes?after=3&limit=40')
+    const answer = await server.news({ after: 3 }, 40)
+    await server.news({ before: 8 }, 10)
+    expect(asked.map(({ path }) => path)).toEqual([
+      '/api/jobs?after=3&limit=40',
+      '/api/jobs?before=8&limit=10',
+    ])
+    expect(answer).toMatchObject({ store, last: 9, more: true, time: { at: 5 } })
+    expect(answer).toHaveProperty('jobs', [
+      {
+        rev: 9,
+        seq: 7,
+        job: JOB,
+        summary: expect.objectContaining({
+          job: JOB,
+          title: 'Bakery fan',
+          site: '',
+          removed: false,
+          standing: null,
+        }),
+      },
+    ])
   })
-  it.each([
-    ['no network', new TypeError('Failed to fetch')],
-    ['an error', json(500, { error: { code: 'x', message: 'x' } })],
-    ['a portal’s page', portal()],
-    ['JSON of somebody else', json(200, { changes: [] })],
-    ['changes that are none', json(200, { ...page, changes: ['a'], at: 5 })],
-    ['an answer that is no JSON', garbled(200)],
-  ])('%s is no page', async (_, answer) => {
-    network(answer)
-    expect(await server.after(0, 40)).toBe('unreachable')
+  it('a summary that a later version wrote otherwise leaves the job known, without one', async () => {
+    const odd = { rev: 9, seq: 7, job: JOB, summary: { at: 'noon' } }
+    network(json(200, { ...page, jobs: [odd, { ...odd, summary: null }], at: 5 }))
+    expect(await server.news({ after: 0 }, 40)).toMatchObject({
+      jobs: [{ job: JOB, summary: null }, { summary: null }],
+    })
   })
+  it.each([...BAD, ['jobs that are none', json(200, { ...page, jobs: ['a'], at: 5 })] as const])(
+    '%s is no page',
+    async (_, answer) => {
+      network(answer)
+      expect(await server.news({ after: 0 }, 40)).toBe('unreachable')
+    },
+  )
+})
+
+describe('asking for the changes of jobs', () => {
+  const one = { id: 'a', job: 'j', path: ['title'], value: 'x', at: 1, device: 'd', technician: '' }
+  const page = { store, changes: [one], next: 7, more: true }
+  it('names each with the last change that is known of it', async () => {
+    const asked = network(json(200, { ...page, at: 5 }))
+    const jobs = [
+      { job: 'j', seq: 3 },
+      { job: 'k', seq: 0 },
+    ]
+    expect(await server.whole(jobs, 40)).toEqual({ ...page, time: expect.objectContaining({ at: 5 }) })
+    expect(asked[0]?.path).toBe('/api/jobs/whole?of=j:3,k:0&limit=40')
+  })
+  it.each([...BAD, ['changes that are none', json(200, { ...page, changes: ['a'], at: 5 })] as const])(
+    '%s is no page',
+    async (_, answer) => {
+      network(answer)
+      expect(await server.whole([], 40)).toBe('unreachable')
+    },
+  )
 })
 
 describe('silence', () => {
@@ -90,18 +142,18 @@ describe('silence', () => {
   afterEach(() => jest.useRealTimers())
   it('of eight seconds ends a question; an answer that still comes is waited for, however long', async () => {
     const { piece, end } = answers(200)
-    const page = server.after(0, 40)
+    const page = server.news({ after: 0 }, 40)
     for (let i = 0; i < 6; i++) {
       await jest.advanceTimersByTimeAsync(7_900)
       piece(' ')
     }
-    piece(JSON.stringify({ store: '0'.repeat(32), changes: [], next: 0, last: 0, more: false, at: 5 }))
+    piece(JSON.stringify({ store: '0'.repeat(32), jobs: [], last: 0, more: false, at: 5 }))
     end()
-    expect(await page).toMatchObject({ next: 0 })
+    expect(await page).toMatchObject({ last: 0 })
   })
   it('in the middle of an answer ends it too, as late', async () => {
     const { piece } = answers(200)
-    const page = server.after(0, 40)
+    const page = server.news({ after: 0 }, 40)
     piece('{"store"')
     await jest.advanceTimersByTimeAsync(8_001)
     expect(await page).toBe('late')

@@ -1,8 +1,11 @@
-// The server as this device sees it: put changes, ask for those after the last. A narrow port; tests give a small fake.
+// The server as this device sees it: put changes, hear which jobs are news, ask for the changes of some. A narrow port; tests give a small fake.
 // Only the server's own JSON is an answer: a portal's page, a proxy's, or a server that does not know these ids is no server.
 import * as v from 'valibot'
 import type { Change } from '@oak/core/job/change'
+import type { JobId } from '@oak/core/job/job-id'
+import { JobSummarySchema, type JobSummary } from '@oak/core/job/summary/summary'
 import { ask, type Asked } from './ask'
+import type { JobAsked } from './job-rows'
 
 export interface Refusal {
   readonly id: string
@@ -33,20 +36,38 @@ export type PutAnswer =
   | { readonly kind: 'too-much'; readonly message: string | null }
   | { readonly kind: 'unreachable' }
 
-export interface Page {
+interface FromServer {
   /** The name of the database that answered. */
   readonly store: string
-  readonly changes: Change[]
-  readonly next: number
-  /** The number of its last change. */
-  readonly last: number
   readonly more: boolean
   readonly time: TimeHeard | null
 }
+/** A job that changed, by the number under which that is news. */
+export interface JobNews {
+  readonly rev: number
+  /** Of the last change that is in it. */
+  readonly seq: number
+  readonly job: JobId
+  /** null: the van has none. */
+  readonly summary: JobSummary | null
+}
+export interface NewsPage extends FromServer {
+  readonly jobs: JobNews[]
+  /** The newest number there is. */
+  readonly last: number
+}
+export interface ChangePage extends FromServer {
+  readonly changes: Change[]
+  /** Every change of the jobs that were asked for is there, up to this number. */
+  readonly next: number
+}
+/** Later than that number, the earliest first; or before it, the latest first. */
+export type NewsAsked = { readonly after: number } | { readonly before: number }
 
 export interface Server {
   readonly put: (changes: readonly Change[]) => Promise<PutAnswer>
-  readonly after: (cursor: number, limit: number) => Promise<Page | 'late' | 'unreachable'>
+  readonly news: (asked: NewsAsked, limit: number) => Promise<NewsPage | 'late' | 'unreachable'>
+  readonly whole: (asked: readonly JobAsked[], limit: number) => Promise<ChangePage | 'late' | 'unreachable'>
 }
 
 const at = v.pipe(v.number(), v.integer())
@@ -58,17 +79,32 @@ const KeptSchema = v.object({
   at,
 })
 const ErrorSchema = v.object({ error: v.object({ code: v.string(), message: v.string() }) })
-const PageSchema = v.object({
-  store: v.pipe(v.string(), v.regex(/^[0-9a-f]{32}$/)),
+const store = v.pipe(v.string(), v.regex(/^[0-9a-f]{32}$/))
+const NewsSchema = v.object({
+  store,
+  jobs: v.array(
+    v.object({ rev: at, seq: at, job: v.string(), summary: v.nullable(v.record(v.string(), v.unknown())) }),
+  ),
+  last: at,
+  more: v.boolean(),
+  at,
+})
+const WholeSchema = v.object({
+  store,
   // What a change holds is looked at where it is folded: one that a later version wrote is kept all the same.
   changes: v.array(
     v.looseObject({ id: v.string(), job: v.string(), path: v.array(v.string()), at: v.number() }),
   ),
   next: at,
-  last: at,
   more: v.boolean(),
   at,
 })
+
+/** Of a later version whose summary cannot be read here: the job is known, and has no summary until one can. */
+function newsOf({ rev, seq, job, summary }: v.InferOutput<typeof NewsSchema>['jobs'][number]): JobNews {
+  const read = summary === null ? null : v.safeParse(JobSummarySchema, { ...summary, job })
+  return { rev, seq, job: job, summary: read?.success ? read.output : null }
+}
 
 async function jsonOf({ body }: Asked): Promise<unknown> {
   try {
@@ -118,12 +154,22 @@ export const httpServer = (device: string): Server => ({
       ? { kind: 'too-much', message: error.output.error.message }
       : { kind: 'unreachable' }
   },
-  async after(cursor, limit) {
-    const answered = await ask(`/api/changes?after=${cursor}&limit=${limit}`, {
+  async news(asked, limit) {
+    const query = 'after' in asked ? `after=${asked.after}` : `before=${asked.before}`
+    const answered = await ask(`/api/jobs?${query}&limit=${limit}`, { headers: { 'x-oak-device': device } })
+    if (answered.kind !== 'answer') return answered.kind
+    const page = v.safeParse(NewsSchema, answered.asked.ok ? await jsonOf(answered.asked) : null)
+    if (!page.success) return 'unreachable'
+    const { jobs, at: serverAt, ...rest } = page.output
+    return { ...rest, jobs: jobs.map(newsOf), time: timeOf(answered.asked, serverAt) }
+  },
+  async whole(asked, limit) {
+    const of = asked.map(({ job, seq }) => `${job}:${seq}`).join()
+    const answered = await ask(`/api/jobs/whole?of=${of}&limit=${limit}`, {
       headers: { 'x-oak-device': device },
     })
     if (answered.kind !== 'answer') return answered.kind
-    const page = v.safeParse(PageSchema, answered.asked.ok ? await jsonOf(answered.asked) : null)
+    const page = v.safeParse(WholeSchema, answered.asked.ok ? await jsonOf(answered.asked) : null)
     if (!page.success) return 'unreachable'
     const { changes, at: serverAt, ...rest } = page.output
     return { ...rest, changes: changes as unknown as Change[], time: timeOf(answered.asked, serverAt) }

@@ -1,15 +1,24 @@
 // The tabs of this app on one device: what one edits or receives, all show; one at a time speaks with the server.
 import type { Change } from '@oak/core/job/change'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import type { RefusedChange } from './device-store'
 import type { Stamp } from './server'
-import type { SyncState } from './sync'
+import type { SyncState } from './sync-ports'
 
 export type TabMessage =
   /** Edited here: to be shown and delivered. */
-  | { readonly kind: 'edited'; readonly changes: readonly Change[] }
+  | {
+      readonly kind: 'edited'
+      readonly changes: readonly Change[]
+      readonly summaries: readonly JobSummary[]
+    }
   | { readonly kind: 'received'; readonly changes: readonly Change[] }
+  /** What is known of these jobs now. */
+  | { readonly kind: 'news'; readonly summaries: readonly JobSummary[] }
+  /** What is known of all jobs is to be read anew. */
+  | { readonly kind: 'started over' }
   | { readonly kind: 'restamped'; readonly stamps: readonly Stamp[] }
-  | { readonly kind: 'dropped'; readonly ids: readonly string[] }
+  | { readonly kind: 'dropped'; readonly ids: readonly string[]; readonly jobs: readonly string[] }
   | { readonly kind: 'delivery'; readonly delivery: Delivery }
 
 /** How far the device's work has got. */

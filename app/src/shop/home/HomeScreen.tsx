@@ -1,10 +1,19 @@
 // Home: one obvious way to begin, and the jobs as they stand.
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
-import { beginJob, keepPhoto, theJobs, useJobs } from '../../platform/state/app'
-import { changesOf, type JobEntry } from '../../platform/state/jobs'
+import {
+  beginJob,
+  keepPhoto,
+  openJob,
+  theJobs,
+  useJobs,
+  useList,
+  workOutStanding,
+} from '../../platform/state/app'
+import { changesOf } from '../../platform/state/jobs'
+import type { JobList } from '../../platform/state/jobs-state'
 import { Icon, type IconName } from '../../ui/Icon'
 import { pickFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -18,10 +27,9 @@ import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcut
 import { FirstVisit } from './FirstVisit'
 import { JobRow } from './JobRow'
 import { SettingsSheet } from '../settings/SettingsSheet'
-import { ASKED_NOTHING, homeJobs, isSearched, type HomeAsked, type HomeState } from './home-model'
+import { ASKED_NOTHING, homeJobs, isSearched, stillToJudge, type HomeAsked } from './home-model'
 import { HomeSearch } from './HomeSearch'
 import type { JobSheetProps } from './JobSheet'
-import { fetchedAhead } from '../../parts/frame/fetch-ahead'
 import { stageScreen } from '../../parts/frame/stage-screen'
 import { PageHeading } from '../../parts/frame/PageHeading'
 
@@ -35,16 +43,14 @@ export function HomeScreen() {
   const palette = usePalette()
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
-  const jobs = useJobs((s) => s.jobs)
+  const list = useList()
   const trouble = useJobs((s) => s.trouble)
   const [wrong, setWrong] = useState<string | null>(null)
   const [naming, setNaming] = useState(false)
   const [asked, setAsked] = useState(ASKED_NOTHING)
   const [more, setMore] = useState<string | null>(null)
-  const stateOf = useStateOf(asked.state)
-  const all = Object.values(jobs)
-  const shown = stateOf ? homeJobs(all, asked, stateOf) : []
-  const moreOf = more === null ? undefined : jobs[more]
+  const { shown, isJudged } = useShown(list, asked)
+  const moreOf = more === null ? undefined : list.summaries.get(more)
 
   const open = () =>
     take().catch((error: unknown) =>
@@ -59,6 +65,7 @@ export function HomeScreen() {
     const read = await readJob(picked)
     if (!read.ok) return setWrong(read.message)
     const { file, photos, missing } = read.taken
+    await openJob(file.job)
     const clash = clashWith(changesOf(theJobs().store.getState(), file.job), file.changes)
     if (clash !== null) return setWrong(clash)
     for (const [photo, bytes] of photos)
@@ -71,24 +78,24 @@ export function HomeScreen() {
     <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
       <FlatList
         data={shown}
-        keyExtractor={(entry) => entry.id}
+        keyExtractor={({ job }) => job}
         contentContainerStyle={{ padding: 16, gap: 10, maxWidth: 760, width: '100%', alignSelf: 'center' }}
         ListHeaderComponent={
           <HomeHead
             wide={wide}
             setNaming={setNaming}
             trouble={trouble}
-            all={all}
-            found={stateOf ? shown.length : null}
+            list={list}
+            found={isJudged ? shown.length : null}
             asked={asked}
             onAsk={setAsked}
           />
         }
         renderItem={({ item }) => (
           <JobRow
-            entry={item}
-            onPress={() => router.navigate(`/job/${item.id}`)}
-            onMore={() => setMore(item.id)}
+            summary={item}
+            onPress={() => router.navigate(`/job/${item.job}`)}
+            onMore={() => setMore(item.job)}
           />
         )}
         ListFooterComponent={<HomeFoot open={open} wrong={wrong} />}
@@ -104,7 +111,7 @@ export function HomeScreen() {
         </View>
       )}
       {naming ? <SettingsSheet onClose={() => setNaming(false)} /> : null}
-      {moreOf ? <JobSheet entry={moreOf} onClose={() => setMore(null)} /> : null}
+      {moreOf ? <JobSheet summary={moreOf} onClose={() => setMore(null)} /> : null}
     </View>
   )
 }
@@ -134,15 +141,16 @@ interface HomeHeadProps {
   readonly wide: boolean
   readonly setNaming: (value: boolean) => void
   readonly trouble: string | null
-  readonly all: readonly JobEntry[]
+  readonly list: JobList
   /** null: not worked out yet. */
   readonly found: number | null
   readonly asked: HomeAsked
   readonly onAsk: (asked: HomeAsked) => void
 }
 
-function HomeHead({ wide, setNaming, trouble, all, found, asked, onAsk }: HomeHeadProps) {
+function HomeHead({ wide, setNaming, trouble, list, found, asked, onAsk }: HomeHeadProps) {
   const router = useRouter()
+  const count = list.summaries.size
   return (
     <View style={{ gap: 14, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
@@ -163,34 +171,43 @@ function HomeHead({ wide, setNaming, trouble, all, found, asked, onAsk }: HomeHe
           />
         </View>
       ) : null}
-      {all.length === 0 ? <FirstVisit /> : null}
-      {isSearched(all) ? <HomeSearch asked={asked} onAsk={onAsk} /> : null}
+      {list.isWhole && count === 0 ? <FirstVisit /> : null}
+      {isSearched(list.summaries) ? <HomeSearch asked={asked} onAsk={onAsk} /> : null}
       <Words size="small" tone="quiet" live>
-        {listWords(all.length, found, asked)}
+        {listWords(list, found, asked)}
       </Words>
     </View>
   )
 }
 
-function listWords(all: number, found: number | null, { text, state }: HomeAsked): string {
-  if (all === 0) return 'No jobs on this device yet. A hookup takes about two minutes.'
-  if (found === null) return 'Looking through the jobs…'
+function listWords(
+  { summaries, isWhole }: JobList,
+  found: number | null,
+  { text, state }: HomeAsked,
+): string {
+  if (found === null || (!isWhole && found === 0)) return 'Looking through the jobs…'
+  if (summaries.size === 0) return 'No jobs on this device yet. A hookup takes about two minutes.'
   if (found > 0) return 'Jobs, the latest first'
   return text.trim() === '' && state === 'all' ? 'Every job is put away.' : 'No job is like that.'
 }
 
-const judge = fetchedAhead(async () => (await import('./state-of')).stateOf)
-type StateOf = NonNullable<ReturnType<typeof judge.now>>
-const UNASKED = () => ({ kind: 'open' as const })
+function useShown(list: JobList, asked: HomeAsked) {
+  const isJudged = useJudged(list, asked)
+  const shown = useMemo(
+    () => (isJudged ? homeJobs(list.summaries.values(), asked) : []),
+    [list, asked, isJudged],
+  )
+  return { shown, isJudged }
+}
 
-/** How a job stands takes all that knows of circuits: it is fetched where it is asked for. null: not there yet. */
-function useStateOf(state: HomeState): StateOf | typeof UNASKED | null {
-  const [part, setPart] = useState(() => ({ stateOf: judge.now() }))
-  const isAsked = state !== 'all' && state !== 'away'
+/** How a job stands takes all that knows of circuits: it is worked out where a state is asked for and nobody has since an edit. */
+function useJudged(list: JobList, asked: HomeAsked): boolean {
+  const due = useMemo(() => stillToJudge(list.summaries.values(), asked), [list, asked])
+  const first = due[0]
   useEffect(() => {
-    if (isAsked) void judge.fetch().then((stateOf) => setPart({ stateOf }))
-  }, [isAsked])
-  return isAsked ? part.stateOf : UNASKED
+    if (first !== undefined) void workOutStanding(first).catch(() => undefined)
+  }, [first])
+  return due.length === 0
 }
 
 interface PlacesProps {

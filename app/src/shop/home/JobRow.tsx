@@ -1,36 +1,28 @@
-// A job on home: what it is at once, how far it is as soon as that is worked out.
+// A job on home: what it is, and how far.
 import { View } from 'react-native'
-import { stageScreen } from '../../parts/frame/stage-screen'
-import type { JobEntry } from '../../platform/state/jobs'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import { IconTap } from '../../ui/IconTap'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { jobName } from './home-model'
-
-/** As high as what comes. */
-const MEANWHILE = <View style={{ height: 44 }} />
-
-const JobState = stageScreen<{ readonly entry: JobEntry }>(
-  async () => (await import('./JobState')).JobState,
-  MEANWHILE,
-)
+import { JobState } from './JobState'
 
 interface JobRowProps {
-  readonly entry: JobEntry
+  readonly summary: JobSummary
   readonly onPress: () => void
   /** To name it, or put it away. */
   readonly onMore: () => void
 }
 
-export function JobRow({ entry, onPress, onMore }: JobRowProps) {
+export function JobRow({ summary, onPress, onMore }: JobRowProps) {
   const palette = usePalette()
-  const { document: job } = entry
+  const { job, site } = summary
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Tap
         onPress={onPress}
-        testID={`job-${entry.id}`}
+        testID={`job-${job}`}
         style={{
           flex: 1,
           borderRadius: 10,
@@ -42,21 +34,21 @@ export function JobRow({ entry, onPress, onMore }: JobRowProps) {
       >
         <View style={{ gap: 2 }}>
           <Words size="strong" lines={2}>
-            {jobName(entry)}
+            {jobName(summary)}
           </Words>
-          {job.site ? (
+          {site ? (
             <Words size="small" tone="quiet" lines={1}>
-              {job.site}
+              {site}
             </Words>
           ) : null}
-          <JobState entry={entry} />
+          <JobState summary={summary} />
         </View>
       </Tap>
       <IconTap
         icon="pencil"
-        label={`Name ${jobName(entry)}, or put it away`}
+        label={`Name ${jobName(summary)}, or put it away`}
         onPress={onMore}
-        testID={`more-${entry.id}`}
+        testID={`more-${job}`}
       />
     </View>
   )

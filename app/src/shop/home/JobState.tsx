@@ -1,18 +1,19 @@
-// How far a job is, and what became of its proof: worked out by all that knows of circuits, so it comes after the list it stands in.
+// How far a job is, and what became of its proof: as its summary says, and where it was edited since, worked out when it comes in sight.
+import { useEffect } from 'react'
 import { View } from 'react-native'
-import { visitState, type VisitKind, type VisitState } from '@oak/core/job/visit/visit-state'
-import { nextStage, STAGES, stageState } from '../../parts/frame/stages'
-import type { JobEntry } from '../../platform/state/jobs'
+import type { JobSummary } from '@oak/core/job/summary/summary'
+import type { Standing } from '@oak/core/job/summary/standing-words'
+import { STAGES } from '@oak/core/job/visit/stage-names'
+import { workOutStanding } from '../../platform/state/app'
 import { momentText } from '../../ui/dates'
 import { Icon, type IconName } from '../../ui/Icon'
 import { Notch } from '../../ui/Notch'
 import { usePalette } from '../../ui/theme'
-import { VerdictMark, type Verdict } from '../../ui/VerdictMark'
+import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import { lastEdit } from './last-edit'
 
-/** A verdict only where something is proven or stopped; what waits or ended has a sign of its own. */
-const SIGNS: Readonly<Record<VisitKind, IconName>> = {
+/** What waits or ended has a sign of its own; a verdict is marked where something is proven or stopped. */
+const SIGNS: Readonly<Record<Standing['kind'], IconName>> = {
   away: 'more',
   stopped: 'more',
   waiting: 'wait',
@@ -22,31 +23,32 @@ const SIGNS: Readonly<Record<VisitKind, IconName>> = {
   estimate: 'offer',
   open: 'more',
 }
+const NOTCHES = { e: 'empty', p: 'part', d: 'done' } as const
 
-function markOf({ kind, proof }: VisitState): Verdict | null {
-  if (kind === 'stopped') return 'stop'
-  return kind === 'done' && proof.kind === 'stands' ? proof.proven.verdict : null
-}
+/** As high as what comes. */
+const MEANWHILE = <View style={{ height: 44 }} />
 
 /** Beside the job's name: its notches, and one line; then its mark. */
-export function JobState({ entry }: { readonly entry: JobEntry }) {
+export function JobState({ summary }: { readonly summary: JobSummary }) {
   const palette = usePalette()
-  const { document: job } = entry
-  const next = STAGES.find((s) => s.id === nextStage(job))
-  const state = visitState(job)
-  const { kind, words, proof } = state
-  const mark = markOf(state)
+  const { job, at, standing } = summary
+  const isDue = standing === null
+  useEffect(() => {
+    // It stays as it is until the server or a later look says it.
+    if (isDue) void workOutStanding(job).catch(() => undefined)
+  }, [job, isDue, at])
+  if (!standing) return MEANWHILE
+  const { kind, words, mark, stages } = standing
   return (
     <View style={{ flexDirection: 'row', gap: 12, alignItems: 'center' }}>
       <View style={{ flex: 1, gap: 2 }}>
         <View style={{ flexDirection: 'row', gap: 4, marginTop: 6 }} aria-hidden>
-          {STAGES.map((s) => (
-            <Notch key={s.id} state={stageState(job, s.id)} width={24} />
+          {STAGES.map((s, i) => (
+            <Notch key={s.id} state={NOTCHES[(stages[i] ?? 'e') as keyof typeof NOTCHES]} width={24} />
           ))}
         </View>
         <Words size="small" tone={mark ?? 'ink'} lines={3}>
-          {words ?? nextWords(next?.name.toLowerCase() ?? '', proof.kind === 'changed')} ·{' '}
-          {momentText(lastEdit(entry))}
+          {words ?? nextWords(standing)} · {momentText(at)}
         </Words>
       </View>
       {mark ? (
@@ -58,5 +60,7 @@ export function JobState({ entry }: { readonly entry: JobEntry }) {
   )
 }
 
-const nextWords = (next: string, isChanged: boolean): string =>
-  isChanged ? `Next: ${next}, changed since it was proven` : `Next: ${next}`
+function nextWords({ next, proof }: Standing): string {
+  const name = STAGES.find(({ id }) => id === next)?.name.toLowerCase() ?? ''
+  return proof === 'changed' ? `Next: ${name}, changed since it was proven` : `Next: ${name}`
+}

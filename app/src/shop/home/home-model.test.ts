@@ -1,35 +1,43 @@
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
-import type { VisitKind } from '@oak/core/job/visit/visit-state'
-import type { JobEntry } from '../../platform/state/jobs'
+import type { JobId } from '@oak/core/job/job-id'
+import type { Standing } from '@oak/core/job/summary/standing-words'
+import { summaryOf, type JobSummary } from '@oak/core/job/summary/summary'
+import type { VisitKind } from '@oak/core/job/visit/visit-kinds'
 import { momentText } from '../../ui/dates'
-import { ASKED_NOTHING, homeJobs, isSearched, jobName, STATE_OPTIONS, type HomeAsked } from './home-model'
+import {
+  ASKED_NOTHING,
+  homeJobs,
+  isSearched,
+  jobName,
+  STATE_OPTIONS,
+  stillToJudge,
+  type HomeAsked,
+} from './home-model'
 
-const entry = (id: string, more: Partial<JobDocument>, ...at: number[]): JobEntry => ({
-  id,
-  document: { ...EMPTY_JOB, ...more },
-  changes: at.map((one, i) => ({
-    id: `${id}${i}`,
-    job: id,
-    path: ['title'],
-    value: '',
-    at: one,
-    device: 'd',
-    technician: '',
-  })),
+const at = (id: string, when: number) => ({
+  id: `${id}${when}`,
+  job: id as JobId,
+  path: ['title'],
+  value: '',
+  at: when,
+  device: 'd',
+  technician: '',
 })
-const LINE = {
-  a: { kind: 'part', text: 'Motor', hundredths: 100, cents: 1, taxed: true },
-} as JobDocument['estimateLines']
-const ACCEPTED = { name: 'A', at: 1, cents: 1, signature: null }
+const summary = (id: string, more: Partial<JobDocument>, ...when: number[]): JobSummary =>
+  summaryOf(
+    id,
+    when.map((one) => at(id, one)),
+    { ...EMPTY_JOB, ...more },
+  )
 const JOBS = [
-  entry('old', { title: 'Bakery fan', site: 'Harbour 2' }, 10, 20),
-  entry('new', { title: 'Clinic', unitName: 'Roof 3', owner: 'Gull Ltd' }, 5, 40),
-  entry('away', { title: 'Gone', removed: true }, 50),
-  entry('out', { title: 'Hall', estimateLines: LINE }, 30),
-  entry('taken', { title: 'Mill', estimateLines: LINE, acceptance: ACCEPTED }, 15),
-  entry('later', { title: 'Pier' }, 14),
-  entry('bad', { title: 'Yard' }, 13),
-  entry('over', { title: 'Shed' }, 12),
+  summary('old', { title: 'Bakery fan', site: 'Harbour 2' }, 10, 20),
+  summary('new', { title: 'Clinic', unitName: 'Roof 3', owner: 'Gull Ltd' }, 5, 40),
+  summary('away', { title: 'Gone', removed: true }, 50),
+  summary('out', { title: 'Hall' }, 30),
+  summary('taken', { title: 'Mill' }, 15),
+  summary('later', { title: 'Pier' }, 14),
+  summary('bad', { title: 'Yard' }, 13),
+  summary('over', { title: 'Shed' }, 12),
 ]
 const KINDS: Readonly<Record<string, VisitKind>> = {
   Clinic: 'done',
@@ -40,10 +48,26 @@ const KINDS: Readonly<Record<string, VisitKind>> = {
   Yard: 'stopped',
   Shed: 'ended',
 }
-const stateOf = (job: JobDocument) => ({ kind: KINDS[job.title] ?? ('open' as const) })
-const ids = (more: Partial<HomeAsked> = {}) =>
-  homeJobs(JOBS, { ...ASKED_NOTHING, ...more }, stateOf).map(({ id }) => id)
+const standing = (kind: VisitKind): Standing => ({
+  kind,
+  words: null,
+  mark: null,
+  proof: 'none',
+  next: 'wires',
+  stages: 'eeeeeeeeee',
+})
+const JUDGED = JOBS.map((job) => ({ ...job, standing: standing(KINDS[job.title] ?? 'open') }))
+const ids = (more: Partial<HomeAsked> = {}, jobs: readonly JobSummary[] = JUDGED) =>
+  homeJobs(jobs, { ...ASKED_NOTHING, ...more }).map(({ job }) => job)
 
+it('where it is not known how a job stands, that is to be worked out before a state is asked for; put away and all are known at once', () => {
+  const mixed = [...JUDGED.slice(1), JOBS[0]!]
+  const due = (state: HomeAsked['state']) => stillToJudge(mixed, { ...ASKED_NOTHING, state })
+  expect([due('all'), due('away'), due('waiting')]).toEqual([[], [], ['old']])
+  expect(stillToJudge(JOBS, { ...ASKED_NOTHING, state: 'done' })).not.toContain('away')
+  expect(ids({ state: 'waiting' }, mixed)).toEqual([])
+  expect(ids({}, mixed)).toContain('old')
+})
 it('asked for nothing, shows what was not put away, the latest worked on first', () =>
   expect(ids()).toEqual(['new', 'out', 'old', 'taken', 'later', 'bad', 'over']))
 it('by state: one that was stopped is open, one that ended without a proof is done', () => {
@@ -63,18 +87,19 @@ it('by words in name, place, unit and owner, in any order and case, all of them'
   expect(ids({ text: 'gone', state: 'away' })).toEqual(['away'])
 })
 it('is searched from six jobs on, and where one was put away: else it could not be found again', () => {
-  const named = (count: number) => Array.from({ length: count }, (_, i) => entry(`${i}`, {}, 1))
+  const named = (count: number) =>
+    new Map(Array.from({ length: count }, (_, i) => [`${i}`, summary(`${i}`, {}, 1)] as const))
   expect([
     isSearched(named(5)),
     isSearched(named(6)),
-    isSearched([]),
-    isSearched([entry('a', { removed: true }, 1)]),
+    isSearched(named(0)),
+    isSearched(new Map([['a', summary('a', { removed: true }, 1)]])),
   ]).toEqual([false, true, false, true])
 })
 it('a job that nobody named is called by when it was begun', () => {
-  expect(jobName(entry('a', { title: 'Fan dead' }, 7))).toBe('Fan dead')
-  expect(jobName(entry('a', {}, 9, 7))).toBe(`Unnamed, begun ${momentText(7)}`)
-  expect(jobName(entry('a', {}))).toBe('Unnamed job')
+  expect(jobName(summary('a', { title: 'Fan dead' }, 7))).toBe('Fan dead')
+  expect(jobName(summary('a', {}, 9, 7))).toBe(`Unnamed, begun ${momentText(7)}`)
+  expect(jobName(summary('a', {}))).toBe('Unnamed job')
 })
 it('every state has its word', () =>
   expect(STATE_OPTIONS.map(({ text }) => text)).toEqual([

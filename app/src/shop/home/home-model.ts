@@ -1,12 +1,9 @@
 // Which jobs home shows: found by words, by how far they are, and those that were put away only where they are asked for.
-import type { JobDocument } from '@oak/core/job/document'
-import type { VisitKind } from '@oak/core/job/visit/visit-state'
-import type { JobEntry } from '../../platform/state/jobs'
+import type { JobSummary } from '@oak/core/job/summary/summary'
+import type { VisitKind } from '@oak/core/job/visit/visit-kinds'
 import { momentText } from '../../ui/dates'
-import { lastEdit } from './last-edit'
 
-export const HOME_STATES = ['all', 'open', 'waiting', 'later', 'estimate', 'done', 'away'] as const
-export type HomeState = (typeof HOME_STATES)[number]
+export type HomeState = 'all' | 'open' | 'waiting' | 'later' | 'estimate' | 'done' | 'away'
 export const STATE_OPTIONS: readonly { readonly value: HomeState; readonly text: string }[] = [
   { value: 'all', text: 'all' },
   { value: 'open', text: 'open' },
@@ -25,8 +22,8 @@ export const ASKED_NOTHING: HomeAsked = { text: '', state: 'all' }
 
 /** Fewer are seen at a glance. */
 const SEARCHED_FROM = 6
-export const isSearched = (entries: readonly JobEntry[]): boolean =>
-  entries.length >= SEARCHED_FROM || entries.some(({ document }) => document.removed)
+export const isSearched = (summaries: ReadonlyMap<string, JobSummary>): boolean =>
+  summaries.size >= SEARCHED_FROM || [...summaries.values()].some(({ removed }) => removed)
 
 /** What each state asks for; a job that was stopped is open, for somebody has to go on with it. */
 const KINDS: Readonly<Record<Exclude<HomeState, 'all' | 'away'>, readonly VisitKind[]>> = {
@@ -37,31 +34,32 @@ const KINDS: Readonly<Record<Exclude<HomeState, 'all' | 'away'>, readonly VisitK
   done: ['done', 'ended'],
 }
 
-type StateOf = (job: JobDocument) => { readonly kind: VisitKind }
-
-function isInState(job: JobDocument, state: HomeState, stateOf: StateOf): boolean {
-  if (state === 'away') return job.removed
-  if (job.removed) return false
-  return state === 'all' || KINDS[state].includes(stateOf(job).kind)
+/** How a job stands, where that is known; null: it is still to be worked out. */
+function isInState({ removed, standing }: JobSummary, state: HomeState): boolean {
+  if (state === 'away') return removed
+  if (removed) return false
+  return state === 'all' || (standing !== null && KINDS[state].includes(standing.kind))
 }
 
-/** The latest first. `stateOf`: asked only where it matters. */
-export function homeJobs(
-  entries: readonly JobEntry[],
-  { text, state }: HomeAsked,
-  stateOf: StateOf,
-): JobEntry[] {
+/** The latest first. Those whose standing is not worked out yet are in no state but “all”: `stillToJudge` names them. */
+export function homeJobs(summaries: Iterable<JobSummary>, { text, state }: HomeAsked): JobSummary[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  return entries
-    .filter(({ document: job }) => {
-      const said = `${job.title} ${job.site} ${job.unitName} ${job.owner}`.toLowerCase()
-      return words.every((word) => said.includes(word)) && isInState(job, state, stateOf)
+  return [...summaries]
+    .filter((job) => {
+      if (!isInState(job, state)) return false
+      const said =
+        words.length === 0 ? '' : `${job.title} ${job.site} ${job.unitName} ${job.owner}`.toLowerCase()
+      return words.every((word) => said.includes(word))
     })
-    .sort((a, b) => lastEdit(b) - lastEdit(a))
+    .sort((a, b) => b.at - a.at)
 }
+
+/** Jobs that a state cannot be asked of before it is worked out. */
+export const stillToJudge = (summaries: Iterable<JobSummary>, { state }: HomeAsked): string[] =>
+  state === 'all' || state === 'away'
+    ? []
+    : [...summaries].filter(({ removed, standing }) => !removed && standing === null).map(({ job }) => job)
 
 /** A job that nobody named is told from another one by when it was begun. */
-export function jobName({ document: { title }, changes }: JobEntry): string {
-  const begun = changes.reduce((first, { at }) => Math.min(first, at), Infinity)
-  return title || (Number.isFinite(begun) ? `Unnamed, begun ${momentText(begun)}` : 'Unnamed job')
-}
+export const jobName = ({ title, begun }: Pick<JobSummary, 'title' | 'begun'>): string =>
+  title || (Number.isFinite(begun) ? `Unnamed, begun ${momentText(begun)}` : 'Unnamed job')

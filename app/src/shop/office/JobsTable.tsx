@@ -1,6 +1,6 @@
 // The jobs as a table of any length: only the rows in sight are drawn. One Tab stop; arrow keys go from row to row.
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useEffect, useRef, type KeyboardEvent } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { View, type ViewStyle } from 'react-native'
 import { DataTable } from 'react-native-paper'
 import { dayText, momentText } from '../../ui/dates'
@@ -31,15 +31,17 @@ const MORE = 12
 const SCROLLS = { flex: 1, overflow: 'auto' } as unknown as ViewStyle
 
 interface JobsTableProps {
-  readonly rows: readonly OfficeRow[]
+  /** undefined: on its way. */
+  readonly rows: readonly (OfficeRow | undefined)[]
   readonly asked: Asked
   readonly wide: boolean
   readonly chosen: string | null
   readonly onSort: (key: SortKey) => void
   readonly onChoose: (id: string) => void
+  readonly onSight: (first: number, last: number) => void
 }
 
-export function JobsTable({ rows, asked, wide, chosen, onSort, onChoose }: JobsTableProps) {
+export function JobsTable({ rows, asked, wide, chosen, onSort, onChoose, onSight }: JobsTableProps) {
   // The list is one object that changes inside: what is remembered of it would stand still.
   'use no memo'
   const box = useRef<View>(null)
@@ -50,27 +52,16 @@ export function JobsTable({ rows, asked, wide, chosen, onSort, onChoose }: JobsT
     estimateSize: () => ROW,
     overscan: MORE,
   })
-  const at = Math.max(
-    0,
-    rows.findIndex((row) => row.id === chosen),
-  )
-  const byKey = useRef(false)
-  useEffect(() => {
-    if (!byKey.current) return
-    byKey.current = false
-    element()
-      ?.querySelector<HTMLElement>(`[aria-rowindex="${at + 2}"]`)
-      ?.focus()
+  const { at, onKeyDown } = useRowKeys({
+    rows,
+    chosen,
+    onChoose,
+    element,
+    scrollTo: (i) => list.scrollToIndex(i),
   })
-  const onKeyDown = (event: KeyboardEvent) => {
-    const next = event.ctrlKey || event.altKey || event.metaKey ? null : nextItem(event.key, at, rows.length)
-    const row = next === null ? undefined : rows[next]
-    if (!row || next === null) return
-    event.preventDefault()
-    byKey.current = true
-    list.scrollToIndex(next)
-    onChoose(row.id)
-  }
+  const items = list.getVirtualItems()
+  const [top, bottom] = [items[0]?.index ?? 0, items.at(-1)?.index ?? 0]
+  useEffect(() => onSight(top, bottom), [onSight, top, bottom])
   const columns = COLUMNS.filter((c) => wide || !c.wide)
   return (
     <View
@@ -98,7 +89,7 @@ export function JobsTable({ rows, asked, wide, chosen, onSort, onChoose }: JobsT
       </DataTable.Header>
       <View ref={box} style={SCROLLS} {...({ onKeyDown } as object)}>
         <View style={{ height: list.getTotalSize() }} role="rowgroup">
-          {list.getVirtualItems().map(({ index, start }) => {
+          {items.map(({ index, start }) => {
             const row = rows[index]
             return row ? (
               <JobRow
@@ -116,6 +107,45 @@ export function JobsTable({ rows, asked, wide, chosen, onSort, onChoose }: JobsT
       </View>
     </View>
   )
+}
+
+interface RowKeys extends Pick<JobsTableProps, 'rows' | 'chosen' | 'onChoose'> {
+  readonly element: () => HTMLElement | null
+  readonly scrollTo: (index: number) => void
+}
+
+/** Arrow keys, Home and End go from row to row; a row that is not there yet is waited for. */
+function useRowKeys({ rows, chosen, onChoose, element, scrollTo }: RowKeys) {
+  const at = Math.max(
+    0,
+    rows.findIndex((row) => row?.id === chosen),
+  )
+  // Where the keys went: chosen as soon as its row is there, and then focused.
+  const [awaited, setAwaited] = useState<number | null>(null)
+  const toFocus = useRef<number | null>(null)
+  const arrived = awaited === null ? undefined : rows[awaited]
+  useEffect(() => {
+    if (!arrived) return
+    toFocus.current = awaited
+    setAwaited(null)
+    onChoose(arrived.id)
+  }, [arrived, awaited, onChoose])
+  useEffect(() => {
+    if (toFocus.current !== at) return
+    toFocus.current = null
+    element()
+      ?.querySelector<HTMLElement>(`[aria-rowindex="${at + 2}"]`)
+      ?.focus()
+  })
+  const onKeyDown = (event: KeyboardEvent) => {
+    const next =
+      event.ctrlKey || event.altKey || event.metaKey ? null : nextItem(event.key, awaited ?? at, rows.length)
+    if (next === null) return
+    event.preventDefault()
+    scrollTo(next)
+    setAwaited(next)
+  }
+  return { at, onKeyDown }
 }
 
 const sortOf = (key: SortKey, asked: Asked) =>

@@ -1,35 +1,33 @@
 // The office: every job in a table to search and sort; one job with its stages, what its record holds, who changed what when, and files out.
 import { useRouter } from 'expo-router'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
-import { saveTextFile } from '../../platform/files/pick-file'
-import { useJobs } from '../../platform/state/app'
-import type { JobEntry } from '../../platform/state/jobs'
+import { figure } from '@oak/core/quantity/display'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { Choice } from '../../ui/Choice'
-import { QuietButton } from '../../ui/PrimaryButton'
 import { TextField } from '../../ui/TextField'
 import { usePalette } from '../../ui/theme'
 import { TopBar } from '../../ui/TopBar'
 import { isWide } from '../../ui/wide'
+import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { JobsTable, ROW } from './JobsTable'
-import { officeRows, type Asked } from './office-model'
+import type { Asked } from './office-model'
 import { OneJob } from './OneJob'
-import { useOfficeTable } from './use-office-table'
+import { ReadingsFile } from './ReadingsFile'
+import { useLooked } from './use-looked'
+import { useOfficeRows, type OfficeRows } from './use-office-rows'
 
 export function OfficeScreen() {
   const palette = usePalette()
   const router = useRouter()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
-  const jobs = useJobs((s) => s.jobs)
   const [asked, setAsked] = useState<Asked>({ text: '', state: 'all', sort: 'at', down: true })
   const [chosen, setChosen] = useState<string | null>(null)
-  const all = useMemo(() => officeRows(Object.values(jobs)), [jobs])
-  const rows = useOfficeTable(all, asked)
-  const entry = jobs[chosen ?? ''] ?? (wide && rows[0] ? jobs[rows[0].id] : undefined)
+  const { rows, unread, from, onSight } = useOfficeRows(asked)
+  const shown = chosen ?? (wide ? (rows[0]?.id ?? null) : null)
   const list = (
     <>
       <AskFor asked={asked} ask={(more) => setAsked({ ...asked, ...more })} />
@@ -38,21 +36,18 @@ export function OfficeScreen() {
           rows={rows}
           asked={asked}
           wide={wide}
-          chosen={entry?.id ?? null}
+          chosen={shown}
+          onSight={onSight}
           onSort={(sort) =>
             setAsked({ ...asked, sort, down: sort === asked.sort ? !asked.down : sort === 'at' })
           }
           onChoose={setChosen}
         />
       </View>
-      {rows.length === 0 ? <Words tone="quiet">No job is like that.</Words> : null}
-      <QuietButton
-        text={`Readings of these ${rows.length} as CSV`}
-        icon="save"
-        disabled={rows.length === 0}
-        onPress={() => void saveReadings(rows.flatMap((r) => jobs[r.id] ?? []))}
-        testID="office-csv"
-      />
+      <Words tone="quiet" size="small" live testID="office-count">
+        {countWords(rows.length, from, unread)}
+      </Words>
+      <ReadingsFile asked={asked} rows={rows} from={from} />
     </>
   )
   return (
@@ -65,9 +60,9 @@ export function OfficeScreen() {
         <View style={{ flex: 1, flexDirection: 'row', borderTopWidth: 1.5, borderColor: palette.line }}>
           <View style={{ flex: 1, padding: 16, gap: 8 }}>{list}</View>
           <View style={{ width: 500, borderLeftWidth: 1.5, borderColor: palette.line }}>
-            {entry ? (
+            {shown ? (
               <ScrollView contentContainerStyle={{ padding: 16, gap: 14 }}>
-                <OneJob key={entry.id} entry={entry} />
+                <ShownJob key={shown} id={shown} />
               </ScrollView>
             ) : null}
           </View>
@@ -75,7 +70,7 @@ export function OfficeScreen() {
       ) : (
         <ScrollView contentContainerStyle={{ padding: 12, gap: 12 }}>
           {list}
-          {entry ? <OneJob key={entry.id} entry={entry} /> : null}
+          {shown ? <ShownJob key={shown} id={shown} /> : null}
         </ScrollView>
       )}
     </View>
@@ -111,5 +106,22 @@ function AskFor({ asked, ask }: AskForProps) {
   )
 }
 
-const saveReadings = async (entries: readonly JobEntry[]) =>
-  saveTextFile('readings.csv', 'text/csv', (await import('../../platform/csv')).readingsCsv(entries))
+function countWords(count: number, from: OfficeRows['from'], unread: number): string {
+  if (from === 'asking') return 'Asking the server…'
+  const jobs = count === 0 ? 'No job is like that' : `${figure(count, 0)} ${count === 1 ? 'job' : 'jobs'}`
+  if (from === 'here') return `${jobs}. The server is not reached: these are as this device knows them.`
+  return unread > 0 ? `${jobs}. The server is still reading ${figure(unread, 0)} more.` : `${jobs}.`
+}
+
+/** Fetched where it is not on this device; to look at, it need not stay here. */
+function ShownJob({ id }: { readonly id: string }) {
+  const entry = useLooked(id)
+  if (entry === 'reading') return <Waits size="strong" text="Fetching the job…" />
+  return entry ? (
+    <OneJob entry={entry} />
+  ) : (
+    <Words tone="cannotTell" testID="office-elsewhere">
+      This job is not on this device, and the server is not reached now.
+    </Words>
+  )
+}

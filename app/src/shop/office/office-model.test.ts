@@ -1,8 +1,11 @@
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { createTable } from '@tanstack/react-table'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
-import type { JobEntry } from '../../platform/state/jobs'
-import { readingsCsv } from '../../platform/csv/readings'
+import type { JobId } from '@oak/core/job/job-id'
+import { standingOf } from '@oak/core/job/summary/standing'
+import { summaryOf } from '@oak/core/job/summary/summary'
+import type { JobEntry } from '../../platform/state/jobs-state'
+import { readingRows, readingsCsv } from '../../platform/csv/readings'
 import { historyLines, officeRows, tableOf, type Asked } from './office-model'
 
 const change = (id: string, at: number, value: unknown, technician = 'Ines', path = ['title']) => ({
@@ -19,6 +22,13 @@ const entry = (id: string, more: Partial<JobDocument>, at = 1): JobEntry => ({
   document: { ...EMPTY_JOB, ...more },
   changes: [change(id, at, more.title ?? null)],
 })
+/** As a list knows them. */
+const known = (entries: readonly JobEntry[]) =>
+  entries.map(({ id, changes, document }) => ({
+    ...summaryOf(id as JobId, changes, document),
+    standing: standingOf(document),
+  }))
+const rowsOf = (entries: readonly JobEntry[]) => officeRows(known(entries))
 const JOBS = [
   entry('a', { title: 'Bakery fan', site: 'Harbour 2' }, 300),
   entry('b', { title: 'Clinic', site: 'Gull Street' }, 200),
@@ -27,7 +37,7 @@ const JOBS = [
 const ids = (more: Partial<Asked> = {}, jobs = JOBS) => {
   const asked: Asked = { text: '', state: 'all', sort: 'at', down: true, ...more }
   const table = createTable({
-    ...tableOf(officeRows(jobs), asked),
+    ...tableOf(rowsOf(jobs), asked),
     onStateChange: () => undefined,
     renderFallbackValue: null,
   })
@@ -75,7 +85,9 @@ it('readings go out one a row, and no cell is run by a spreadsheet', () => {
     meter: '=cmd',
     at: 1_800_000_000_000,
   }
-  const csv = readingsCsv([entry('a', { title: '+1', measurements: { 'amps-start cooling': measurement } })])
+  const csv = readingsCsv(
+    readingRows([entry('a', { title: '+1', measurements: { 'amps-start cooling': measurement } })]),
+  )
   expect(csv.trim().split('\r\n')).toEqual([
     'job,title,probe,quantity,value,unit,meter,at',
     `a,'+1,amps-start cooling,amps,1.3,A,'=cmd,2027-01-15T08:00:00.000Z`,
@@ -87,7 +99,7 @@ it('a row has the latest change’s time, the last one’s name that is known, t
     document: { ...EMPTY_JOB, unit: 'gas-furnace-board', site: 'Mill' },
     changes: [change('2', 20, 'b', ''), change('1', 10, 'a', 'Ines'), change('3', 5, 'c', 'Omar')],
   }
-  expect(officeRows([job])).toEqual([
+  expect(rowsOf([job])).toEqual([
     {
       id: 'z',
       title: 'unnamed',
@@ -99,14 +111,14 @@ it('a row has the latest change’s time, the last one’s name that is known, t
       proven: false,
     },
   ])
-  expect(
-    officeRows([{ ...job, document: { ...EMPTY_JOB, unit: 'of-another-day' }, changes: [] }]),
-  ).toMatchObject([{ unit: 'of-another-day', technician: '', at: 0 }])
-  expect(officeRows([{ ...job, document: EMPTY_JOB }])).toMatchObject([{ unit: '' }])
+  expect(rowsOf([{ ...job, document: { ...EMPTY_JOB, unit: 'of-another-day' }, changes: [] }])).toMatchObject(
+    [{ unit: 'of-another-day', technician: '', at: 0 }],
+  )
+  expect(rowsOf([{ ...job, document: EMPTY_JOB }])).toMatchObject([{ unit: '' }])
 })
 it('says what a job stands at that does not go on stage by stage', () => {
   const part = { what: 'Motor', from: '', due: null, arrived: false }
-  const next = (more: Partial<JobDocument>) => officeRows([entry('a', more)])[0]?.next
+  const next = (more: Partial<JobDocument>) => rowsOf([entry('a', more)])[0]?.next
   expect(next({})).toBe('Wires')
   expect(next({ ordered: { a: part } })).toBe('part')
   expect(next({ comeBack: { on: null, why: 'look again' } })).toBe('come back')

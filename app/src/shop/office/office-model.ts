@@ -6,16 +6,13 @@ import {
   getSortedRowModel,
   type Row,
 } from '@tanstack/react-table'
-import { compareChanges } from '@oak/core/job/change'
 import { changeWords } from '@oak/core/job/changes/change-words'
 import { historyOf } from '@oak/core/job/fold'
+import { nextInWords } from '@oak/core/job/summary/standing-words'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import type { TemperatureUnit } from '@oak/core/quantity/temperature'
-import type { JobDocument } from '@oak/core/job/document'
-import { visitState, type VisitKind } from '@oak/core/job/visit/visit-state'
-import { idOfUnit } from '@oak/core/wiring/unit-type'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
-import { nextStage, STAGES } from '../../parts/frame/stages'
-import type { JobEntry } from '../../platform/state/jobs'
+import type { JobEntry } from '../../platform/state/jobs-state'
 
 export type StateFilter = 'all' | 'proven' | 'open'
 
@@ -33,34 +30,17 @@ export interface OfficeRow {
 export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
 export type SortKey = (typeof SORTS)[number]
 
-/** What a job that does not go on stage by stage stands at. */
-const STANDS: Partial<Readonly<Record<VisitKind, string>>> = {
-  stopped: 'stopped',
-  waiting: 'part',
-  later: 'come back',
-  estimate: 'estimate',
-  ended: 'ended',
-}
-
-const nextWords = (job: JobDocument, kind: VisitKind): string =>
-  STANDS[kind] ?? STAGES.find((s) => s.id === nextStage(job))?.name ?? ''
-
-function officeRow({ id, document: job, changes }: JobEntry): OfficeRow {
-  const { kind, proof } = visitState(job)
-  const latest = [...changes].sort(compareChanges).at(-1)
-  const named = [...changes]
-    .sort(compareChanges)
-    .reverse()
-    .find((c) => c.technician)
+function officeRow(summary: JobSummary): OfficeRow {
+  const { job, title, site, unit, technician, at, standing } = summary
   return {
-    id,
-    title: job.title || 'unnamed',
-    site: job.site,
-    unit: job.unit ? (unitTypeFor(job.unit)?.name ?? idOfUnit(job.unit)) : '',
-    technician: named?.technician ?? '',
-    at: latest?.at ?? 0,
-    next: nextWords(job, kind),
-    proven: proof.kind === 'stands',
+    id: job,
+    title: title || 'unnamed',
+    site,
+    unit: unit === null ? '' : (unitTypeFor(unit)?.name ?? unit),
+    technician,
+    at,
+    next: standing ? nextInWords(standing) : '',
+    proven: standing?.proof === 'stands',
   }
 }
 
@@ -79,9 +59,9 @@ function isAskedFor(row: OfficeRow, { text, state }: Asked): boolean {
 }
 
 /** What was not removed. In the order of ids, so that rows alike in what they are sorted by keep their places. */
-export const officeRows = (entries: readonly JobEntry[]): OfficeRow[] =>
-  entries
-    .filter((e) => !e.document.removed)
+export const officeRows = (summaries: Iterable<JobSummary>): OfficeRow[] =>
+  [...summaries]
+    .filter(({ removed }) => !removed)
     .map(officeRow)
     .sort((a, b) => (a.id < b.id ? -1 : 1))
 

@@ -6,7 +6,8 @@ import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { knownSheets } from '@oak/core/job/known-sheets'
-import { editVan, useJobs, useVan } from '../../platform/state/app'
+import { holds } from '@oak/core/job/summary/summary'
+import { editVan, useList, useVan } from '../../platform/state/app'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -15,17 +16,24 @@ import { LineGlyph } from '../../parts/stock/LineGlyph'
 import { LineReadings } from './LineReadings'
 import { leftText, priceText, readingEdits, whatOf } from '../../parts/stock/van-model'
 
+/** So many of those who hold parts are named, the latest first. */
+const HOLDERS = 12
+
 export function LineSheet({ id: first, onClose }: { readonly id: string; readonly onClose: () => void }) {
   // A reading may move one capacitor to a line of its own: the sheet goes with it.
   const [id, setId] = useState(first)
   const { document: van, left } = useVan()
-  const jobs = useJobs((s) => s.jobs)
+  const { summaries } = useList()
   const router = useRouter()
   const [pad, setPad] = useState(false)
   const [sure, setSure] = useState(false)
   const line = van.stock[id]
   if (!line) return null
-  const holders = Object.values(jobs).filter((entry) => entry.document.taken[id])
+  const holders = [...summaries.values()].flatMap((one) => {
+    const quantity = holds(one, id)
+    return quantity > 0 ? [{ ...one, quantity }] : []
+  })
+  holders.sort((a, b) => b.at - a.at)
   const count = (quantity: number) =>
     editVan([{ path: ['stock', id], value: { ...line, quantity, countedAt: shopNow() } }])
   const now = Math.max(0, left[id] ?? line.quantity)
@@ -62,11 +70,14 @@ export function LineSheet({ id: first, onClose }: { readonly id: string; readonl
           testID="open-tag"
         />
       ) : null}
-      {holders.map((entry) => (
-        <Words key={entry.id} size="small">
-          {entry.document.taken[id]?.quantity} taken for {entry.document.title || 'an unnamed job'}
+      {holders.slice(0, HOLDERS).map((one) => (
+        <Words key={one.job} size="small">
+          {one.quantity} taken for {one.title || 'an unnamed job'}
         </Words>
       ))}
+      {holders.length > HOLDERS ? (
+        <Words size="small">and for {holders.length - HOLDERS} more jobs</Words>
+      ) : null}
       {sure ? (
         <Words size="strong" tone="stop">
           This takes the line off the list. Jobs keep what they took.

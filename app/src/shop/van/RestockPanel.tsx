@@ -5,7 +5,7 @@ import type { RestockOutput } from '@oak/core/operations/coverage'
 import { figure } from '@oak/core/quantity/display'
 import type { stockParts } from '../../parts/stock/stock-plan-model'
 import { httpCounter } from '../counter/http-counter'
-import { useJobs, useVan } from '../../platform/state/app'
+import { useList, useVan } from '../../platform/state/app'
 import { Problem } from '../../ui/Problem'
 import { NumberPad } from '../../ui/NumberPad'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -29,8 +29,8 @@ interface RestockPanelProps {
 }
 
 export function RestockPanel({ stock, tolerancePercent }: RestockPanelProps) {
-  const jobs = useJobs((s) => s.jobs)
-  const calls = useMemo(() => pastCalls(Object.values(jobs).map((entry) => entry.document)), [jobs])
+  const list = useList()
+  const calls = useMemo(() => pastCalls(list.summaries.values()), [list])
   const [budget, setBudget] = useState(200)
   const [most, setMost] = useState(3)
   const [pad, setPad] = useState<'budget' | 'most' | null>(null)
@@ -66,7 +66,7 @@ export function RestockPanel({ stock, tolerancePercent }: RestockPanelProps) {
         What to buy
       </Words>
       <Words size="small" tone="quiet">
-        Over the {calls.length} past calls on this device.
+        Over the {calls.length} past calls that this device knows.
       </Words>
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}>

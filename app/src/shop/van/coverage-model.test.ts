@@ -1,7 +1,10 @@
 import { CANS } from '@oak/core/capacitor/cans'
-import { EMPTY_JOB } from '@oak/core/job/document'
+import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import { summaryOf } from '@oak/core/job/summary/summary'
 import { leadSheetById } from '@oak/core/motor/lead-sheets'
 import { boundText, CATALOGUE, catalogueOf, cellText, pastCalls } from './coverage-model'
+
+const of = (more: Partial<JobDocument>) => summaryOf('job', [], { ...EMPTY_JOB, ...more })
 
 it('says a cell in words', () => {
   expect(cellText({ compressor: 45, fan: 5, parts: 1, worstErrorPercent: 0, by: [] })).toBe(
@@ -17,10 +20,10 @@ it('says a cell in words', () => {
 it('takes from jobs what they asked for, and leaves out those that say nothing', () => {
   expect(
     pastCalls([
-      EMPTY_JOB,
-      { ...EMPTY_JOB, compressorMicrofarads: 40 },
-      { ...EMPTY_JOB, motor: leadSheetById('rowan-33m')! },
-      { ...EMPTY_JOB, compressorMicrofarads: 35, removed: true },
+      of({}),
+      of({ compressorMicrofarads: 40 }),
+      of({ motor: leadSheetById('rowan-33m')! }),
+      of({ compressorMicrofarads: 35, removed: true }),
     ]),
   ).toEqual([
     { compressor: 40, fan: null },
@@ -107,5 +110,5 @@ it('a part of the counter with a known name stands in place of ours, whatever it
 })
 it('a plate’s microfarads are asked for where no motor was picked', () => {
   const motorPlate = { microfarads: 5 } as unknown as typeof EMPTY_JOB.motorPlate
-  expect(pastCalls([{ ...EMPTY_JOB, motorPlate }])).toEqual([{ compressor: null, fan: 5 }])
+  expect(pastCalls([of({ motorPlate })])).toEqual([{ compressor: null, fan: 5 }])
 })

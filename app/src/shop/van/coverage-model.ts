@@ -2,7 +2,7 @@
 import { COMPRESSOR_VALUES, FAN_VALUES } from '@oak/core/capacitor/coverage/coverage'
 import type { PastCall } from '@oak/core/capacitor/coverage/restock'
 import { CANS } from '@oak/core/capacitor/cans'
-import type { JobDocument } from '@oak/core/job/document'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import { figure } from '@oak/core/quantity/display'
 import type { CounterPart } from '../counter/port'
 import type { CoverageOutput } from '@oak/core/operations/coverage'
@@ -72,11 +72,11 @@ export function boundText(metAfter: number, bound: number): string {
 }
 
 /** What the shop's jobs asked for, as far as they say. */
-export const pastCalls = (jobs: readonly JobDocument[]): PastCall[] =>
-  jobs
+export const pastCalls = (jobs: Iterable<JobSummary>): PastCall[] =>
+  [...jobs]
     .filter((job) => !job.removed)
-    .map((job) => ({
-      compressor: job.compressorMicrofarads,
-      fan: job.motor?.capacitor?.microfarads ?? job.motorPlate?.microfarads ?? null,
+    .map(({ compressorMicrofarads, fanMicrofarads }) => ({
+      compressor: compressorMicrofarads,
+      fan: fanMicrofarads,
     }))
     .filter((call) => call.compressor !== null || call.fan !== null)

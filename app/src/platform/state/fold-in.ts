@@ -1,0 +1,73 @@
+// Changes folded into what the app holds of the jobs, and out of it.
+import { parseChange, type Change } from '@oak/core/job/change'
+import { foldJob, foldVan } from '@oak/core/job/fold'
+import { EMPTY_VAN, VAN_ID } from '@oak/core/job/van'
+import { sameContents } from '../sync/device-store'
+import type { Stamp } from '../sync/server'
+import { withCounts } from './job-list'
+import type { JobsState, VanState } from './jobs-state'
+
+export const NO_VAN: VanState = { changes: [], document: EMPTY_VAN, left: {} }
+
+/**
+ * A change as this version reads it: fields that its format gained since have their defaults. One that it cannot read, as from
+ * a later version, stays on the device and the server and is not folded.
+ */
+export function readable(change: Change): Change[] {
+  const parsed = parseChange(change)
+  return parsed.ok ? [parsed.change] : []
+}
+
+type Held = Pick<JobsState, 'jobs' | 'van' | 'list'>
+
+/** Jobs and van with these changes taken in; what is known already changes nothing. `opens`: a job that is not open here is with them. */
+export function taken(before: Held, changes: readonly Change[], opens: boolean): Held {
+  const jobs = { ...before.jobs }
+  let { van } = before
+  for (const id of new Set(changes.map((c) => c.job))) {
+    if (id !== VAN_ID && !opens && !Object.hasOwn(jobs, id)) continue
+    const held = id === VAN_ID ? van.changes : (jobs[id]?.changes ?? [])
+    const fresh = freshOf(
+      changes.filter((c) => c.job === id),
+      held,
+    )
+    // The server sends back what this device delivered: the job must not be made anew for that, or screens blink under a finger.
+    if (fresh.length === 0) continue
+    const ids = new Set(fresh.map((c) => c.id))
+    const all = [...held.filter((c) => !ids.has(c.id)), ...fresh]
+    if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
+    else jobs[id] = { id, changes: all, document: foldJob(all) }
+  }
+  return { ...before, jobs, van: withCounts(van, before.van, before.list) }
+}
+
+/** Those that are not held yet, or under another time, and can be read here, each once. Of two with one id the first stays. */
+function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] {
+  const known = new Map(held.map((c) => [c.id, c]))
+  const fresh = changes
+    .filter((change) => {
+      const before = known.get(change.id)
+      return !before || (before.at !== change.at && sameContents(before, change))
+    })
+    .flatMap(readable)
+  return [...new Map(fresh.map((c) => [c.id, c])).values()]
+}
+
+/** Jobs and van without these changes; a job that has none left is gone. */
+export function without({ jobs: before, van, list }: Held, ids: ReadonlySet<string>): Held {
+  const left = [...Object.values(before), { id: VAN_ID, changes: van.changes }].flatMap(({ changes }) =>
+    changes.filter((c) => !ids.has(c.id)),
+  )
+  return taken({ jobs: {}, van: NO_VAN, list }, left, true)
+}
+
+/** The changes of these ids under the times that the server gave them. */
+export function restamped({ jobs, van }: Held, stamps: readonly Stamp[]): Change[] {
+  const times = new Map(stamps.map(({ id, at }) => [id, at]))
+  return [...Object.values(jobs), van].flatMap(({ changes }) =>
+    changes.flatMap((change) => {
+      const at = times.get(change.id)
+      return at === undefined ? [] : [{ ...change, at }]
+    }),
+  )
+}

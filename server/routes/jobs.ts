@@ -1,0 +1,90 @@
+// Jobs: their summaries as they become news, the changes of some of them, and the office's table.
+import { Router } from 'express'
+import * as v from 'valibot'
+import type { JobId } from '@oak/core/job/job-id'
+import { UUID } from '@oak/core/job/uuid'
+import { problemsOf } from '@oak/core/quantity/problem'
+import { refuse } from '../errors'
+import type { ChangeStore } from '../store/change-store'
+import { SORTS, type JobStore } from '../store/jobs/job-store'
+
+/** Most summaries, changes or rows in one answer, and most jobs in one question. */
+const MOST = { news: 2000, changes: 2000, rows: 200, jobs: 40 } as const
+
+const count = (what: string, most: number) =>
+  v.pipe(
+    v.string(),
+    v.regex(/^\d{1,15}$/, `${what} must be a whole number.`),
+    v.transform(Number),
+    v.maxValue(most, `${what} is at most ${most}.`),
+  )
+const NewsSchema = v.strictObject({
+  after: v.optional(count('after', Number.MAX_SAFE_INTEGER)),
+  before: v.optional(count('before', Number.MAX_SAFE_INTEGER)),
+  limit: v.optional(count('limit', MOST.news), String(MOST.news)),
+})
+const WholeSchema = v.strictObject({
+  of: v.pipe(
+    v.string(),
+    v.transform((text) => text.split(',')),
+    v.maxLength(MOST.jobs, `At most ${MOST.jobs} jobs at a time.`),
+    v.mapItems((one) => one.split(':')),
+    v.everyItem(
+      ([job = '', seq = '', ...more]) => UUID.test(job) && /^\d{1,15}$/.test(seq) && more.length === 0,
+      'Each job is its id, a colon, and the number of the last change that is known of it.',
+    ),
+    v.mapItems(([job, seq]) => ({ job: job as JobId, seq: Number(seq) })),
+  ),
+  limit: v.optional(count('limit', MOST.changes), String(MOST.changes)),
+})
+const OfficeSchema = v.strictObject({
+  text: v.optional(v.pipe(v.string(), v.maxLength(300, 'The words are more than 300 letters.')), ''),
+  state: v.optional(v.picklist(['all', 'proven', 'open'], 'The state is all, proven or open.'), 'all'),
+  sort: v.optional(v.picklist(SORTS, `Sorted is by one of: ${SORTS.join(', ')}.`), 'at'),
+  down: v.optional(
+    v.pipe(
+      v.picklist(['0', '1'], 'down is 0 or 1.'),
+      v.transform((x) => x === '1'),
+    ),
+    '1',
+  ),
+  from: v.optional(count('from', 10_000_000), '0'),
+  limit: v.optional(count('limit', MOST.rows), '100'),
+})
+
+export interface JobRouteParts {
+  readonly jobs: JobStore
+  readonly store: ChangeStore
+  readonly now: () => number
+}
+
+export function jobRoutes({ jobs, store, now }: JobRouteParts): Router {
+  const router = Router()
+
+  router.get('/', async (req, res) => {
+    const query = v.safeParse(NewsSchema, req.query)
+    if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
+    const { after, before, limit } = query.output
+    const page = before === undefined ? await jobs.after(after ?? 0, limit) : await jobs.before(before, limit)
+    res.json({
+      store: await store.identity(),
+      ...page,
+      more: page.jobs.length === limit && limit > 0,
+      at: now(),
+    })
+  })
+
+  router.get('/whole', async (req, res) => {
+    const query = v.safeParse(WholeSchema, req.query)
+    if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
+    const page = await jobs.whole(query.output.of, query.output.limit)
+    res.json({ store: await store.identity(), ...page, at: now() })
+  })
+
+  router.get('/office', async (req, res) => {
+    const query = v.safeParse(OfficeSchema, req.query)
+    if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
+    res.json(await jobs.office(query.output))
+  })
+  return router
+}

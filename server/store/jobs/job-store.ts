@@ -1,0 +1,169 @@
+// The jobs as lists and one by one: summaries in the order in which they became news, the changes of some jobs, and what the office asks for.
+import type { Change } from '@oak/core/job/change'
+import type { JobId } from '@oak/core/job/job-id'
+import { sql, type ExpressionBuilder, type SqlBool } from 'kysely'
+import { CHANGE_COLUMNS, fromRow } from '../change-row'
+import type { Database, Tables } from '../database'
+
+/** A job's summary as it travels: `summary` is that of core/job/summary without the job, null for the van. */
+export interface JobNews {
+  readonly rev: number
+  /** Of the last change that is in it. */
+  readonly seq: number
+  readonly job: JobId
+  readonly summary: unknown
+}
+export interface NewsPage {
+  readonly jobs: JobNews[]
+  /** The newest `rev` here. */
+  readonly last: number
+}
+
+/** Which changes of a job are asked for: those after number `seq`. */
+export interface JobAsked {
+  readonly job: JobId
+  readonly seq: number
+}
+export interface WholePage {
+  readonly changes: Change[]
+  /** Every change of these jobs up to this number is there. */
+  readonly next: number
+  readonly more: boolean
+}
+
+export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
+export interface OfficeAsked {
+  readonly text: string
+  readonly state: 'all' | 'proven' | 'open'
+  readonly sort: (typeof SORTS)[number]
+  readonly down: boolean
+  readonly from: number
+  readonly limit: number
+}
+/** A row of the office's table. */
+export interface OfficeRow {
+  readonly id: JobId
+  readonly title: string
+  readonly site: string
+  readonly unit: string
+  readonly technician: string
+  readonly at: number
+  readonly next: string
+  readonly proven: boolean
+}
+export interface OfficePage {
+  readonly rows: OfficeRow[]
+  /** How many there are like that. */
+  readonly total: number
+  /** Jobs whose rows are not worked out yet. */
+  readonly unread: number
+}
+
+export interface JobStore {
+  /** Newer than `rev`, the oldest of them first. */
+  readonly after: (rev: number, limit: number) => Promise<NewsPage>
+  /** Older than `rev`, the newest of them first. */
+  readonly before: (rev: number, limit: number) => Promise<NewsPage>
+  readonly whole: (asked: readonly JobAsked[], limit: number) => Promise<WholePage>
+  readonly office: (asked: OfficeAsked) => Promise<OfficePage>
+}
+
+interface NewsRow {
+  readonly rev: number | null
+  readonly seq: number
+  readonly id: JobId
+  readonly summary: string | null
+}
+const newsOf = ({ rev, seq, id, summary }: NewsRow): JobNews => ({
+  rev: rev ?? 0,
+  seq,
+  job: id,
+  summary: summary === null ? null : (JSON.parse(summary) as unknown),
+})
+
+async function newsPage(db: Database, rev: number, limit: number, newer: boolean): Promise<NewsPage> {
+  const rows = await db
+    .selectFrom('job')
+    .select(['rev', 'seq', 'id', 'summary'])
+    .where('rev', newer ? '>' : '<', rev)
+    .orderBy('rev', newer ? 'asc' : 'desc')
+    .limit(limit)
+    .execute()
+  const { last } = await db
+    .selectFrom('job')
+    .select((c) => c.fn.max('rev').as('last'))
+    .executeTakeFirstOrThrow()
+  return { jobs: rows.map(newsOf), last: last ?? 0 }
+}
+
+async function whole(db: Database, asked: readonly JobAsked[], limit: number): Promise<WholePage> {
+  // The end is read first: what comes meanwhile is asked for next time.
+  const { end } = await db
+    .selectFrom('change')
+    .select((c) => c.fn.max('seq').as('end'))
+    .executeTakeFirstOrThrow()
+  const rows = await db
+    .selectFrom('change')
+    .select(CHANGE_COLUMNS)
+    .where((c) => c.or(asked.map(({ job, seq }) => c.and([c('job', '=', job), c('seq', '>', seq)]))))
+    .where('seq', '<=', end ?? 0)
+    .orderBy('seq')
+    .limit(limit + 1)
+    .execute()
+  const more = rows.length > limit
+  const sent = rows.slice(0, limit)
+  return { changes: sent.flatMap(fromRow), next: more ? (sent.at(-1)?.seq ?? 0) : (end ?? 0), more }
+}
+
+/** Letters in a row that the index knows words by. */
+const GRAM = 3
+// A NUL would end the index's question in its middle.
+const words = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[\s\0]+/)
+    .filter(Boolean)
+
+/** Listed, in that state, and with every word somewhere in what it is found by. */
+function isAskedFor(c: ExpressionBuilder<Tables, 'job'>, { text, state }: OfficeAsked) {
+  const long = words(text).filter((word) => [...word].length >= GRAM)
+  const short = words(text).filter((word) => [...word].length < GRAM)
+  const phrase = long.map((word) => `"${word.replaceAll('"', '""')}"`).join(' AND ')
+  return c.and([
+    c('listed', '=', 1),
+    ...(state === 'all' ? [] : [c('proven', '=', state === 'proven' ? 1 : 0)]),
+    ...(long.length > 0
+      ? [sql<SqlBool>`num in (select rowid from job_words where job_words match ${phrase})`]
+      : []),
+    // Found anywhere, and no letter of it is a sign for others.
+    ...short.map((word) => sql<SqlBool>`instr(words, ${word}) > 0`),
+  ])
+}
+
+async function office(db: Database, asked: OfficeAsked): Promise<OfficePage> {
+  const { sort, down, from, limit } = asked
+  const there = db.selectFrom('job').where((c) => isAskedFor(c, asked))
+  const rows = await there
+    .select(['id', 'title', 'site', 'unit', 'technician', 'at', 'next', 'proven'])
+    .orderBy(sort, (o) => (down ? o.desc() : o.asc()).collate('nocase'))
+    // Those alike keep their places.
+    .orderBy('id')
+    .limit(limit)
+    .offset(from)
+    .execute()
+  const { n: total } = await there.select((c) => c.fn.countAll<number>().as('n')).executeTakeFirstOrThrow()
+  const { n: unread } = await db
+    .selectFrom('job')
+    .select((c) => c.fn.countAll<number>().as('n'))
+    .where('stale', '=', 1)
+    .where('rev', 'is', null)
+    .executeTakeFirstOrThrow()
+  return { rows: rows.map((row) => ({ ...row, proven: row.proven === 1 })), total, unread }
+}
+
+export const jobStore = (db: Database): JobStore => ({
+  after: (rev, limit) => newsPage(db, rev, limit, true),
+  before: (rev, limit) => newsPage(db, rev, limit, false),
+  whole: (asked, limit) => whole(db, asked, limit),
+  office: (asked) => office(db, asked),
+})
