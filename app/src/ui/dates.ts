@@ -10,8 +10,9 @@ const EXACT = new Intl.DateTimeFormat(undefined, { ...SHORT, year: 'numeric', se
 /** `at`: milliseconds since 1970, in the device's own time. */
 export const dayText = (at: number): string => DAY.format(at)
 export const monthText = (at: number): string => MONTH.format(at)
-/** Day and time of this year. */
-export const momentText = (at: number): string => MOMENT.format(at)
+/** Day and time of this year; of another one the day with its year. */
+export const momentText = (at: number): string =>
+  new Date(at).getFullYear() === new Date().getFullYear() ? MOMENT.format(at) : DAY.format(at)
 /** To the second, for a record. */
 export const exactText = (at: number): string => EXACT.format(at)
 

@@ -2,12 +2,12 @@
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
-import { figure } from '@oak/core/quantity/display'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { SyncMark } from '../../parts/frame/SyncMark'
 import { Choice } from '../../ui/Choice'
 import { TextField } from '../../ui/TextField'
 import { usePalette } from '../../ui/theme'
+import { countText } from '../../ui/counts'
 import { TopBar } from '../../ui/TopBar'
 import { isWide } from '../../ui/wide'
 import { Waits } from '../../ui/Waits'
@@ -108,9 +108,9 @@ function AskFor({ asked, ask }: AskForProps) {
 
 function countWords(count: number, from: OfficeRows['from'], unread: number): string {
   if (from === 'asking') return 'Asking the server…'
-  const jobs = count === 0 ? 'No job is like that' : `${figure(count, 0)} ${count === 1 ? 'job' : 'jobs'}`
+  const jobs = count === 0 ? 'No job is like that' : `${countText(count)} ${count === 1 ? 'job' : 'jobs'}`
   if (from === 'here') return `${jobs}. The server is not reached: these are as this device knows them.`
-  return unread > 0 ? `${jobs}. The server is still reading ${figure(unread, 0)} more.` : `${jobs}.`
+  return unread > 0 ? `${jobs}. The server is still reading ${countText(unread)} more.` : `${jobs}.`
 }
 
 /** Fetched where it is not on this device; to look at, it need not stay here. */

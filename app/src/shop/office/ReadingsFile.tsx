@@ -1,9 +1,9 @@
 // The readings of all jobs that are asked for, as one file; with many jobs it takes a while, and can be stopped.
 import { useEffect, useRef, useState } from 'react'
-import { figure } from '@oak/core/quantity/display'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { readJobs } from '../../platform/state/app'
 import { QuietButton } from '../../ui/PrimaryButton'
+import { countText } from '../../ui/counts'
 import { Problem } from '../../ui/Problem'
 import { Waits } from '../../ui/Waits'
 import { fetchRows, PAGE } from './http-office'
@@ -46,7 +46,7 @@ export function ReadingsFile({ asked, rows, from }: ReadingsFileProps) {
       <>
         <Waits
           size="small"
-          text={`Reading ${figure(done, 0)} of ${figure(total, 0)} jobs…`}
+          text={`Reading ${countText(done)} of ${countText(total)} jobs…`}
           share={done / Math.max(1, total)}
         />
         <QuietButton
@@ -60,7 +60,7 @@ export function ReadingsFile({ asked, rows, from }: ReadingsFileProps) {
   return (
     <>
       <QuietButton
-        text={`Readings of these ${figure(total, 0)} as CSV`}
+        text={`Readings of these ${countText(total)} as CSV`}
         icon="save"
         disabled={total === 0}
         onPress={() => void save().catch((error: unknown) => setWrong(String(error)))}
