@@ -8,6 +8,7 @@ import { EMPTY_JOB } from '@oak/core/job/document'
 import { summaryOf } from '@oak/core/job/summary/summary'
 import { memoryDevice } from '../sync/testing/memory-device'
 import { openJob, readJobs, type OpenPorts } from './open-jobs'
+import { standingFor } from './standing'
 import { createJobs } from './jobs'
 
 const DEVICE = '00000000-0000-4000-8000-000000000900'
@@ -221,6 +222,21 @@ describe('opening a job', () => {
     }
     expect(await openJob({ ...ports, fetch }, JOB)).toBe('here')
     expect(jobs.store.getState().jobs[JOB]?.document.title).toBe('Far')
+  })
+  it('of a later version, with nothing that this one can read, opens none', async () => {
+    const { device, ports } = await phone()
+    await device.receive([{ ...title('x'), path: ['of-a-later-version'] }])
+    await device.hear([{ rev: 1, seq: 1, job: JOB, summary: asSummary }])
+    await device.markWhole([JOB], 1)
+    expect(await openJob(ports, JOB)).toBe('unknown')
+  })
+  it('how it stands is worked out of nothing where it is not whole here, and it does not count as whole for that', async () => {
+    const { device, jobs } = await phone()
+    await device.hear([{ rev: 1, seq: 1, job: JOB, summary: asSummary }])
+    jobs.hear([asSummary])
+    await standingFor(jobs, device, JOB)
+    expect(jobs.store.getState().list.summaries.get(JOB)?.standing).toBeNull()
+    expect((await device.row(JOB))?.have).toBeUndefined()
   })
   it('that nobody knows opens none, whether the server is there or not', async () => {
     const { ports } = await phone()

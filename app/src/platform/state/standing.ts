@@ -8,8 +8,10 @@ import type { Jobs } from './jobs'
 export async function standingFor(jobs: Jobs, device: DeviceStore, id: string): Promise<void> {
   const before = jobs.store.getState().list.summaries.get(id)
   if (!before || before.standing !== null) return
-  const { standingOf } = await import('@oak/core/job/summary/standing')
   const open = jobs.store.getState().jobs[id]
+  // Of a job that is not whole here only the server can say.
+  if (!open && (await device.row(id))?.have === undefined) return
+  const { standingOf } = await import('@oak/core/job/summary/standing')
   const document =
     open?.document ??
     foldJob(

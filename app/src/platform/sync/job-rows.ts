@@ -63,7 +63,11 @@ async function hear(db: DeviceDatabase, news: readonly JobNews[]): Promise<JobRo
     const one = byJob.get(row.job)
     if (!one) return row
     const own = pending.has(row.job) && row.summary !== null
-    return { ...row, seq: Math.max(row.seq, one.seq), summary: own ? row.summary : one.summary }
+    return {
+      ...row,
+      seq: Math.max(row.seq, one.seq),
+      summary: own ? row.summary : (one.summary ?? row.summary),
+    }
   })
 }
 
