@@ -295,3 +295,13 @@ describe('bad input', () => {
   ])('%.60s', async (path, said) => expect(await refused(path)).toBe(said))
   it('more that nobody asked for', async () => expect(await refused('/api/jobs?all=1')).toMatch(/^all: /))
 })
+
+it('a job of thousands of changes, put batch by batch, is answered at once and listed in the end', async () => {
+  const many = Array.from({ length: 2400 }, (_, i) => edit(1, ['notes'], `note ${i}`))
+  for (let i = 0; i < many.length; i += 400) expect((await one.put(many.slice(i, i + 400))).status).toBe(200)
+  await put([edit(1, ['title'], 'Long'), edit(2, ['title'], 'Short')])
+  expect((await news()).jobs).toMatchObject([
+    { job: uuid(1), seq: 2401, summary: { title: 'Long' } },
+    { job: uuid(2), summary: { title: 'Short' } },
+  ])
+})

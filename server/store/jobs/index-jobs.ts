@@ -23,6 +23,8 @@ export interface JobIndex {
 
 /** So many are worked out before who put them has an answer. Each takes some milliseconds. */
 const AT_ONCE = 3
+/** Of more changes than any visit has, as when a file of many is put batch by batch: it is worked out less often than it is put. */
+const SMALL = 1000
 
 /** A record that cannot be judged is listed all the same. */
 function standing(id: JobId, document: JobDocument): Standing | null {
@@ -108,6 +110,16 @@ async function refresh(db: Database, id: JobId): Promise<void> {
   })
 }
 
+async function changesOf(db: Database, jobs: readonly JobId[]): Promise<number> {
+  if (jobs.length === 0) return 0
+  const { count } = await db
+    .selectFrom('change')
+    .select((c) => c.fn.countAll<number>().as('count'))
+    .where('job', 'in', jobs)
+    .executeTakeFirstOrThrow()
+  return count
+}
+
 const breath = () => new Promise<void>((resolve) => setImmediate(resolve))
 
 export function jobIndex(db: Database): JobIndex {
@@ -128,7 +140,8 @@ export function jobIndex(db: Database): JobIndex {
   const rest = () => (running ??= all().finally(() => (running = null)))
   return {
     async touched(jobs) {
-      if (jobs.length <= AT_ONCE) for (const id of jobs) await refresh(db, id)
+      if (jobs.length <= AT_ONCE && (await changesOf(db, jobs)) <= SMALL)
+        for (const id of jobs) await refresh(db, id)
       else rest().catch((error: unknown) => console.error('Summaries of jobs stopped:', error))
     },
     rest,
