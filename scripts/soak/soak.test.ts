@@ -24,4 +24,5 @@ it.each([1, 2, 3])(
     expect(wrong).toEqual([])
     expect(edits).toBeGreaterThan(200)
   },
+  180_000,
 )
