@@ -154,6 +154,6 @@ test('an address of no job makes none', async ({ app, server }) => {
     await app.goto(`${server.url}/job/${id}/wires`)
     await expect(app.getByTestId('unknown-job')).toContainText('This job is not on this device.')
   }
-  await app.getByTestId('unknown-to-home').click()
+  await app.getByTestId('unknown-job-to-home').click()
   await expect(app.getByTestId('start')).toBeVisible()
 })

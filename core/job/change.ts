@@ -95,6 +95,16 @@ export function parseChange(input: unknown): ParsedChange {
 /** Half a character cannot be written down and read again as it was. */
 const HALF: Problem = { path: '', message: 'A text in it is cut through the middle of a character.' }
 
+/**
+ * Changes as this version reads them: fields that its format gained since have their defaults. Those that it cannot read, as from a
+ * later version, are left out; they stay where they are kept.
+ */
+export const readable = (changes: Iterable<Change>): Change[] =>
+  [...changes].flatMap((change) => {
+    const parsed = parseChange(change)
+    return parsed.ok ? [parsed.change] : []
+  })
+
 /** The order in which changes count: by time, then by id. The same on every device. */
 export const compareChanges = (a: Change, b: Change): number =>
   a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)

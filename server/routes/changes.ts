@@ -4,19 +4,13 @@ import * as v from 'valibot'
 import { parseChange, type Change } from '@oak/core/job/change'
 import { first } from '@oak/core/quantity/at'
 import { problemsOf } from '@oak/core/quantity/problem'
+import { count } from '../edge/count'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
 
 /** Most changes in one request or one answer. */
 const BATCH = 500
 
-const count = (what: string, most: number) =>
-  v.pipe(
-    v.string(),
-    v.regex(/^\d{1,15}$/, `${what} must be a whole number.`),
-    v.transform(Number),
-    v.maxValue(most, `${what} is at most ${most}.`),
-  )
 const QuerySchema = v.strictObject({
   after: v.optional(count('after', Number.MAX_SAFE_INTEGER), '0'),
   limit: v.optional(count('limit', BATCH), String(BATCH)),

@@ -2,22 +2,17 @@
 import { Router } from 'express'
 import * as v from 'valibot'
 import type { JobId } from '@oak/core/job/job-id'
+import { OFFICE_SORTS, OFFICE_STATES } from '@oak/core/job/summary/office-row'
 import { UUID } from '@oak/core/job/uuid'
 import { problemsOf } from '@oak/core/quantity/problem'
+import { count } from '../edge/count'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
-import { SORTS, type JobStore } from '../store/jobs/job-store'
+import type { JobStore } from '../store/jobs/job-store'
 
 /** Most summaries, changes or rows in one answer, and most jobs in one question. */
 const MOST = { news: 2000, changes: 2000, rows: 200, jobs: 40 } as const
 
-const count = (what: string, most: number) =>
-  v.pipe(
-    v.string(),
-    v.regex(/^\d{1,15}$/, `${what} must be a whole number.`),
-    v.transform(Number),
-    v.maxValue(most, `${what} is at most ${most}.`),
-  )
 const NewsSchema = v.strictObject({
   after: v.optional(count('after', Number.MAX_SAFE_INTEGER)),
   before: v.optional(count('before', Number.MAX_SAFE_INTEGER)),
@@ -39,8 +34,8 @@ const WholeSchema = v.strictObject({
 })
 const OfficeSchema = v.strictObject({
   text: v.optional(v.pipe(v.string(), v.maxLength(300, 'The words are more than 300 letters.')), ''),
-  state: v.optional(v.picklist(['all', 'proven', 'open'], 'The state is all, proven or open.'), 'all'),
-  sort: v.optional(v.picklist(SORTS, `Sorted is by one of: ${SORTS.join(', ')}.`), 'at'),
+  state: v.optional(v.picklist(OFFICE_STATES, 'The state is all, proven or open.'), 'all'),
+  sort: v.optional(v.picklist(OFFICE_SORTS, `Sorted is by one of: ${OFFICE_SORTS.join(', ')}.`), 'at'),
   down: v.optional(
     v.pipe(
       v.picklist(['0', '1'], 'down is 0 or 1.'),

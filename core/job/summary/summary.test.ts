@@ -13,6 +13,7 @@ import { STAGES } from '../visit/stage-names'
 import { nextStage, stageState } from '../visit/stages'
 import { visitState } from '../visit/visit-state'
 import { standingOf } from './standing'
+import { askedWords, officeRow, officeWords } from './office-row'
 import { nextInWords } from './standing-words'
 import { holds, JobSummarySchema, packed, summaryOf, takingsIn } from './summary'
 
@@ -57,8 +58,9 @@ it('begins with the first change and ends with the last, whatever their order; t
     })
 })
 it('names a unit of the shop’s own by its id', () => {
-  const unit = { id: 'attic-fan' } as unknown as typeof EMPTY_JOB.unit
-  expect(summaryOf(JOB, [], { ...EMPTY_JOB, unit }).unit).toBe('attic-fan')
+  const unit = { id: 'attic-fan', name: 'Attic fan' } as unknown as typeof EMPTY_JOB.unit
+  const own = summaryOf(JOB, [], { ...EMPTY_JOB, unit })
+  expect([own.unit, officeRow(own).unit]).toEqual(['attic-fan', 'Attic fan'])
   expect(summaryOf(JOB, [], { ...EMPTY_JOB, unit: 'gas-furnace-board' }).unit).toBe('gas-furnace-board')
   expect(summaryOf(JOB, [], EMPTY_JOB).unit).toBeNull()
 })
@@ -104,6 +106,20 @@ it('whatever is in it comes back from the wire as it was', () =>
     ),
   ))
 
+it('a row of a table names what has no name, and is found by every name it has', () => {
+  const more = { site: 'Mill 4', unitName: 'Roof 3', owner: 'Gull Ltd', unit: 'gas-furnace-board' }
+  const summary = { ...summaryOf(JOB, [change(1, 10, ['site'], 'x')], { ...EMPTY_JOB, ...more }) }
+  expect(officeRow(summary)).toMatchObject({
+    title: 'unnamed',
+    at: 10,
+    technician: 'Ines',
+    next: '',
+    proven: false,
+  })
+  for (const word of ['unnamed', 'mill', 'furnace', 'ines', 'roof', 'gull'])
+    expect(officeWords(summary)).toContain(word)
+  expect(askedWords('  Mill\u0000ROOF\t3 ')).toEqual(['mill', 'roof', '3'])
+})
 describe('the mark beside a job', () => {
   const mark = (more: Partial<typeof FINISHED>) => standingOf({ ...FINISHED, ...more }).mark
   it('is the verdict of a proof that stands, a stop where it was stopped, else none', () => {

@@ -23,6 +23,8 @@ export const JobSummarySchema = v.object({
   owner: v.optional(v.string(), ''),
   /** The unit type's id; null: not said. */
   unit: v.optional(v.nullable(v.string()), null),
+  /** The name of a unit type of the shop's own; empty: it is one that ships, or not said. */
+  ownUnit: v.optional(v.string(), ''),
   /** Who changed it last, of those who gave a name. */
   technician: v.optional(v.string(), ''),
   removed: v.optional(v.boolean(), false),
@@ -56,6 +58,7 @@ export function summaryOf(job: JobId, changes: readonly Change[], document: JobD
     unitName,
     owner,
     unit: typeof unit === 'object' ? (unit?.id ?? null) : unit,
+    ownUnit: typeof unit === 'object' ? (unit?.name ?? '') : '',
     technician,
     removed,
     taken: takingsOf(changes).map(({ line, quantity, at: when }) => [line, quantity, when]),

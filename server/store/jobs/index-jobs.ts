@@ -1,14 +1,14 @@
 // Works out each job's row from its changes: at once where few are touched, else one after the other while nothing else is asked. A row whose job
 // changed is marked with the changes themselves, so that a server that is ended in between goes on where it was.
-import { parseChange } from '@oak/core/job/change'
+import { readable } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
 import { foldJob } from '@oak/core/job/fold'
 import type { JobId } from '@oak/core/job/job-id'
 import { standingOf } from '@oak/core/job/summary/standing'
-import { nextInWords, type Standing } from '@oak/core/job/summary/standing-words'
+import { officeRow, officeWords } from '@oak/core/job/summary/office-row'
+import type { Standing } from '@oak/core/job/summary/standing-words'
 import { packed, summaryOf, type JobSummary } from '@oak/core/job/summary/summary'
 import { VAN_ID } from '@oak/core/job/van'
-import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { sql } from 'kysely'
 import { CHANGE_COLUMNS, fromRow } from '../change-row'
 import type { Database } from '../database'
@@ -44,38 +44,31 @@ async function summaryFrom(db: Database, id: JobId) {
     .orderBy('seq')
     .execute()
   const changes = rows.flatMap(fromRow)
-  const readable = changes.flatMap((change) => {
-    const parsed = parseChange(change)
-    return parsed.ok ? [parsed.change] : []
-  })
   const seq = rows.at(-1)?.seq ?? 0
-  if (id === VAN_ID || changes.length === 0) return { seq, summary: null, unit: '' }
-  const document = foldJob(readable)
-  const unit = document.unit === null ? '' : (unitTypeFor(document.unit)?.name ?? '')
-  return { seq, summary: { ...summaryOf(id, changes, document), standing: standing(id, document) }, unit }
+  if (id === VAN_ID || changes.length === 0) return { seq, summary: null }
+  const document = foldJob(readable(changes))
+  return { seq, summary: { ...summaryOf(id, changes, document), standing: standing(id, document) } }
 }
 
-function rowOf(summary: JobSummary, unit: string) {
-  const { at, title, site, technician, removed, standing: stands } = summary
-  const kind = unit || (summary.unit ?? '')
+function rowOf(summary: JobSummary) {
+  const { title, site, unit, technician, at, next, proven } = officeRow(summary)
   return {
-    summary: JSON.stringify({ ...packed(summary), job: undefined }),
-    listed: removed ? 0 : 1,
-    proven: stands?.proof === 'stands' ? 1 : 0,
-    at,
-    title: title || 'unnamed',
+    title,
     site,
-    unit: kind,
+    unit,
     technician,
-    next: stands ? nextInWords(stands) : '',
-    words:
-      `${title || 'unnamed'} ${site} ${kind} ${technician} ${summary.unitName} ${summary.owner}`.toLowerCase(),
+    at,
+    next,
+    proven: proven ? 1 : 0,
+    listed: summary.removed ? 0 : 1,
+    summary: JSON.stringify({ ...packed(summary), job: undefined }),
+    words: officeWords(summary),
   }
 }
 
 async function refresh(db: Database, id: JobId): Promise<void> {
-  const { seq, summary, unit } = await summaryFrom(db, id)
-  const row = summary ? rowOf(summary, unit) : { summary: null, words: '' }
+  const { seq, summary } = await summaryFrom(db, id)
+  const row = summary ? rowOf(summary) : { summary: null, words: '' }
   await db.transaction().execute(async (trx) => {
     const { rev } = await trx
       .selectFrom('job')

@@ -1,6 +1,12 @@
 // The jobs as lists and one by one: summaries in the order in which they became news, the changes of some jobs, and what the office asks for.
 import type { Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
+import {
+  askedWords,
+  type OFFICE_SORTS,
+  type OFFICE_STATES,
+  type OfficeRow,
+} from '@oak/core/job/summary/office-row'
 import { sql, type ExpressionBuilder, type SqlBool } from 'kysely'
 import { CHANGE_COLUMNS, fromRow } from '../change-row'
 import type { Database, Tables } from '../database'
@@ -31,25 +37,13 @@ export interface WholePage {
   readonly more: boolean
 }
 
-export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
 export interface OfficeAsked {
   readonly text: string
-  readonly state: 'all' | 'proven' | 'open'
-  readonly sort: (typeof SORTS)[number]
+  readonly state: (typeof OFFICE_STATES)[number]
+  readonly sort: (typeof OFFICE_SORTS)[number]
   readonly down: boolean
   readonly from: number
   readonly limit: number
-}
-/** A row of the office's table. */
-export interface OfficeRow {
-  readonly id: JobId
-  readonly title: string
-  readonly site: string
-  readonly unit: string
-  readonly technician: string
-  readonly at: number
-  readonly next: string
-  readonly proven: boolean
 }
 export interface OfficePage {
   readonly rows: OfficeRow[]
@@ -117,17 +111,11 @@ async function whole(db: Database, asked: readonly JobAsked[], limit: number): P
 
 /** Letters in a row that the index knows words by. */
 const GRAM = 3
-// A NUL would end the index's question in its middle.
-const words = (text: string): string[] =>
-  text
-    .toLowerCase()
-    .split(/[\s\0]+/)
-    .filter(Boolean)
 
 /** Listed, in that state, and with every word somewhere in what it is found by. */
 function isAskedFor(c: ExpressionBuilder<Tables, 'job'>, { text, state }: OfficeAsked) {
-  const long = words(text).filter((word) => [...word].length >= GRAM)
-  const short = words(text).filter((word) => [...word].length < GRAM)
+  const long = askedWords(text).filter((word) => [...word].length >= GRAM)
+  const short = askedWords(text).filter((word) => [...word].length < GRAM)
   const phrase = long.map((word) => `"${word.replaceAll('"', '""')}"`).join(' AND ')
   return c.and([
     c('listed', '=', 1),

@@ -1,28 +1,11 @@
-// The address names a job that this device does not have.
-import { useRouter } from 'expo-router'
-import { View } from 'react-native'
-import { SyncMark } from './SyncMark'
-import { PrimaryButton } from '../../ui/PrimaryButton'
-import { usePalette } from '../../ui/theme'
+// The address names a job that nobody knows of here.
 import { Words } from '../../ui/Words'
-import { PageHeading } from './PageHeading'
+import { NoJob } from './NoJob'
 
-export function UnknownJob() {
-  const palette = usePalette()
-  const router = useRouter()
-  return (
-    <View
-      role="main"
-      testID="unknown-job"
-      style={{ flex: 1, backgroundColor: palette.ground, padding: 20, gap: 16, justifyContent: 'center' }}
-    >
-      <PageHeading size="title" title="This job is not on this device." />
-      <Words>
-        Its address may be cut short, or another device has not delivered it yet. When it comes, it opens
-        here.
-      </Words>
-      <SyncMark />
-      <PrimaryButton text="All jobs" onPress={() => router.replace('/')} testID="unknown-to-home" />
-    </View>
-  )
-}
+export const UnknownJob = () => (
+  <NoJob title="This job is not on this device." testID="unknown-job">
+    <Words>
+      Its address may be cut short, or another device has not delivered it yet. When it comes, it opens here.
+    </Words>
+  </NoJob>
+)

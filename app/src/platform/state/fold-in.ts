@@ -1,5 +1,5 @@
 // Changes folded into what the app holds of the jobs, and out of it.
-import { parseChange, type Change } from '@oak/core/job/change'
+import { readable, type Change } from '@oak/core/job/change'
 import { foldJob, foldVan } from '@oak/core/job/fold'
 import { EMPTY_VAN, VAN_ID } from '@oak/core/job/van'
 import { sameContents } from '../sync/device-store'
@@ -8,15 +8,6 @@ import { withCounts } from './job-list'
 import type { JobsState, VanState } from './jobs-state'
 
 export const NO_VAN: VanState = { changes: [], document: EMPTY_VAN, left: {} }
-
-/**
- * A change as this version reads it: fields that its format gained since have their defaults. One that it cannot read, as from
- * a later version, stays on the device and the server and is not folded.
- */
-export function readable(change: Change): Change[] {
-  const parsed = parseChange(change)
-  return parsed.ok ? [parsed.change] : []
-}
 
 type Held = Pick<JobsState, 'jobs' | 'van' | 'list'>
 
@@ -44,13 +35,11 @@ export function taken(before: Held, changes: readonly Change[], opens: boolean):
 /** Those that are not held yet, or under another time, and can be read here, each once. Of two with one id the first stays. */
 function freshOf(changes: readonly Change[], held: readonly Change[]): Change[] {
   const known = new Map(held.map((c) => [c.id, c]))
-  const fresh = changes
-    .filter((change) => {
-      const before = known.get(change.id)
-      return !before || (before.at !== change.at && sameContents(before, change))
-    })
-    .flatMap(readable)
-  return [...new Map(fresh.map((c) => [c.id, c])).values()]
+  const fresh = changes.filter((change) => {
+    const before = known.get(change.id)
+    return !before || (before.at !== change.at && sameContents(before, change))
+  })
+  return [...new Map(readable(fresh).map((c) => [c.id, c])).values()]
 }
 
 /** Jobs and van without these changes; a job that has none left is gone. */

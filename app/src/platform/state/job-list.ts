@@ -1,5 +1,5 @@
 // What is known of every job, open or not, and what they took of the van.
-import type { Change } from '@oak/core/job/change'
+import { readable, type Change } from '@oak/core/job/change'
 import { foldJob } from '@oak/core/job/fold'
 import type { JobId } from '@oak/core/job/job-id'
 import { summaryOf, takingsIn, type JobSummary } from '@oak/core/job/summary/summary'
@@ -51,36 +51,38 @@ export function withSummaries(
 export const withCounts = (van: VanState, before: VanState, list: JobList): VanState =>
   van.document === before.document ? van : counted(van, list)
 
-type Readable = (change: Change) => Change[]
-
 function byJob(changes: readonly Change[]): Map<JobId, Change[]> {
   const found = new Map<JobId, Change[]>()
-  for (const change of changes) found.set(change.job, [...(found.get(change.job) ?? []), change])
+  for (const change of changes) {
+    const held = found.get(change.job)
+    if (held) held.push(change)
+    else found.set(change.job, [change])
+  }
   found.delete(VAN_ID)
   return found
 }
-const noteAll = (device: DeviceStore, jobs: ReadonlyMap<JobId, readonly Change[]>, readable: Readable) =>
-  device.note([...jobs].map(([id, changes]) => summaryOf(id, changes, foldJob(changes.flatMap(readable)))))
+const noteAll = (device: DeviceStore, jobs: ReadonlyMap<JobId, readonly Change[]>) =>
+  device.note([...jobs].map(([id, changes]) => summaryOf(id, changes, foldJob(readable(changes)))))
 
 /** A version of the app that kept changes alone: what it has is whole, up to where it was. */
-async function firstRows(device: DeviceStore, readable: Readable): Promise<void> {
+async function firstRows(device: DeviceStore): Promise<void> {
   const jobs = byJob(await device.all())
-  await noteAll(device, jobs, readable)
+  await noteAll(device, jobs)
   const cursor = await device.fact('cursor')
   if (typeof cursor === 'number') await device.markWhole([...jobs.keys(), VAN_ID], cursor)
   await device.setFact('rows', 1)
 }
 
 /** A page that was left at once has kept its last edit, and may have left the list as it was before. */
-async function lastEdits(device: DeviceStore, readable: Readable): Promise<void> {
+async function lastEdits(device: DeviceStore): Promise<void> {
   const behind = new Map<JobId, Change[]>()
   for (const [id, changes] of byJob(await device.undelivered())) {
     const known = (await device.row(id))?.summary?.at ?? 0
     if (changes.some(({ at }) => at > known)) behind.set(id, await device.changesOf(id))
   }
-  if (behind.size > 0) await noteAll(device, behind, readable)
+  if (behind.size > 0) await noteAll(device, behind)
 }
 
 /** Brings the list on this device up to the changes on it. */
-export const mendList = async (device: DeviceStore, readable: Readable): Promise<void> =>
-  (await device.fact('rows')) === undefined ? firstRows(device, readable) : lastEdits(device, readable)
+export const mendList = async (device: DeviceStore): Promise<void> =>
+  (await device.fact('rows')) === undefined ? firstRows(device) : lastEdits(device)

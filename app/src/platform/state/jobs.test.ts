@@ -1,31 +1,10 @@
-import type { Change } from '@oak/core/job/change'
-import type { JobSummary } from '@oak/core/job/summary/summary'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import { v4 as uuid } from 'uuid'
+import { DEVICE, setUp } from './testing/jobs-set-up'
 import { changesOf, createJobs, documentOf, withConsequences } from './jobs'
 import { inverseOf } from './undo'
 
-const DEVICE = '00000000-0000-4000-8000-000000000900'
-
-function setUp(keep: DeviceStore['keep'] = async () => undefined) {
-  const told: Change[] = []
-  const noted: JobSummary[] = []
-  const device = {
-    keep,
-    note: async (summaries: readonly JobSummary[]) => void noted.push(...summaries),
-    changesOf: async () => [],
-    fact: async () => 'Ines',
-    setFact: async () => undefined,
-  } as unknown as DeviceStore
-  const jobs = createJobs({
-    device,
-    deviceId: DEVICE,
-    now: () => 1_800_000_000_000,
-    onKept: (c) => told.push(...c),
-  })
-  return { jobs, told, noted }
-}
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
 
 it('folds an edit in at once and tells of it once it is kept', async () => {

@@ -13,7 +13,7 @@ import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import type { Stamp } from '../sync/server'
 import type { SyncState } from '../sync/sync-ports'
-import { NO_VAN, readable, restamped, taken, without } from './fold-in'
+import { NO_VAN, restamped, taken, without } from './fold-in'
 import { mendList, newList } from './job-list'
 import { createListing } from './listing'
 import type { JobEntry, JobsState } from './jobs-state'
@@ -169,7 +169,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
     show,
     edit,
     async load() {
-      await mendList(device, readable)
+      await mendList(device)
       const [technician, van] = await Promise.all([
         device.fact(TECHNICIAN),
         device.changesOf(VAN_ID),

@@ -2,35 +2,12 @@
 import type { Change } from '@oak/core/job/change'
 import type { JobSummary } from '@oak/core/job/summary/summary'
 import { VAN_ID } from '@oak/core/job/van'
-import type { DeviceStore } from '../sync/device-store'
 import { v4 as uuid } from 'uuid'
 import { EMPTY_JOB } from '@oak/core/job/document'
 import { summaryOf } from '@oak/core/job/summary/summary'
-import { memoryDevice } from '../sync/testing/memory-device'
 import { openJob, readJobs, type OpenPorts } from './open-jobs'
 import { standingFor } from './standing'
-import { createJobs } from './jobs'
-
-const DEVICE = '00000000-0000-4000-8000-000000000900'
-
-function setUp(keep: DeviceStore['keep'] = async () => undefined) {
-  const told: Change[] = []
-  const noted: JobSummary[] = []
-  const device = {
-    keep,
-    note: async (summaries: readonly JobSummary[]) => void noted.push(...summaries),
-    changesOf: async () => [],
-    fact: async () => 'Ines',
-    setFact: async () => undefined,
-  } as unknown as DeviceStore
-  const jobs = createJobs({
-    device,
-    deviceId: DEVICE,
-    now: () => 1_800_000_000_000,
-    onKept: (c) => told.push(...c),
-  })
-  return { jobs, told, noted }
-}
+import { DEVICE, NOW, onDevice, setUp } from './testing/jobs-set-up'
 
 describe('the list of all jobs', () => {
   const known = (job: string, more: Partial<JobSummary> = {}): JobSummary => ({
@@ -89,13 +66,7 @@ describe('the list of all jobs', () => {
     expect(jobs.store.getState().van).toBe(before)
   })
   it('is read anew when another server answers', async () => {
-    const device = await memoryDevice()
-    const jobs = createJobs({
-      device,
-      deviceId: DEVICE,
-      now: () => 1_800_000_000_000,
-      onKept: () => undefined,
-    })
+    const { device, jobs } = await onDevice()
     await jobs.load()
     await device.hear([{ rev: 1, seq: 1, job: jobs.create(), summary: known('of the first server') }])
     await jobs.relist()
@@ -105,7 +76,7 @@ describe('the list of all jobs', () => {
     expect(jobs.store.getState().list).toMatchObject({ isWhole: true, summaries: new Map() })
   })
   it('a device that kept changes alone has its list from them, and fetches nothing again that it has', async () => {
-    const device = await memoryDevice()
+    const { device, jobs } = await onDevice()
     const job = '01950000-0000-7000-8000-000000000001' as Change['job']
     const title = {
       id: uuid(),
@@ -118,18 +89,12 @@ describe('the list of all jobs', () => {
     }
     await device.receive([title])
     await device.setFact('cursor', 17)
-    const jobs = createJobs({
-      device,
-      deviceId: DEVICE,
-      now: () => 1_800_000_000_000,
-      onKept: () => undefined,
-    })
     await jobs.load()
     expect(jobs.store.getState().list.summaries.get(job)).toMatchObject({ title: 'Old', technician: 'Ines' })
     expect(await device.row(job)).toMatchObject({ have: 17 })
   })
   it('an edit of a page that was left at once is in the list at the next start', async () => {
-    const device = await memoryDevice()
+    const { device, jobs } = await onDevice()
     await device.setFact('rows', 1)
     const job = '01950000-0000-7000-8000-000000000001' as Change['job']
     const edit = (value: string, at: number): Change => ({
@@ -145,25 +110,25 @@ describe('the list of all jobs', () => {
     await device.keep([before])
     await device.note([summaryOf(job, [before], { ...EMPTY_JOB, title: 'Before' })])
     await device.keep([last])
-    const jobs = createJobs({
-      device,
-      deviceId: DEVICE,
-      now: () => 1_800_000_000_000,
-      onKept: () => undefined,
-    })
     await jobs.load()
     expect(jobs.store.getState().list.summaries.get(job)?.title).toBe('Last')
   })
+  it('what is edited while the rest is read stands: what was read is older', async () => {
+    const { device, jobs } = await onDevice()
+    await device.note(Array.from({ length: 41 }, (_, i) => known(`job-${i}`, { at: i, title: 'Before' })))
+    await jobs.load()
+    jobs.hear([known('job-0', { at: 900, title: 'Edited meanwhile' })])
+    await jobs.listed()
+    const { summaries } = jobs.store.getState().list
+    expect([summaries.get('job-0')?.title, summaries.get('job-1')?.title]).toEqual([
+      'Edited meanwhile',
+      'Before',
+    ])
+  })
   it('of more jobs than home shows the latest come first, and the rest after', async () => {
-    const device = await memoryDevice()
+    const { device, jobs } = await onDevice()
     await device.setFact('rows', 1)
     await device.note(Array.from({ length: 45 }, (_, i) => known(`job-${i}`, { at: i })))
-    const jobs = createJobs({
-      device,
-      deviceId: DEVICE,
-      now: () => 1_800_000_000_000,
-      onKept: () => undefined,
-    })
     await jobs.load()
     const first = jobs.store.getState().list
     expect([
@@ -190,15 +155,9 @@ describe('opening a job', () => {
     technician: '',
   })
   async function phone(fetch: OpenPorts['fetch'] = async () => null) {
-    const device = await memoryDevice()
-    const jobs = createJobs({
-      device,
-      deviceId: DEVICE,
-      now: () => 1_800_000_000_000,
-      onKept: () => undefined,
-    })
+    const { device, jobs } = await onDevice()
     const look = jest.fn<Promise<Change[] | null>, [readonly string[]]>(async () => null)
-    return { device, jobs, ports: { device, jobs, fetch, look, now: () => 1_800_000_000_000 }, look }
+    return { device, jobs, ports: { device, jobs, fetch, look, now: NOW }, look }
   }
   const asSummary = { ...summaryOf(JOB, [title('Far')], EMPTY_JOB), title: 'Far' }
 

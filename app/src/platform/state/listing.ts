@@ -1,10 +1,10 @@
 // The list of all jobs while the app runs: read at the start, kept as it is edited and heard of.
+import { readable } from '@oak/core/job/change'
 import { foldJob } from '@oak/core/job/fold'
 import type { JobSummary } from '@oak/core/job/summary/summary'
 import { VAN_ID } from '@oak/core/job/van'
 import type { StoreApi } from 'zustand/vanilla'
 import type { DeviceStore } from '../sync/device-store'
-import { readable } from './fold-in'
 import { newList, summaryFrom, withSummaries } from './job-list'
 import type { JobsState } from './jobs-state'
 
@@ -26,6 +26,9 @@ export interface Listing {
   readonly relist: () => Promise<void>
 }
 
+const isNewer = (held: JobSummary | undefined, read: JobSummary): boolean =>
+  held !== undefined && held.at > read.at
+
 export function createListing(store: StoreApi<JobsState>, device: DeviceStore): Listing {
   let listed: Promise<void> = Promise.resolve()
   const hear = (summaries: readonly JobSummary[]): void => {
@@ -39,8 +42,15 @@ export function createListing(store: StoreApi<JobsState>, device: DeviceStore): 
     })
   const note = (summaries: readonly JobSummary[]): Promise<void> =>
     summaries.length > 0 ? device.note(summaries) : Promise.resolve()
-  const hearRows = (rows: readonly { readonly summary: JobSummary | null }[]) =>
-    hear(rows.flatMap(({ summary }) => (summary ? [summary] : [])))
+  /** What was edited or heard of while they were read is newer. */
+  function hearRows(rows: readonly { readonly summary: JobSummary | null }[]): void {
+    const { summaries } = store.getState().list
+    hear(
+      rows.flatMap(({ summary }) =>
+        summary && !isNewer(summaries.get(summary.job), summary) ? [summary] : [],
+      ),
+    )
+  }
   const setWhole = (isWhole: boolean) => store.setState(({ list }) => ({ list: { ...list, isWhole } }))
 
   async function readAll(): Promise<void> {
@@ -53,7 +63,7 @@ export function createListing(store: StoreApi<JobsState>, device: DeviceStore): 
     note,
     async reread(id) {
       if (id === VAN_ID) return
-      const changes = (await device.changesOf(id)).flatMap(readable)
+      const changes = readable(await device.changesOf(id))
       if (changes.length === 0) return store.setState(withSummaries(store.getState(), [], [id]))
       const summary = summaryFrom({ id, changes, document: foldJob(changes) })
       hear([summary])

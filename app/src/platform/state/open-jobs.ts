@@ -1,5 +1,5 @@
 // Opening a job: from the page, from this device, or from the server where it is not kept here.
-import { parseChange, type Change } from '@oak/core/job/change'
+import { readable, type Change } from '@oak/core/job/change'
 import { foldJob } from '@oak/core/job/fold'
 import type { DeviceStore } from '../sync/device-store'
 import type { Jobs } from './jobs'
@@ -37,11 +37,8 @@ export async function openJob({ jobs, device, fetch, now }: OpenPorts, id: strin
 const LOOKED = 20
 
 function entryOf(id: string, changes: readonly Change[]): JobEntry[] {
-  const readable = changes.flatMap((change) => {
-    const parsed = parseChange(change)
-    return parsed.ok ? [parsed.change] : []
-  })
-  return readable.length > 0 ? [{ id, changes: readable, document: foldJob(readable) }] : []
+  const read = readable(changes)
+  return read.length > 0 ? [{ id, changes: read, document: foldJob(read) }] : []
 }
 
 /** Jobs to look at and not to edit: from this device, else from the server; those that neither has now are left out. */

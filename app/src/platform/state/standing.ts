@@ -1,5 +1,5 @@
 // How a job stands after it was edited here: by all that knows of circuits, so it is fetched where somebody looks.
-import { parseChange } from '@oak/core/job/change'
+import { readable } from '@oak/core/job/change'
 import { foldJob } from '@oak/core/job/fold'
 import type { DeviceStore } from '../sync/device-store'
 import type { Jobs } from './jobs'
@@ -12,14 +12,7 @@ export async function standingFor(jobs: Jobs, device: DeviceStore, id: string): 
   // Of a job that is not whole here only the server can say.
   if (!open && (await device.row(id))?.have === undefined) return
   const { standingOf } = await import('@oak/core/job/summary/standing')
-  const document =
-    open?.document ??
-    foldJob(
-      (await device.changesOf(id)).flatMap((change) => {
-        const parsed = parseChange(change)
-        return parsed.ok ? [parsed.change] : []
-      }),
-    )
+  const document = open?.document ?? foldJob(readable(await device.changesOf(id)))
   const summary = { ...before, standing: standingOf(document) }
   if (jobs.store.getState().list.summaries.get(id) !== before) return
   jobs.hear([summary])

@@ -3,6 +3,7 @@ import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useEffect, useMemo, useState } from 'react'
 import { FlatList, useWindowDimensions, View } from 'react-native'
+import type { JobSummary } from '@oak/core/job/summary/summary'
 import {
   beginJob,
   keepPhoto,
@@ -202,10 +203,14 @@ function useShown(list: JobList, asked: HomeAsked) {
 
 /** How a job stands takes all that knows of circuits: it is worked out where a state is asked for and nobody has since an edit. */
 function useJudged(list: JobList, asked: HomeAsked): boolean {
-  const due = useMemo(() => stillToJudge(list.summaries.values(), asked), [list, asked])
+  const [tried, setTried] = useState<ReadonlySet<JobSummary>>(new Set())
+  const due = useMemo(() => stillToJudge(list.summaries.values(), asked, tried), [list, asked, tried])
   const first = due[0]
   useEffect(() => {
-    if (first !== undefined) void workOutStanding(first).catch(() => undefined)
+    if (!first) return
+    // A look that comes to nothing is not waited for again.
+    const done = () => setTried((before) => new Set([...before, first]))
+    workOutStanding(first.job).then(done, done)
   }, [first])
   return due.length === 0
 }

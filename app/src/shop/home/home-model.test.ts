@@ -62,9 +62,15 @@ const ids = (more: Partial<HomeAsked> = {}, jobs: readonly JobSummary[] = JUDGED
 
 it('where it is not known how a job stands, that is to be worked out before a state is asked for; put away and all are known at once', () => {
   const mixed = [...JUDGED.slice(1), JOBS[0]!]
-  const due = (state: HomeAsked['state']) => stillToJudge(mixed, { ...ASKED_NOTHING, state })
+  const due = (state: HomeAsked['state']) =>
+    stillToJudge(mixed, { ...ASKED_NOTHING, state }, new Set()).map(({ job }) => job)
   expect([due('all'), due('away'), due('waiting')]).toEqual([[], [], ['old']])
-  expect(stillToJudge(JOBS, { ...ASKED_NOTHING, state: 'done' })).not.toContain('away')
+  expect(
+    stillToJudge(JOBS, { ...ASKED_NOTHING, state: 'done' }, new Set()).map(({ job }) => job),
+  ).not.toContain('away')
+  // What could not be worked out is not waited for, and is open: somebody has to look at it.
+  expect(stillToJudge(mixed, { ...ASKED_NOTHING, state: 'waiting' }, new Set(mixed))).toEqual([])
+  expect(ids({ state: 'open' }, mixed)).toContain('old')
   expect(ids({ state: 'waiting' }, mixed)).toEqual([])
   expect(ids({}, mixed)).toContain('old')
 })

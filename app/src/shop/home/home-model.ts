@@ -34,14 +34,14 @@ const KINDS: Readonly<Record<Exclude<HomeState, 'all' | 'away'>, readonly VisitK
   done: ['done', 'ended'],
 }
 
-/** How a job stands, where that is known; null: it is still to be worked out. */
+/** One that nobody can judge is open: somebody has to look at it. */
 function isInState({ removed, standing }: JobSummary, state: HomeState): boolean {
   if (state === 'away') return removed
   if (removed) return false
-  return state === 'all' || (standing !== null && KINDS[state].includes(standing.kind))
+  return state === 'all' || KINDS[state].includes(standing?.kind ?? 'open')
 }
 
-/** The latest first. Those whose standing is not worked out yet are in no state but “all”: `stillToJudge` names them. */
+/** The latest first. `stillToJudge` comes before it. */
 export function homeJobs(summaries: Iterable<JobSummary>, { text, state }: HomeAsked): JobSummary[] {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   return [...summaries]
@@ -54,11 +54,15 @@ export function homeJobs(summaries: Iterable<JobSummary>, { text, state }: HomeA
     .sort((a, b) => b.at - a.at)
 }
 
-/** Jobs that a state cannot be asked of before it is worked out. */
-export const stillToJudge = (summaries: Iterable<JobSummary>, { state }: HomeAsked): string[] =>
+/** Jobs whose state is to be worked out before it can be asked for; `tried`: those that could not be, as they are now. */
+export const stillToJudge = (
+  summaries: Iterable<JobSummary>,
+  { state }: HomeAsked,
+  tried: ReadonlySet<JobSummary>,
+): JobSummary[] =>
   state === 'all' || state === 'away'
     ? []
-    : [...summaries].filter(({ removed, standing }) => !removed && standing === null).map(({ job }) => job)
+    : [...summaries].filter((one) => !one.removed && one.standing === null && !tried.has(one))
 
 /** A job that nobody named is told from another one by when it was begun. */
 export const jobName = ({ title, begun }: Pick<JobSummary, 'title' | 'begun'>): string =>

@@ -8,7 +8,8 @@ import { nextItem } from '../../ui/roving'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import type { Asked, OfficeRow, SortKey } from './office-model'
+import type { OfficeRow } from '@oak/core/job/summary/office-row'
+import type { Asked, SortKey } from './office-model'
 
 interface Column {
   readonly key: SortKey

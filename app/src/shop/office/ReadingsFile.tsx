@@ -7,7 +7,8 @@ import { countText } from '../../ui/counts'
 import { Problem } from '../../ui/Problem'
 import { Waits } from '../../ui/Waits'
 import { fetchRows, PAGE } from './http-office'
-import type { Asked, OfficeRow } from './office-model'
+import type { OfficeRow } from '@oak/core/job/summary/office-row'
+import type { Asked } from './office-model'
 import type { OfficeRows } from './use-office-rows'
 
 /** So many jobs are read at a time. */

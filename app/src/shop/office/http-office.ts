@@ -1,7 +1,8 @@
 // The office's rows from the server: found and sorted there, a page at a time.
 import * as v from 'valibot'
 import { ask } from '../../platform/sync/ask'
-import type { Asked, OfficeRow } from './office-model'
+import type { OfficeRow } from '@oak/core/job/summary/office-row'
+import type { Asked } from './office-model'
 
 export const PAGE = 100
 

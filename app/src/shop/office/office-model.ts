@@ -8,40 +8,24 @@ import {
 } from '@tanstack/react-table'
 import { changeWords } from '@oak/core/job/changes/change-words'
 import { historyOf } from '@oak/core/job/fold'
-import { nextInWords } from '@oak/core/job/summary/standing-words'
+import {
+  askedWords,
+  OFFICE_SORTS,
+  officeRow,
+  officeWords,
+  type OFFICE_STATES,
+  type OfficeRow,
+} from '@oak/core/job/summary/office-row'
 import type { JobSummary } from '@oak/core/job/summary/summary'
 import type { TemperatureUnit } from '@oak/core/quantity/temperature'
-import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import type { JobEntry } from '../../platform/state/jobs-state'
 
-export type StateFilter = 'all' | 'proven' | 'open'
+export type StateFilter = (typeof OFFICE_STATES)[number]
+export type SortKey = (typeof OFFICE_SORTS)[number]
 
-export interface OfficeRow {
-  readonly id: string
-  readonly title: string
-  readonly site: string
-  readonly unit: string
-  readonly technician: string
-  readonly at: number
-  readonly next: string
-  readonly proven: boolean
-}
-
-export const SORTS = ['title', 'site', 'unit', 'technician', 'next', 'at'] as const
-export type SortKey = (typeof SORTS)[number]
-
-function officeRow(summary: JobSummary): OfficeRow {
-  const { job, title, site, unit, technician, at, standing } = summary
-  return {
-    id: job,
-    title: title || 'unnamed',
-    site,
-    unit: unit === null ? '' : (unitTypeFor(unit)?.name ?? unit),
-    technician,
-    at,
-    next: standing ? nextInWords(standing) : '',
-    proven: standing?.proof === 'stands',
-  }
+/** A row with the words that it is found by. */
+export interface FoundRow extends OfficeRow {
+  readonly words: string
 }
 
 export interface Asked {
@@ -51,28 +35,26 @@ export interface Asked {
   readonly down: boolean
 }
 
-/** Every word stands somewhere in the row, whatever the case; and it is in that state. */
-function isAskedFor(row: OfficeRow, { text, state }: Asked): boolean {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const all = `${row.title} ${row.site} ${row.unit} ${row.technician}`.toLowerCase()
-  return (state === 'all' || row.proven === (state === 'proven')) && words.every((word) => all.includes(word))
-}
+/** Every word stands somewhere in what it is found by, whatever the case; and it is in that state. */
+const isAskedFor = ({ words, proven }: FoundRow, { text, state }: Asked): boolean =>
+  (state === 'all' || proven === (state === 'proven')) &&
+  askedWords(text).every((word) => words.includes(word))
 
 /** What was not removed. In the order of ids, so that rows alike in what they are sorted by keep their places. */
-export const officeRows = (summaries: Iterable<JobSummary>): OfficeRow[] =>
+export const officeRows = (summaries: Iterable<JobSummary>): FoundRow[] =>
   [...summaries]
     .filter(({ removed }) => !removed)
-    .map(officeRow)
+    .map((summary) => ({ ...officeRow(summary), words: officeWords(summary) }))
     .sort((a, b) => (a.id < b.id ? -1 : 1))
 
 /** How the table sorts and filters; `rows` as `officeRows` gives them. */
-export const tableOf = (rows: OfficeRow[], asked: Asked) => ({
+export const tableOf = (rows: FoundRow[], asked: Asked) => ({
   data: rows,
   columns: COLUMNS,
   state: { sorting: [{ id: asked.sort, desc: asked.down }], globalFilter: asked },
-  getRowId: (row: OfficeRow) => row.id,
+  getRowId: (row: FoundRow) => row.id,
   // It looks at the row, not at a column: words may stand in several of them.
-  globalFilterFn: ({ original }: Row<OfficeRow>) => isAskedFor(original, asked),
+  globalFilterFn: ({ original }: Row<FoundRow>) => isAskedFor(original, asked),
   getColumnCanGlobalFilter: () => true,
   // There are no pages to go back to the first of.
   autoResetAll: false,
@@ -81,13 +63,13 @@ export const tableOf = (rows: OfficeRow[], asked: Asked) => ({
 
 /** Made once: a table that gets others works all its rows out again. */
 const ROW_MODELS = {
-  getCoreRowModel: getCoreRowModel<OfficeRow>(),
-  getFilteredRowModel: getFilteredRowModel<OfficeRow>(),
-  getSortedRowModel: getSortedRowModel<OfficeRow>(),
+  getCoreRowModel: getCoreRowModel<FoundRow>(),
+  getFilteredRowModel: getFilteredRowModel<FoundRow>(),
+  getSortedRowModel: getSortedRowModel<FoundRow>(),
 }
 
-const column = createColumnHelper<OfficeRow>()
-const COLUMNS = SORTS.map((key) =>
+const column = createColumnHelper<FoundRow>()
+const COLUMNS = OFFICE_SORTS.map((key) =>
   column.accessor(key, {
     id: key,
     sortingFn: (a, b) =>

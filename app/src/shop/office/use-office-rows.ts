@@ -2,7 +2,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useList } from '../../platform/state/app'
 import { fetchRows, PAGE } from './http-office'
-import { officeRows, type Asked, type OfficeRow } from './office-model'
+import type { OfficeRow } from '@oak/core/job/summary/office-row'
+import { officeRows, type Asked, type FoundRow } from './office-model'
 import { useOfficeTable } from './use-office-table'
 
 export interface OfficeRows {
@@ -96,9 +97,9 @@ export function useOfficeRows(asked: Asked): OfficeRows {
   return { rows: found?.rows ?? [], unread: found?.unread ?? 0, from: found ? 'server' : 'asking', onSight }
 }
 
-const NONE: OfficeRow[] = []
+const NONE: FoundRow[] = []
 
-function useHere(list: ReturnType<typeof useList>, asked: Asked, isAsked: boolean): OfficeRow[] {
+function useHere(list: ReturnType<typeof useList>, asked: Asked, isAsked: boolean): FoundRow[] {
   const all = useMemo(() => (isAsked ? officeRows(list.summaries.values()) : NONE), [list, isAsked])
   return useOfficeTable(all, asked)
 }
