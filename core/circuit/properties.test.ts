@@ -1,5 +1,5 @@
 // What must hold of every wiring, sound or not: order means nothing, doubt never makes a stop milder, a worse can neither.
-import { drawsFrom } from '../testing/draws'
+import { drawsFrom } from '../quantity/draws'
 import type { HookupRequest } from './hookup'
 import { workOutHookup } from './hookup'
 import type { ProofVerdict } from './proof'

@@ -122,7 +122,7 @@ function sentenceOf(verdict: StartUp['verdict'], parts: Parts): string {
   if (direction.verdict === 'not-tested') return 'Not tested yet: direction first.'
   if (amps.length === 0) return 'It turns the right way; amps are not read yet.'
   const open = amps.find((a) => a.verdict === 'cannotTell')
-  if (verdict === 'cannotTell' && open)
+  if (open)
     return open.over
       ? `Read ${open.name} again with the door closed.`
       : 'A reading lies too near its limit for this meter.'

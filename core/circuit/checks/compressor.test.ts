@@ -1,6 +1,6 @@
 // The compressor's wires as recorded, by hand from the circuit: C and R on the two lines just when the contactor is closed; S on its
 // capacitor alone; that capacitor's other side on R's line. T1 is L1 and T2 is L2 while the contactor is closed; one pole links T2 to L2.
-import { CAN, requestFor } from '../../testing/fixtures'
+import { CAN, hookupWith, requestFor } from '../../testing/fixtures'
 import { workOutHookup } from '../hookup'
 import type { NamedWire } from '../../wiring/wire'
 
@@ -218,4 +218,17 @@ it('a wire of the unit is the same whichever end is told first', () => {
     proofOf(TWO, { 'comp-r': [from, to] }).hazards.map((h) => [h.code, h.message])
   expect(wrong('L2', 'COMP-R').length).toBeGreaterThan(0)
   expect(wrong('COMP-R', 'L2')).toEqual(wrong('L2', 'COMP-R'))
+})
+
+it('a line that the contactor opens, on C of the can by a wire of the unit, is named as that', () => {
+  // One pole: L1 is opened, L2 is linked for good. The tie belongs on L2's side.
+  expect(proofOf(ONE, { tie: ['L1', 'C'] }).hazards.map((h) => h.message)).toContain(
+    'C on the new can stays on a line in off: a wire of it is on the supply side of the contactor. Put it on the load side.',
+  )
+})
+it('C that only the fan’s own leads put on a line is told of the lead, not of a wire of the unit', () => {
+  // Its own can: C has no wire of the unit. Run before the contactor carries its line through the motor to C.
+  const { proof } = hookupWith(requestFor(OWN), { white: { kind: 'post', post: 'L2' } })
+  expect(proof.hazards.map((h) => h.code)).not.toContain('unit-wire-on-supply')
+  expect(proof.hazards.map((h) => h.code)).toContain('supply-side')
 })

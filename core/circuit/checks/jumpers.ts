@@ -1,4 +1,5 @@
 // The can's jumpers as they are on: none to C, and the wire of a load where they carry the least of its current.
+import { first } from '../../quantity/at'
 import { capital, figure } from '../../quantity/display'
 import { jumperShares } from '../../wiring/can-as-put'
 import { NEW_C, sectionPost } from '../../wiring/new-can'
@@ -57,8 +58,8 @@ function carriesMore(view: ProofView, { who, post, leads }: LoadWire): Hazard[] 
   const worst = jumperShares(can, post).find((j) => j.share === most(post))
   if (!worst || worst.share <= 0.5) return []
   const joined = new Set(jumperShares(can, post).flatMap(({ from, to }) => [from, to]))
-  const [best] = [...joined].map(sectionPost).sort((a, b) => most(a) - most(b))
-  if (best === undefined || most(best) >= worst.share - 1e-9) return []
+  // There is a better one: of what hangs together in a tree, one place has no more than half on any side (Jordan's centroid).
+  const best = first([...joined].map(sectionPost).sort((a, b) => most(a) - most(b)))
   return [
     watch(
       'jumper-carries-more',

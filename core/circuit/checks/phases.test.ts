@@ -165,3 +165,11 @@ it('a plate that says one phase: the proof waits until it is settled', () => {
     'Cannot tell yet: The unit’s plate says one phase, and this kind of unit is on three: choose its kind again, or read the plate again.',
   )
 })
+
+it('posts of the compressor without a line are all named', () => {
+  const base = threePhaseRequest()
+  const gone = { ...base, wires: base.wires.filter((w) => w.id !== 'comp-2' && w.id !== 'comp-3') }
+  expect(stops(workOutHookup(gone))[0]?.[1]).toBe(
+    'The compressor does not get three phases in cooling: its 2 and 3 have no line.',
+  )
+})

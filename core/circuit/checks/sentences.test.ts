@@ -259,3 +259,21 @@ it('the compressor’s wires: left out of a record where its can is its own they
   const shared = without(SHARED)
   expect(shared.hazards.some((h) => h.severity === 'stop' && /compressor/.test(h.message))).toBe(true)
 })
+
+it('a lead in two places is told by its colour', () => {
+  const request = requestFor(SHARED)
+  const placements = ['T2', 'CAN-C'].map((post) => ({ lead: 'white', goes: onPost(post) }))
+  expect(
+    workOutHookup({ ...request, placements }).proof.hazards.find((h) => h.code === 'lead-landed-twice')
+      ?.message,
+  ).toBe('The white lead is landed twice. A lead ends in one place.')
+})
+
+it('a speed that was chosen for another motor, and this one lacks, is as if none was chosen', () => {
+  const blower = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+  const placed = (speedChoices: HookupRequest['speedChoices']) =>
+    workOutHookup({ ...blower, speedChoices }).placements
+  // It has high, medium and low.
+  expect(placed({ COOL: 'medium-low' })).toEqual(placed({}))
+  expect(placed({ COOL: 'low', HEAT: 'high' })).not.toEqual(placed({}))
+})

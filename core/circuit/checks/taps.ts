@@ -5,11 +5,12 @@ import type { Post } from '../../wiring/unit-type'
 import { stop, watch, type Hazard } from '../hazard'
 import { leadName, placementOf, postOfLead, type ProofView } from '../view'
 
-/** A blower's taps: one on each output, idle ones apart. Nothing is said of an outdoor fan. */
-export function checkTaps(view: ProofView): Hazard[] {
-  if (view.hookup.unit.traits.fan !== 'blower') return []
-  return [...tiedTaps(view), ...tiedOutputs(view), ...tapPlaces(view)]
-}
+/** A blower's taps: one on each output, idle ones apart. An outdoor fan has neither. */
+export const checkTaps = (view: ProofView): Hazard[] => [
+  ...tiedTaps(view),
+  ...tiedOutputs(view),
+  ...tapPlaces(view),
+]
 
 function tiedTaps(view: ProofView): Hazard[] {
   const taps = view.hookup.leads.filter((set) => set.use.kind === 'tap')

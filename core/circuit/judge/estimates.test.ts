@@ -1,7 +1,7 @@
 // An estimate does not condemn: on correct hookups of 1,000 made-up plates of each kind, at the supply's rated volts and at both ends of
 // what it may be, nothing is stopped and fewer than 2 % are watched.
 import { hookupWith, requestFor } from '../../testing/fixtures'
-import { drawsFrom } from '../../testing/draws'
+import { drawsFrom } from '../../quantity/draws'
 import { plateSheet } from '../../testing/plates'
 import { onSupply } from '../../supply/supply'
 

@@ -1,6 +1,7 @@
 // What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
 import type { SectionId } from '../../capacitor/can'
 import type { LeadId } from '../../motor/lead-id'
+import { first, known } from '../../quantity/at'
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import { JOINT_POINT, RUN_POINT, type Machine } from '../../motor/machine/machine'
 import { FAN_LOAD, groupFor, sectionPost } from '../../wiring/new-can'
@@ -17,7 +18,7 @@ import {
 } from '../solution/build'
 import { runCircuit, type Run } from '../solution/run'
 import { ampsThrough } from '../solution/solve'
-import { sweepCapacitor } from '../solution/sweep'
+import { sweepCapacitor, type SweepPoint } from '../solution/sweep'
 
 /** What the solved circuit says of one mode: volts and amps RMS, torque against the rated one. */
 export interface ModeSolution {
@@ -173,21 +174,27 @@ function voltsAcross({ points }: Machine, { volts }: Run['running'], leads: Mode
 /** The fan's group at both ends of its tolerance: the change is put on its largest section. */
 function toleranceOf(
   { can }: CircuitInput['hookup'],
-  { prepared, standstill, running, direction }: Run,
+  { prepared, running, direction }: Run,
 ): ModeSolution['tolerance'] {
   const group = groupFor(can, FAN_LOAD)
   const section = can.sections.find((s) => s.id === group?.lead)
   if (!group || !section || direction === 0) return null
   const change = (group.microfarads * can.tolerancePercent) / 100
-  const ends = [section.microfarads - change, section.microfarads + change]
-  const at = (slip: number, sense: 1 | -1) =>
-    sweepCapacitor(prepared, slip, sectionElement(section.id), ends, sense) ?? []
-  const [low, high] = at(1, 1)
-  const [lowRunning, highRunning] = at(running.slip, direction)
-  if (!low || !high || !lowRunning || !highRunning || standstill.torque === 0) return null
+  const at = (slip: number, sense: 1 | -1, of: (point: SweepPoint) => number): readonly [number, number] => {
+    const by = (microfarads: number) =>
+      of(
+        first(
+          known(
+            sweepCapacitor(prepared, slip, sectionElement(section.id), [microfarads], sense),
+            'The section',
+          ),
+        ),
+      )
+    return [by(section.microfarads - change), by(section.microfarads + change)]
+  }
   return {
-    startTorque: [low.torque, high.torque],
-    capacitorVolts: [lowRunning.capacitorVolts, highRunning.capacitorVolts],
+    startTorque: at(1, 1, ({ torque }) => torque),
+    capacitorVolts: at(running.slip, direction, ({ capacitorVolts }) => capacitorVolts),
   }
 }
 

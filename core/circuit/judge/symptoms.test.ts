@@ -226,6 +226,9 @@ describe('volts on the fan’s section', () => {
     const times = (share: number, more: Partial<SymptomInput> = {}) =>
       at(share * own, { ...estimated, ...more }).map(([severity]) => severity)
     expect(1.21 * own).toBeGreaterThan(370)
+    expect(at(1.3 * own, estimated)[0]?.[2]).toMatch(
+      /^By estimate \d+ V stand on the fan’s section in cooling, 1\.3 times what the tag’s own hookup puts on it; the can is rated 370 V\.$/,
+    )
     expect(times(1.19)).toEqual([])
     expect(times(1.21)).toEqual(['watch'])
     expect(times(1.59)).toEqual(['watch'])

@@ -2,7 +2,7 @@
 // exchanged, a wire of the unit, the plug, the supply, the can.
 import { CAN, hookupWith, requestFor, threePhaseRequest } from '../../testing/fixtures'
 import { BLOWER_CAN } from '../../testing/circuits'
-import { drawsFrom } from '../../testing/draws'
+import { drawsFrom } from '../../quantity/draws'
 import type { LeadSheet } from '../../motor/lead-sheet'
 import { sheetOnVolts } from '../../motor/volts-choice'
 import { onSupply } from '../../supply/supply'

@@ -1,6 +1,6 @@
 // Seeded instances for checks and benchmarks: cans of trade values and loads of trade values.
 
-import { drawsFrom } from '../../../testing/draws'
+import { drawsFrom } from '../../../quantity/draws'
 
 /** Run capacitor values on the shelf, µF. Common practice, no source. */
 export const TRADE_MICROFARADS = [

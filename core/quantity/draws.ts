@@ -1,4 +1,4 @@
-// Seeded draws for tests, benches and mutants: small, and good enough to draw with.
+// Seeded draws: small, and good enough to draw with. For practice units, tests, benches and mutants.
 
 /** A draw from 0 to 1, the same ones for the same seed. Mulberry32 (public domain, from memory). */
 export function drawsFrom(seed: number): () => number {
