@@ -134,6 +134,15 @@ export async function killAgainAndAgain(kills: number, seed: number): Promise<Ki
   }
 }
 
+/** Thousands of pictures one after the other are more than the server gives one device a minute. */
+async function patiently(url: string): Promise<Response> {
+  for (;;) {
+    const response = await fetch(url)
+    if (response.status !== 429) return response
+    await pause(2000)
+  }
+}
+
 async function compare(server: ServerProcess, kept: Acknowledged, kills: number): Promise<KillReport> {
   const all = await held(server.url)
   const values = new Map(all.map(({ id, value }) => [id, value]))
@@ -146,7 +155,7 @@ async function compare(server: ServerProcess, kept: Acknowledged, kills: number)
     ),
   ]
   for (const [id, bytes] of kept.photos) {
-    const response = await fetch(`${server.url}/api/photos/${id}`)
+    const response = await patiently(`${server.url}/api/photos/${id}`)
     if (!response.ok || !Buffer.from(await response.arrayBuffer()).equals(bytes))
       wrong.push(`Photo ${id} was acknowledged and is not there as it was.`)
   }
