@@ -70,3 +70,15 @@ it('a jumper carries the share of the sections behind it: of 5 and 2.5 µF on on
   // And in amps: what goes through it is what the section behind it takes.
   expect(own[0]?.amps).toBeCloseTo(sections.find((s) => s.id === behind)?.amps ?? NaN, 6)
 })
+
+it('the tolerance’s ends are those of a can whose fan sections are all so far off', () => {
+  const at = (share: number) => {
+    const can = { ...CAN, sections: CAN.sections.map((s) => ({ ...s, microfarads: s.microfarads * share })) }
+    const asked = { ...request, can, sheet: { ...request.sheet, constants: null }, tolerancePercent: 20 }
+    return hookupWith(asked, {}).proof.modes.find((m) => m.mode === 'cooling')!.solution
+  }
+  const [low, high] = at(1).tolerance!.startTorque
+  const torque = (share: number) => at(share).motor.startTorque
+  // Of 7.5 µF 6 % either way; the compressor’s side, which is off here too, moves the line a little.
+  expect(low / high).toBeCloseTo(torque(0.94) / torque(1.06), 2)
+})

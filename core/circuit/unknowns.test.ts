@@ -43,3 +43,11 @@ describe('outputs without a lead', () => {
   })
   it('an outdoor fan has none', () => expect(silentOnes(REQUEST.unit, [])).toEqual([]))
 })
+
+it('a unit that turns something at both ends asks for a motor whose sheet says that it can', () => {
+  const request = requestFor('roof-through-shaft', 'alder-33b')
+  const silent = { ...request.sheet, mechanical: null }
+  expect(hookupWith({ ...request, sheet: silent }, {}).proof.unknowns).toContain(
+    'whether the motor has two shaft ends is not on its sheet: look at it.',
+  )
+})

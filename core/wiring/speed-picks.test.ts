@@ -87,3 +87,12 @@ it('one output shares with nobody; two only where the unit says so', () => {
   expect(mayShare(COIL, ['HI', 'LO'])).toBe(false)
   expect(mayShare(FURNACE, ['HEAT', 'CIRC'])).toBe(true)
 })
+
+it('one output with an old speed on record is enough to keep it; the others take what is left', () =>
+  expect(
+    picked(
+      FURNACE,
+      [output('COOL', 'cooling', 'medium'), output('HEAT', 'heating')],
+      taps('high', 'medium', 'low'),
+    ),
+  ).toEqual([1, 2]))

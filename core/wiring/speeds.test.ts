@@ -22,6 +22,13 @@ it('an output that several modes call is told by all of them', () => {
   expect(several.length).toBeGreaterThan(0)
   for (const { modes, why } of several) expect(why).toContain(`: ${listed(modes)} want the most air.`)
 })
+it('a motor without taps is told so, and not output by output', () => {
+  const none = structuredClone(sheet('alder-33b'))
+  none.settings.speed = []
+  expect(plan('gas-furnace-board', 'alder-33b', { sheet: none }).problems).toEqual([
+    `${none.name} has no speed taps: it is not made for a unit with speed outputs.`,
+  ])
+})
 describe('taps for the outputs in use', () => {
   it('are found from the wires, parked ones not among them', () =>
     expect(outputsInUse(unitOf('gas-furnace-board'), withCirc()).map((o) => o.id)).toEqual([

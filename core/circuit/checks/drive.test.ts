@@ -37,3 +37,17 @@ test('motor common past the defrost relay runs the fan in defrost, and the wire 
     move: { lead: 'black', to: onPost('DF2') },
   })
 })
+
+test('motor common that stays on a line while run is dead is watched, by custom', () => {
+  // One pole: T1 is opened, T2 is L2 for good.
+  const { hazards } = hookupWith(requestFor('cooling-1-pole-shared-capacitor'), {
+    black: onPost('T2'),
+    white: onPost('T1'),
+  }).proof
+  expect(hazards.find((h) => h.code === 'motor-common-unswitched')?.message).toBe(
+    'Motor common stays on a line in off; by custom it is the switched side.',
+  )
+  // Run on the line that stays is the custom itself.
+  const usual = hookupWith(requestFor('cooling-1-pole-shared-capacitor'), {}).proof
+  expect(usual.hazards).toEqual([])
+})

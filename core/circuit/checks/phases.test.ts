@@ -173,3 +173,12 @@ it('posts of the compressor without a line are all named', () => {
     'The compressor does not get three phases in cooling: its 2 and 3 have no line.',
   )
 })
+
+it('two leads that are capped are both named', () =>
+  expect(
+    stops(hookupWith(threePhaseRequest(), { red: { kind: 'insulated' }, blue: { kind: 'insulated' } })).map(
+      ([, message]) => message,
+    ),
+  ).toContain(
+    'The red lead and the blue lead have no line in cooling: on fewer than three lines it hums, stands and burns.',
+  ))

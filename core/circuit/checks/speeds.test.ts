@@ -55,3 +55,11 @@ it('on a switch of three speeds the pair that stands highest is told, with no ef
       ['high', 'medium'],
     ],
   ]))
+
+it('a tap that is live while the blower should stand is no speed of a mode: that is told where it is looked for', () => {
+  // The sequencer is bridged: with the relay’s coil off the slow tap is live, also in off.
+  const base = requestFor('electric-furnace-relay-sequencer', 'alder-33b', { can: BLOWER_CAN })
+  const bridge = { id: 'bridge', from: 'L1', to: 'S-OUT', segments: [], traced: true, stated: [] }
+  const bridged = { ...base, wires: [...base.wires, bridge] }
+  expect(crossed(bridged, {})).toEqual([])
+})

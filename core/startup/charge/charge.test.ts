@@ -143,3 +143,9 @@ describe('saturation, within 1 °F', () => {
     expect([saturationFahrenheit(id, low, 'dew'), saturationFahrenheit(id, high, 'dew')]).toEqual([-40, 140])
   })
 })
+
+it('between two rows of the table the temperature goes with the logarithm of the pressure, and stays between them', () => {
+  // −30 °F at 4.93 psig and −20 °F at 10.21; half way between their logarithms above nothing is −25 °F.
+  const half = Math.sqrt((4.93 + 14.696) * (10.21 + 14.696)) - 14.696
+  expect(saturationFahrenheit('R-22', half, 'bubble')).toBeCloseTo(-25, 1)
+})

@@ -303,6 +303,9 @@ describe('too cool, or too little load, to judge', () => {
     expect(glance({ ...good, metering: 'fixed' }).superheat.text).toContain(
       'not judged: behind a fixed orifice it follows the load. Note what the unit’s chart asks for at this air.',
     )
+    expect(glance({ ...good, metering: 'fixed' }).subcooling.text).toContain(
+      'not judged: behind a fixed orifice it says little; its superheat is what the chart gives.',
+    )
   })
   it('the unit’s own target takes the place of what is usual, 3 °F to either side', () => {
     const against = (target: number) =>
