@@ -1,8 +1,8 @@
-// Imports point down. Inside core: operations -> job -> startup, fitting -> circuit -> diagnosis, safety, mounting -> label, meter, van, carry -> wiring -> motor, capacitor, rotation -> supply -> quantity.
+// Imports point down. Inside core: operations -> job -> startup, fitting, practice -> circuit -> diagnosis, safety, mounting -> label, meter, van, carry -> wiring -> motor, capacitor, rotation -> supply -> quantity.
 const order = [
   'operations',
   'job',
-  '(?:startup|fitting)',
+  '(?:startup|fitting|practice)',
   'circuit',
   '(?:diagnosis|safety|mounting)',
   '(?:label|meter|van|carry)',

@@ -26,7 +26,7 @@ describe('volts', () => {
     [187, 'low', '187 V; right is 187 to 253 V.'],
     [187.5, 'right', '187.5 V; right is 187 to 253 V.'],
     [253, 'right', '253 V; right is 187 to 253 V.'],
-    [254, null, '254 V; right is 253 V at most.'],
+    [254, 'high', '254 V; right is 253 V at most.'],
   ])('of the supply, %s V', (volts, answer, words) =>
     expect(one('volts-supply', volts)).toEqual(['supply', answer, words]),
   )

@@ -86,7 +86,7 @@ export function answersFrom(
   context: ReadingContext,
 ): ReadingAnswer[] {
   const found: (ReadingAnswer | null)[] = [
-    volts('supply', readings['volts-supply'], context.volts),
+    supplyVolts(readings['volts-supply'], context.volts),
     volts('motor-volts', readings['volts-motor'], context.volts),
     outputVolts(readings['volts-output'], context.volts),
     call(readings['volts-call']),
@@ -203,7 +203,7 @@ function volts(test: string, reading: ProbeReading | undefined, nominal: number)
   )
 }
 
-/** Too much answers no question about what is missing: it is told by itself (see tooHigh). */
+/** Too much is told by itself as well, and first: it is a danger (see tooHigh). */
 function voltsAnswer(
   low: number,
   high: number,
@@ -212,6 +212,13 @@ function voltsAnswer(
   if (high < NO_VOLTS) return 'none'
   if (low >= limit && low <= most) return 'right'
   return high < limit && low >= NO_VOLTS ? 'low' : null
+}
+
+/** At the supply too much is a cause too: what the unit is fed with is wrong. */
+function supplyVolts(reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {
+  const found = volts('supply', reading, nominal)
+  const isHigh = reading !== undefined && range(reading).low > nominal * (1 + VOLTAGE_TOLERANCE)
+  return found && (isHigh ? { ...found, answer: 'high' } : found)
 }
 
 function outputVolts(reading: ProbeReading | undefined, nominal: number): ReadingAnswer | null {

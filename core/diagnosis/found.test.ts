@@ -51,7 +51,7 @@ describe('no question is asked that an answer already given settles', () => {
     on(SPLIT, seen, readings, { marking: DUAL, subject: about }).questions.find((q) => q.id === id)?.open
   it.each([
     ['contactor-pulls', { compressor: 'runs' }],
-    ['supply', { compressor: 'runs' }],
+    ['supply', { 'motor-volts': 'right' }],
     ['call', { 'contactor-pulls': 'in' }],
     ['capacitor-fitted', { 'can-top': 'flat' }],
     ['motor-volts', { 'contactor-pulls': 'out' }],

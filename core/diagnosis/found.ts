@@ -65,6 +65,7 @@ const RULES: readonly Rule[] = [
   ]),
   // What does not turn by hand, and does not turn under power, is stuck.
   ...['dead', 'hums', 'trips'].map((does) => fan('bearing', { spin: 'seized', 'fan-does': does })),
+  fan('bearing', { spin: 'play' }),
   fan('capacitor-both', { 'microfarads-fan': 'open', 'microfarads-compressor': 'open' }),
   fan('capacitor-both', { 'microfarads-fan': 'open', 'microfarads-compressor': 'out' }),
   fan('capacitor-both', { 'microfarads-fan': 'out', 'microfarads-compressor': 'open' }),
@@ -87,6 +88,15 @@ const RULES: readonly Rule[] = [
   ),
   compressor('comp-overload', { 'comp-ohms': 'common-open', 'comp-cooled': 'reads' }),
   compressor('comp-start', { 'comp-start-gear': 'bad' }),
+  // It draws and does not turn, and all that could keep it from turning is good.
+  ...['none', 'good'].map((gear) =>
+    compressor('comp-locked', {
+      'comp-amps': 'stays',
+      'comp-microfarads': 'in',
+      'comp-ohms': 'adds-up',
+      'comp-start-gear': gear,
+    }),
+  ),
   compressor('comp-lead', { 'comp-terminals': 'burnt' }),
   fan('speeds-crossed', { 'speed-amps': 'crossed' }),
   fan('wiring', { 'wiring-check': 'differs' }, { 'speed-amps': 'crossed' }),
@@ -96,6 +106,10 @@ const RULES: readonly Rule[] = [
   fan('phase-lost', { 'motor-volts': 'one-dead' }),
   compressor('comp-phase-lost', { 'comp-volts': 'one-dead' }),
   fan('no-power', { supply: 'none' }),
+  fan('supply-volts', { supply: 'low' }),
+  fan('supply-volts', { supply: 'high' }),
+  fan('stuck-on', { 'fan-does': 'stays-on', 'off-call': 'none' }),
+  fan('motor-wrong', { 'unit-plate': 'differs' }),
   // Without a supply there is no call either: only with it is the call what is missing.
   fan('no-call', { call: 'none', supply: 'right' }),
 ]

@@ -17,8 +17,10 @@ it.each([
   expect(d.dangers).toHaveLength(1)
   expect(d.dangers[0]).toMatch(text)
   expect(d.sentence).toBe(d.dangers[0])
-  // It is not an answer to “is there enough?”.
-  expect(d.readings.map((r) => r.answer)).toEqual([null])
+  // It is not an answer to “is there enough?”; of the supply it is the cause.
+  const isSupply = 'volts-supply' in readings
+  expect(d.readings.map((r) => r.answer)).toEqual([isSupply ? 'high' : null])
+  expect(d.found.map((f) => f.id)).toEqual(isSupply ? ['supply-volts'] : [])
 })
 it('what is right is no danger', () =>
   expect(

@@ -60,6 +60,8 @@ export function suggest(
     .sort((a, b) => b.bits / costOf(b.test) - a.bits / costOf(a.test))
   const best = topOf(model.causes, causes)
   const confirming = confirmOf(best.cause, open, answers)
+  // Without a supply there is no call either: only with it is the call what is missing.
+  const halfTold = answers.call === 'none' ? open.find((t) => t.id === 'supply') : undefined
   const settling =
     open.find((t) => t.settlesOverRangeOf !== undefined) ??
     open.find(
@@ -68,7 +70,7 @@ export function suggest(
         doubtful.includes(t.settlesDoubtOf) &&
         expectedBits(t, causes) >= LEAST_BITS,
     )
-  const first = settling ?? (best.chance >= WORTH_CONFIRMING ? confirming : undefined)
+  const first = settling ?? halfTold ?? (best.chance >= WORTH_CONFIRMING ? confirming : undefined)
   const rest = ranked
     .filter(({ test }) => test !== first)
     .map(({ test, bits }): NextTest => ({ test: test.id, bits, why: whyOf(test, bits) }))

@@ -3,6 +3,7 @@ import { toJsonSchema } from '@valibot/to-json-schema'
 import type * as v from 'valibot'
 import { JobFileSchema } from '../job/job-file'
 import { LeadSheetSchema } from '../motor/lead-sheet'
+import { ScenarioSchema } from '../practice/unit/scenario'
 import { UnitTypeSchema } from '../wiring/unit-type'
 import { OPERATIONS } from './registry'
 
@@ -16,6 +17,7 @@ export function publishedSchemas(): Record<string, object> {
     job: JobFileSchema,
     'lead-sheet': LeadSheetSchema,
     'unit-type': UnitTypeSchema,
+    'practice-unit': ScenarioSchema,
   }
   return {
     ...Object.fromEntries(Object.entries(formats).map(([name, schema]) => [name, schemaOf(schema)])),

@@ -22,6 +22,7 @@ import { matchBlade } from './match-blade'
 import { matchMotor } from './match-motor'
 import { motorCurveOperation } from './motor-curve'
 import { netlist } from './netlist'
+import { practiceReading, practiceUnit } from './practice'
 import { prove } from './prove'
 import { microfarads } from './microfarads'
 import { fitStepsOperation } from './fit-steps'
@@ -69,6 +70,8 @@ export const OPERATIONS: readonly Operation[] = [
   startupVerdict,
   chargeGlance,
   report,
+  practiceUnit,
+  practiceReading,
 ]
 
 /** Why an operation gave no answer. */

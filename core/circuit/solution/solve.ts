@@ -104,7 +104,7 @@ export function torqueAt(prepared: Prepared, slip: number, sense: 1 | -1): numbe
 }
 
 const coilAmpsOf = ({ circuit, index }: Prepared, { rightRe, rightIm }: ComplexSystem): Complex[] =>
-  circuit.coils.map((_, k) => complex(rightRe[index.size + k]!, rightIm[index.size + k]!))
+  circuit.coils.map((_, k) => complex(rightRe[index.size + k]!, rightIm[index.size + k]))
 
 /** Torque, synchronous watts; positive with the forward field. Derived: double revolving fields (textbook, from memory). */
 export function torqueFrom(
@@ -128,7 +128,7 @@ export function solveAt(
   solveSystem(system)
   const coilAmps = coilAmpsOf(prepared, system)
   const volts = new Map<string, Complex>([[EARTH, ZERO]])
-  prepared.index.forEach((i, node) => volts.set(node, complex(system.rightRe[i]!, system.rightIm[i]!)))
+  prepared.index.forEach((i, node) => volts.set(node, complex(system.rightRe[i]!, system.rightIm[i])))
   prepared.floating.forEach((node) => void (volts.has(node) || volts.set(node, ZERO)))
   return {
     slip,

@@ -47,7 +47,7 @@ export function sweepCapacitor(
 }
 
 const at = ({ rightRe, rightIm }: ComplexSystem, i: number): Complex =>
-  i < 0 ? complex(0) : complex(rightRe[i]!, rightIm[i]!)
+  i < 0 ? complex(0) : complex(rightRe[i]!, rightIm[i])
 
 /** The circuit's own answer, or its response to one ampere into a and out of b. */
 function solved(

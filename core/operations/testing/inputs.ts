@@ -99,7 +99,30 @@ export const PLAN = {
     { load: 'FAN', microfarads: 5 },
   ],
 }
+/** A healthy unit of practice: two probes on its lines. */
+export const PRACTICE = {
+  scenario: {
+    format: 'oak-switch/practice-unit',
+    version: 1,
+    name: 'A unit to learn on',
+    complaint: 'The fan does not run.',
+    level: 1,
+    seed: 1,
+    unit: 'cooling-1-pole-shared-capacitor',
+    volts: 230,
+    motor: 'heron-14',
+    faults: ['start-off'],
+  },
+  stand: { disconnect: 'closed', thermostat: 'cooling' },
+  dial: 'volts',
+  probes: [
+    { on: 'post', post: 'L1' },
+    { on: 'post', post: 'L2' },
+  ],
+}
 export const GOOD: Record<string, unknown> = {
+  'practice-unit': { seed: 7, level: 2 },
+  'practice-reading': PRACTICE,
   'make-safe': { unit: unit.id },
   discharge: DISCHARGE,
   diagnose: DIAGNOSE,
