@@ -1,6 +1,9 @@
 // Practice units as operations: one drawn from a seed, or a scenario that was written; and two probes on it.
 import * as v from 'valibot'
 import { DIALS, probe } from '../practice/electricity/probe'
+import { ActSchema } from '../practice/round/act'
+import { gradeRound, MARKS, totalOf } from '../practice/round/grade'
+import { playRound } from '../practice/round/round'
 import { drawScenario } from '../practice/unit/draw-scenario'
 import { ScenarioSchema, unitOf } from '../practice/unit/scenario'
 import { recordedWires } from '../practice/unit/recorded'
@@ -114,4 +117,60 @@ export const practiceReading = operation({
         draw: drawsFrom(scenario.seed + JSON.stringify(probes).length)(),
       }),
     ),
+})
+
+const MarkSchema = v.object({
+  id: v.picklist(MARKS),
+  points: v.number(),
+  remarks: v.array(v.object({ step: v.nullable(v.number()), text: v.string() })),
+})
+
+export const practiceRound = operation({
+  name: 'practice-round',
+  help: 'A round on a practice unit, act by act: what each test gave, where it would have hurt, and the marks with what a master would have done.',
+  input: v.strictObject({
+    scenario: ScenarioSchema,
+    acts: v.pipe(v.array(ActSchema, 'The acts are a list.'), v.maxLength(400, 'That is more than 400 acts.')),
+  }),
+  output: v.object({
+    steps: v.array(
+      v.object({
+        /** What was tapped, of a test that is seen; null: it was read, or no test. */
+        observation: v.nullable(v.string()),
+        readings: v.record(
+          v.string(),
+          v.object({ quantity: v.string(), value: v.union([v.number(), v.literal('OL')]) }),
+        ),
+        danger: v.nullable(v.string()),
+        minutes: v.number(),
+      }),
+    ),
+    state: v.picklist(['open', 'hurt', 'handed-over']),
+    isCured: v.boolean(),
+    minutes: v.number(),
+    /** null until the round is over. */
+    marks: v.nullable(v.object({ total: v.number(), marks: v.array(MarkSchema) })),
+  }),
+  run({ scenario, acts }) {
+    const unit = unitOf(scenario)
+    const round = playRound(unit, acts, scenario.seed)
+    const marks = gradeRound(unit, round, scenario.faults)
+    return plain({
+      steps: round.steps.map(({ answer, danger, minutes }) => ({
+        observation: answer?.observation ?? null,
+        readings: Object.fromEntries(
+          Object.entries(answer?.readings ?? {}).map(([probe, { quantity, value }]) => [
+            probe,
+            { quantity, value },
+          ]),
+        ),
+        danger,
+        minutes,
+      })),
+      state: round.state,
+      isCured: round.isCured,
+      minutes: round.minutes,
+      marks: round.state === 'open' ? null : { total: totalOf(marks), marks },
+    })
+  },
 })

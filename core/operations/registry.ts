@@ -22,7 +22,7 @@ import { matchBlade } from './match-blade'
 import { matchMotor } from './match-motor'
 import { motorCurveOperation } from './motor-curve'
 import { netlist } from './netlist'
-import { practiceReading, practiceUnit } from './practice'
+import { practiceReading, practiceRound, practiceUnit } from './practice'
 import { prove } from './prove'
 import { microfarads } from './microfarads'
 import { fitStepsOperation } from './fit-steps'
@@ -72,6 +72,7 @@ export const OPERATIONS: readonly Operation[] = [
   report,
   practiceUnit,
   practiceReading,
+  practiceRound,
 ]
 
 /** Why an operation gave no answer. */

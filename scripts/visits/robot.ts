@@ -5,6 +5,7 @@ import { unitOf } from '../../core/practice/unit/scenario'
 import { restored, wasBad, type Part } from '../../core/practice/unit/parts'
 import { faultById } from '../../core/practice/faults/faults'
 import { fanDoes } from '../../core/practice/looks/fan'
+import { runsRight } from '../../core/practice/round/round'
 import { compressorDoes } from '../../core/practice/looks/compressor'
 import type { Pair } from '../../core/practice/unit/truth'
 import type { TestAnswer } from '../../core/practice/looks/bench'
@@ -231,11 +232,6 @@ function mend(
   return { truth: restored(pair, part), fitting: null }
 }
 const done = (fitting: Fitting) => ({ truth: fitting.truth, fitting })
-
-const runsRight = (pair: Pair): boolean => {
-  const compressor = compressorDoes(pair.truth)
-  return fanDoes(pair) === 'right' && (compressor === null || compressor === 'right')
-}
 
 /** Causes that are right now, of what is asked about. */
 const rightCauses = (faults: readonly string[], subject: Subject): string[] =>

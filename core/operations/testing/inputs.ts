@@ -123,6 +123,10 @@ export const PRACTICE = {
 export const GOOD: Record<string, unknown> = {
   'practice-unit': { seed: 7, level: 2 },
   'practice-reading': PRACTICE,
+  'practice-round': {
+    scenario: PRACTICE.scenario,
+    acts: [{ do: 'try', test: 'fan-does' }, { do: 'hand-over' }],
+  },
   'make-safe': { unit: unit.id },
   discharge: DISCHARGE,
   diagnose: DIAGNOSE,
