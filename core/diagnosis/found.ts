@@ -40,7 +40,7 @@ const compressor = (cause: string, when: Answers, unless?: Answers): Rule => ({
 })
 
 /** A swollen can is replaced whatever it reads; it is in no ranking, for it is looked at, not inferred. */
-const SWOLLEN: Cause = {
+export const SWOLLEN: Cause = {
   id: 'can-swollen',
   name: 'The capacitor is swollen or leaks',
   prior: {},

@@ -1,11 +1,13 @@
 // Practice units as operations: one drawn from a seed, or a scenario that was written; and two probes on it.
 import * as v from 'valibot'
 import { DIALS, probe } from '../practice/electricity/probe'
+import { leadEnd, wireEnd } from '../practice/electricity/stand'
 import { ActSchema } from '../practice/round/act'
+import { actProblems } from '../practice/round/act-problems'
 import { gradeRound, MARKS, totalOf } from '../practice/round/grade'
 import { playRound } from '../practice/round/round'
 import { drawScenario } from '../practice/unit/draw-scenario'
-import { ScenarioSchema, unitOf } from '../practice/unit/scenario'
+import { ScenarioSchema, SeedSchema, unitOf } from '../practice/unit/scenario'
 import { recordedWires } from '../practice/unit/recorded'
 import { drawsFrom } from '../quantity/draws'
 import { checkWhole, type Problem } from '../quantity/problem'
@@ -15,13 +17,6 @@ import { MODE_IDS } from '../wiring/unit-type'
 import { operation } from './operation'
 import { plain } from './plain'
 import { shortText } from './fields'
-
-const SeedSchema = v.pipe(
-  v.number('The seed is a whole number.'),
-  v.integer('The seed is a whole number.'),
-  v.minValue(0, 'The seed is a whole number from 0 up.'),
-  v.maxValue(4_294_967_295, 'The seed is at most 4294967295.'),
-)
 
 export const practiceUnit = operation({
   name: 'practice-unit',
@@ -82,11 +77,20 @@ const ReadingInput = v.strictObject({
   probes: v.tuple([SpotSchema, SpotSchema], 'A meter has two probes.'),
 })
 
-function problems({ scenario, stand, probes }: v.InferOutput<typeof ReadingInput>): Problem[] {
+function problems({ scenario, stand, dial, probes }: v.InferOutput<typeof ReadingInput>): Problem[] {
   const { truth } = unitOf(scenario)
   const posts = hookupPosts(truth.unit, truth.can ?? NO_CAN).map(({ id }) => id)
   const leads = truth.sheet.leads.map(({ id }): string => id)
+  const ends = [...leads.map(leadEnd), ...truth.unitWires.map(({ id }) => wireEnd(id))]
   return [
+    ...(dial === 'amps' && probes[0].on !== 'lead'
+      ? [{ path: 'probes.0', message: 'A clamp goes round a lead: the first probe names it.' }]
+      : []),
+    ...stand.lifted.flatMap((end, i): Problem[] =>
+      ends.includes(end)
+        ? []
+        : [{ path: `stand.lifted.${i}`, message: `There is no end called “${end}” on this unit.` }],
+    ),
     ...probes.flatMap((spot, i): Problem[] =>
       spot.on === 'post' && !posts.includes(spot.post)
         ? [{ path: `probes.${i}`, message: `There is no terminal called “${spot.post}” on this unit.` }]
@@ -128,10 +132,18 @@ const MarkSchema = v.object({
 export const practiceRound = operation({
   name: 'practice-round',
   help: 'A round on a practice unit, act by act: what each test gave, where it would have hurt, and the marks with what a master would have done.',
-  input: v.strictObject({
-    scenario: ScenarioSchema,
-    acts: v.pipe(v.array(ActSchema, 'The acts are a list.'), v.maxLength(400, 'That is more than 400 acts.')),
-  }),
+  input: v.pipe(
+    v.strictObject({
+      scenario: ScenarioSchema,
+      acts: v.pipe(
+        v.array(ActSchema, 'The acts are a list.'),
+        v.maxLength(400, 'That is more than 400 acts.'),
+      ),
+    }),
+    checkWhole(({ scenario, acts }) =>
+      actProblems(unitOf(scenario), acts).map(({ index, message }) => ({ path: `acts.${index}`, message })),
+    ),
+  ),
   output: v.object({
     steps: v.array(
       v.object({

@@ -21,7 +21,7 @@ test('the can is found, the motor is called suspect, and what the owner puts off
   await app.getByTestId('ask-wiring-check').click()
   await app.getByTestId('answer-agrees').click()
   await expect(app.getByTestId('fault-sentence')).toHaveText(
-    'Found: the fan’s capacitor has lost value, or is not the one the motor asks for.',
+    'Found: the fan’s capacitor is weak or the wrong one.',
   )
   await app.getByTestId('ask-long-abuse').click()
   await app.getByTestId('answer-yes').click()
@@ -38,7 +38,5 @@ test('the can is found, the motor is called suspect, and what the owner puts off
   await expect(app.getByTestId('report-recommended')).toContainText(
     'A new fan motor: this one ran backward for weeks. (declined)',
   )
-  await expect(app.getByTestId('report-found')).toContainText(
-    'The fan’s capacitor has lost value, or is not the one the motor asks for.',
-  )
+  await expect(app.getByTestId('report-found')).toContainText('The fan’s capacitor is weak or the wrong one.')
 })

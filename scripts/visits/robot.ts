@@ -4,9 +4,14 @@ import { drawScenario } from '../../core/practice/unit/draw-scenario'
 import { unitOf } from '../../core/practice/unit/scenario'
 import { restored, wasBad, type Part } from '../../core/practice/unit/parts'
 import { faultById } from '../../core/practice/faults/faults'
-import { fanDoes } from '../../core/practice/looks/fan'
-import { runsRight } from '../../core/practice/round/round'
-import { compressorDoes } from '../../core/practice/looks/compressor'
+import {
+  labelsOf,
+  learn,
+  nothingKnown,
+  runsRight,
+  subjectOf,
+  type Known,
+} from '../../core/practice/looks/known'
 import type { Pair } from '../../core/practice/unit/truth'
 import type { TestAnswer } from '../../core/practice/looks/bench'
 import { tryTest } from '../../core/practice/looks/answer'
@@ -16,12 +21,10 @@ import { nodeAt } from '../../core/practice/electricity/unit-circuit'
 import { voltsBetween } from '../../core/practice/electricity/meter'
 import { runningMode } from '../../core/wiring/unit-type'
 import { refOf } from '../../core/wiring/unit-types'
-import { ALL_TESTS } from '../../core/diagnosis/model'
+import { ALL_TESTS, type Subject } from '../../core/diagnosis/model'
 import type { DiagnoseOutput } from '../../core/operations/diagnose'
 import { ask } from './ask'
 import { fitCapacitor, fitMotor, fitWires, type Fitting } from './fit'
-
-type Subject = 'fan' | 'compressor'
 
 /** What came of one visit. */
 export interface Visit {
@@ -94,37 +97,12 @@ const WORK: Readonly<Record<string, Part>> = {
 const workFor = ({ truth }: Pair, cause: string): Part | undefined =>
   cause === 'stuck-on' && truth.unit.traits.fan === 'blower' ? 'output' : WORK[cause]
 
-interface Known {
-  readonly observations: Record<string, string>
-  readonly readings: Record<string, unknown>
-}
-
-function learn(known: Known, test: string, { observation, readings }: TestAnswer): boolean {
-  if (observation !== undefined) known.observations[test] = observation
-  Object.assign(known.readings, readings)
-  return observation !== undefined || readings !== undefined
-}
-
 /** What is read off plates and labels beside the tests. */
-function labels({ truth, healthy }: Pair) {
-  const sections = truth.can?.sections.map((s) => s.marked) ?? []
-  const own = truth.compressor?.can?.marked
-  return {
-    unit: refOf(truth.unit),
-    supply: { unitPlate: [{ low: healthy.volts, high: healthy.volts }] },
-    marking:
-      sections.length + (own ? 1 : 0) > 0
-        ? {
-            sections: own ? [own, ...sections] : sections,
-            range: null,
-            volts: truth.can?.volts ?? 440,
-            tolerancePercent: 6,
-          }
-        : null,
-    plateMicrofarads: truth.sheet.capacitor?.microfarads ?? null,
-    plateAmps: Math.max(...truth.sheet.settings.horsepower.map((c) => c.amps)),
-  }
-}
+const labels = (pair: Pair) => ({
+  unit: refOf(pair.truth.unit),
+  supply: { unitPlate: [{ low: pair.healthy.volts, high: pair.healthy.volts }] },
+  ...labelsOf(pair),
+})
 
 const diagnose = (pair: Pair, subject: Subject, known: Known): DiagnoseOutput =>
   ask('diagnose', { ...labels(pair), subject, observations: known.observations, readings: known.readings })
@@ -147,7 +125,7 @@ function makeSafe(pair: Pair): string[] {
   })
   return prove
     .filter(({ between: [a, b] }) => {
-      const spot = (post: string) => nodeAt(running.built, { on: 'post', post } as never)
+      const spot = (post: string) => nodeAt(running.built, { on: 'post', post })
       return voltsBetween(running, spot(a), spot(b)) > 20
     })
     .map(({ between }) => `live after it was opened: ${between.join(' to ')}`)
@@ -170,7 +148,7 @@ function beside(pair: Pair, said: DiagnoseOutput, draw: () => number): string[] 
 
 /** Test by test, as the app asks for them, until it has settled or nothing is left. */
 function search(pair: Pair, subject: Subject, draw: () => number, before: readonly string[]): Search {
-  const known: Known = { observations: {}, readings: {} }
+  const known = nothingKnown()
   const tests: string[] = []
   for (const test of before) learn(known, test, tryTest(test, { pair, draw }))
   const empty = new Set<string>()
@@ -198,7 +176,7 @@ function leastTests(
   const symptom = subject === 'fan' ? 'fan-does' : 'comp-does'
   const answers = new Map<string, TestAnswer>()
   const after = (tests: readonly string[]): boolean => {
-    const known: Known = { observations: {}, readings: {} }
+    const known = nothingKnown()
     for (const test of tests) {
       const answer = answers.get(test) ?? tryTest(test, { pair, draw })
       answers.set(test, answer)
@@ -206,7 +184,7 @@ function leastTests(
     }
     return namedBy(diagnose(pair, subject, known), subject).some((c) => right.includes(c))
   }
-  const all = diagnose(pair, subject, { observations: {}, readings: {} })
+  const all = diagnose(pair, subject, nothingKnown())
     .questions.filter((q) => q.kind !== 'contributory')
     .map((q) => q.id)
   const enough = [[symptom], ...all.map((test) => [symptom, test])].filter(after)
@@ -239,11 +217,6 @@ const rightCauses = (faults: readonly string[], subject: Subject): string[] =>
     const fault = faultById(id)
     return fault?.subject === subject ? fault.causes : []
   })
-
-function subjectOf(pair: Pair): Subject {
-  const compressor = compressorDoes(pair.truth)
-  return fanDoes(pair) === 'right' && compressor !== null && compressor !== 'right' ? 'compressor' : 'fan'
-}
 
 /** The work for what was named. A motor that is changed brings its capacitor, and every lead is put anew; what feeds comes first. */
 function worksFor(

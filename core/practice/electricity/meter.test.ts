@@ -41,7 +41,7 @@ describe('ohms, locked out', () => {
     // FAN - start - auxiliary - joint - common's lead - T1, and from T1 to T2 beside each other as above.
     expect(ohms(OFF, post('CAN-FAN'), post('T2'))).toBeCloseTo(
       coil('auxiliary') + LEAD + beside(coil('main') + LEAD, LEAD + 1.1),
-      1,
+      6,
     ))
   it('with the fan’s leads off only the compressor is left', () => {
     const lifted = UNIT.sheet.leads.map(({ id }) => leadEnd(id))
@@ -98,7 +98,7 @@ describe('volts, live', () => {
     expect(volts(lost, on, post('L2'), { on: 'chassis' })).toBeGreaterThan(100)
   })
   it('the line lead’s amps are what the plate says, within a fifth', () =>
-    expect(ampsIn(runUnit(UNIT, on), 'yellow') / 1.5).toBeCloseTo(1, 0.5))
+    expect(Math.abs(ampsIn(runUnit(UNIT, on), 'yellow') / 1.5 - 1)).toBeLessThan(0.2))
 })
 
 it('a meter rounds, is off by less than it may be, and shows OL beyond its range', () => {

@@ -5,6 +5,7 @@ import type { Machine } from '../../motor/machine/machine'
 import { performanceAt } from '../../motor/machine/performance'
 import { magnitude, ZERO } from '../../quantity/complex'
 import { first } from '../../quantity/at'
+import { rememberedFor, rememberedOnce } from '../../quantity/remembered'
 import { runCircuit, type Run } from '../../circuit/solution/run'
 import {
   ampsThrough,
@@ -49,17 +50,8 @@ function loadOf({ air, motor }: Truth): number {
   return wheel * (motor.bearing === 'dry' ? 2.2 : 1)
 }
 
-const solved = new WeakMap<Truth, Map<string, Running>>()
-
 /** The unit as it stands; solved once for each way to stand. */
-export function runUnit(truth: Truth, stand: Stand): Running {
-  const known = solved.get(truth) ?? new Map<string, Running>()
-  solved.set(truth, known)
-  const key = JSON.stringify(stand)
-  const running = known.get(key) ?? solve(truth, stand)
-  known.set(key, running)
-  return running
-}
+export const runUnit = rememberedFor(solve)
 
 function solve(truth: Truth, stand: Stand): Running {
   const built = builtAt(truth, stand)
@@ -96,19 +88,14 @@ function directionOf(
 ): 1 | -1 | 0 {
   if (truth.motor.bearing === 'seized') return 0
   if (!built.machine) return fedWithoutWindings(truth, built, standstill) ? 1 : 0
-  return Math.abs(startTorque) < BREAKS_AWAY * usualStart(truth) ? 0 : direction
+  return Math.abs(startTorque) < BREAKS_AWAY * usualStart(truth.sheet) ? 0 : direction
 }
 
-const starts = new WeakMap<Truth['sheet'], number>()
 /** Start torque of this motor on its rated supply with its own capacitor, on its weakest tap, of the rated one: a fan is made to start on that. */
-function usualStart({ sheet }: Truth): number {
-  const known = starts.get(sheet)
-  if (known !== undefined) return known
+const usualStart = rememberedOnce((sheet: Truth['sheet']): number => {
   const machine = machineIn({ sheet })
-  const torque = machine ? weakestStart(machine) / machine.rating.torque : 0
-  starts.set(sheet, torque)
-  return torque
-}
+  return machine ? weakestStart(machine) / machine.rating.torque : 0
+})
 
 function weakestStart({ constants, coils, ratedVolts: volts, ratedHertz, microfarads }: Machine): number {
   const turns = coils.filter(({ id }) => id.startsWith('tap:')).reduce((sum, coil) => sum + coil.turns, 0)

@@ -11,6 +11,7 @@ import { buildCircuit, sectionElement, windingNode, type BuiltCircuit } from '..
 import { JOINT_POINT, machineOf, RUN_POINT, type Machine } from '../../motor/machine/machine'
 import { setLeads, type SetLead } from '../../motor/settings'
 import { first, known } from '../../quantity/at'
+import { rememberedFor, rememberedOnce } from '../../quantity/remembered'
 import type { Hookup } from '../../circuit/network'
 import { compressorPhases, compressorPosts } from '../../wiring/compressor-posts'
 import { NO_CAN } from '../../wiring/new-can'
@@ -43,12 +44,9 @@ export function leadsOf({ sheet, horsepower, plug, speed }: Truth): SetLead[] {
   })
 }
 
-const machines = new WeakMap<Truth['sheet'], Machine | null>()
+const machineOfSheet = rememberedOnce(machineOf)
 /** The motor as a machine; worked out once for each tag. */
-export function machineIn({ sheet }: Pick<Truth, 'sheet'>): Machine | null {
-  if (!machines.has(sheet)) machines.set(sheet, machineOf(sheet))
-  return machines.get(sheet) ?? null
-}
+export const machineIn = ({ sheet }: Pick<Truth, 'sheet'>): Machine | null => machineOfSheet(sheet)
 
 /** The hookup that is really there, without what is lifted. */
 function hookupOf(truth: Truth, { lifted, bridged }: Pick<Stand, 'lifted' | 'bridged'>): Hookup {
@@ -66,17 +64,8 @@ function hookupOf(truth: Truth, { lifted, bridged }: Pick<Stand, 'lifted' | 'bri
   }
 }
 
-const builds = new WeakMap<Truth, Map<string, UnitCircuit>>()
-
 /** The circuit of a unit as it stands; what a meter sees is solved from it. Built once for each way to stand. */
-export function builtAt(truth: Truth, stand: Stand): UnitCircuit {
-  const known = builds.get(truth) ?? new Map<string, UnitCircuit>()
-  builds.set(truth, known)
-  const key = JSON.stringify(stand)
-  const built = known.get(key) ?? build(truth, stand)
-  known.set(key, built)
-  return built
-}
+export const builtAt = rememberedFor(build)
 
 function build(truth: Truth, stand: Stand): UnitCircuit {
   const machine = machineIn(truth)

@@ -4,6 +4,7 @@ import { ALL_CAUSES, CONTRIBUTORY, modelFor, SUBJECTS, type Subject } from '../.
 import { drawsFrom } from '../../quantity/draws'
 import { UNIT_TYPES } from '../../wiring/unit-types'
 import { PRACTICE_TESTS, tryTest } from '../looks/answer'
+import { labelsOf } from '../looks/known'
 import { makesOf } from '../unit/scenario'
 import { healthyUnit } from '../unit/healthy'
 import type { Pair, Truth } from '../unit/truth'
@@ -57,8 +58,6 @@ it.each(MAKES)('$name: each fault changes an answer, and none of them is a fault
 
 it.each(MAKES)('$name without a fault passes every test that is asked of it', ({ healthy }) => {
   const given = answers({ truth: healthy, healthy })
-  const own = healthy.compressor?.can?.marked
-  const sections = [...(own ? [own] : []), ...(healthy.can?.sections.map((s) => s.marked) ?? [])]
   const said = (subject: Subject, ids: readonly string[]) =>
     diagnose({
       unit: healthy.unit,
@@ -70,9 +69,7 @@ it.each(MAKES)('$name without a fault passes every test that is asked of it', ({
         }),
       ),
       readings: Object.assign({}, ...ids.map((id) => given[id]?.readings ?? {})),
-      marking: sections.length > 0 ? { sections, range: null, volts: 440, tolerancePercent: 6 } : null,
-      plateMicrofarads: healthy.sheet.capacitor?.microfarads ?? null,
-      plateAmps: Math.max(...healthy.sheet.settings.horsepower.map((c) => c.amps)),
+      ...labelsOf({ truth: healthy, healthy }),
     })
   for (const subject of SUBJECTS) {
     const symptom = subject === 'fan' ? 'fan-does' : 'comp-does'

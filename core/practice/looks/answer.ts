@@ -3,11 +3,21 @@
 import type { Probe, ProbeReading } from '../../diagnosis/answers'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '../../wiring/new-can'
 import type { ModeId } from '../../wiring/unit-type'
-import { ampsIn, shown } from '../electricity/meter'
+import { ampsIn } from '../electricity/meter'
 import { runUnit } from '../electricity/running'
 import { found, isCalled, modeOf } from '../electricity/stand'
 import type { TrueCompressor, Truth } from '../unit/truth'
-import { called, leadOfRole, outputOf, read, seen, type Bench, type TestAnswer, type Try } from './bench'
+import {
+  called,
+  leadOfRole,
+  outputOf,
+  read,
+  reading,
+  seen,
+  type Bench,
+  type TestAnswer,
+  type Try,
+} from './bench'
 import { compressorDoes, type CompressorDoes } from './compressor'
 import { atCompressor, compressorAmps, compressorOhms, compressorShell } from './compressor-tests'
 import { fanDoes, shellCelsius, soundOf, spinOf, turnsRight, usualMode } from './fan'
@@ -37,12 +47,7 @@ const speedAmps: Try = (bench) => {
     const speed = healthy.sheet.settings.speed.find((s) => s.tap === tap)?.speed
     const probe =
       speed === 'low' || speed === 'medium' || speed === 'high' ? (`amps-${speed}` as const) : null
-    if (probe)
-      speeds[probe] = {
-        quantity: 'amps',
-        value: shown('amps', lineAmps(bench, id), bench.draw()),
-        accuracy: null,
-      }
+    if (probe) speeds[probe] = reading('amps', lineAmps(bench, id), bench.draw)
   }
   return { readings: speeds }
 }
@@ -121,7 +126,7 @@ const TRIES: Readonly<Record<string, Try>> = {
   'microfarads-compressor': (bench) => sectionReading(bench, COMPRESSOR_LOAD, 'microfarads-HERM'),
   substitute,
   'can-ohms-fan': (bench) => sectionReading(bench, FAN_LOAD, 'ohms-can-FAN'),
-  ohms: (bench) => windingOhms(bench),
+  ohms: windingOhms,
   'ohms-frame': frameOhms,
   cooled,
   amps: fanAmps,
@@ -136,7 +141,7 @@ const TRIES: Readonly<Record<string, Try>> = {
   'comp-microfarads': (bench) => sectionReading(bench, compressorSectionId(bench), 'microfarads-HERM'),
   'can-ohms-compressor': (bench) => sectionReading(bench, compressorSectionId(bench), 'ohms-can-HERM'),
   'comp-shell': compressorShell,
-  'comp-ohms': (bench) => compressorOhms(bench),
+  'comp-ohms': compressorOhms,
   'comp-cooled': ({ pair: { truth } }) =>
     seen(truth.compressor ? (truth.compressor.open === null ? 'reads' : 'still-open') : null),
   'comp-start-gear': ({ pair: { truth } }) =>

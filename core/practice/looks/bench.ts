@@ -30,9 +30,15 @@ export const post = (id: PostId): Spot => ({ on: 'post', post: id })
 
 /** An answer as it is tapped; null: there is nothing to see here. */
 export const seen = (observation: string | null): TestAnswer => (observation === null ? {} : { observation })
+/** A figure as the meter shows it. */
+export const reading = (quantity: Quantity, value: number, draw: Draw): ProbeReading => ({
+  quantity,
+  value: shown(quantity, value, draw()),
+  accuracy: null,
+})
 /** One reading at its place. */
 export const read = (probe: Probe, quantity: Quantity, value: number, draw: Draw): TestAnswer => ({
-  readings: { [probe]: { quantity, value: shown(quantity, value, draw()), accuracy: null } },
+  readings: { [probe]: reading(quantity, value, draw) },
 })
 
 /** On, and asked for. */
@@ -40,10 +46,10 @@ export const called = ({ pair: { truth } }: Bench, mode: ModeId = usualMode(trut
   found(truth.unit, mode)
 
 /** Locked out, every lead of the motor off its post. */
-export function leadsOff(bench: Bench, more: Partial<Stand> = {}): Stand {
-  const { truth } = bench.pair
-  return { ...offAt(bench), lifted: truth.sheet.leads.map(({ id }) => leadEnd(id)), ...more }
-}
+export const leadsOff = (bench: Bench): Stand => ({
+  ...offAt(bench),
+  lifted: bench.pair.truth.sheet.leads.map(({ id }) => leadEnd(id)),
+})
 /** Locked out, everything off the capacitor. */
 export const canOff = (bench: Bench): Stand => ({
   ...leadsOff(bench),

@@ -1,10 +1,7 @@
 // Tests at the compressor's own posts.
-import type { ProbeReading } from '../../diagnosis/answers'
 import { compressorPhases, compressorPosts } from '../../wiring/compressor-posts'
 import type { PostId } from '../../wiring/unit-type'
-import { shown } from '../electricity/meter'
 import { runUnit } from '../electricity/running'
-import type { Stand } from '../electricity/stand'
 import { compressorDoes, compressorVolts, type CompressorDoes } from './compressor'
 import {
   byPairs,
@@ -14,6 +11,7 @@ import {
   ohms,
   post,
   read,
+  reading,
   seen,
   type Bench,
   type TestAnswer,
@@ -21,22 +19,19 @@ import {
 } from './bench'
 
 /** Its three pairs, or of three phases how they stand to each other. */
-export const compressorOhms = (bench: Bench, stand: Partial<Stand> = {}): TestAnswer => {
+export const compressorOhms = (bench: Bench): TestAnswer => {
   const { unit, compressor } = bench.pair.truth
   const posts = compressorPosts(unit)
-  const here = { ...canOff(bench), ...stand }
+  const here = canOff(bench)
   if (posts) {
-    const reading = (a: PostId, b: PostId): ProbeReading => ({
-      quantity: 'ohms',
-      // A lead that is burnt off leaves the winding whole: it is read at the terminal.
-      value: shown('ohms', ohms(withLead(bench), here, post(a), post(b)), bench.draw()),
-      accuracy: null,
-    })
+    // A lead that is burnt off leaves the winding whole: it is read at the terminal.
+    const between = (a: PostId, b: PostId) =>
+      reading('ohms', ohms(withLead(bench), here, post(a), post(b)), bench.draw)
     return {
       readings: {
-        'ohms-compressor-CR': reading(posts.C, posts.R),
-        'ohms-compressor-CS': reading(posts.C, posts.S),
-        'ohms-compressor-RS': reading(posts.R, posts.S),
+        'ohms-compressor-CR': between(posts.C, posts.R),
+        'ohms-compressor-CS': between(posts.C, posts.S),
+        'ohms-compressor-RS': between(posts.R, posts.S),
       },
     }
   }
@@ -65,16 +60,12 @@ export const compressorShell: Try = (bench) => {
     const phases = compressorPhases(unit)
     return seen(phases.length === 0 ? null : Math.min(...phases.map(value)) > 1e6 ? 'megohms' : 'low')
   }
-  const reading = (id: PostId): ProbeReading => ({
-    quantity: 'ohms',
-    value: shown('ohms', value(id), bench.draw()),
-    accuracy: null,
-  })
+  const toShell = (id: PostId) => reading('ohms', value(id), bench.draw)
   return {
     readings: {
-      'ohms-shell-C': reading(posts.C),
-      'ohms-shell-R': reading(posts.R),
-      'ohms-shell-S': reading(posts.S),
+      'ohms-shell-C': toShell(posts.C),
+      'ohms-shell-R': toShell(posts.R),
+      'ohms-shell-S': toShell(posts.S),
     },
   }
 }

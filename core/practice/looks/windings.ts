@@ -1,9 +1,8 @@
 // Tests of ohms and µF: the windings, the frame, the capacitor.
-import type { Probe, ProbeReading } from '../../diagnosis/answers'
+import type { Probe } from '../../diagnosis/answers'
 import { FAN_LOAD, NEW_C, sectionPost } from '../../wiring/new-can'
 import type { PostId } from '../../wiring/unit-type'
-import { microfaradsBetween, shown } from '../electricity/meter'
-import type { Stand } from '../electricity/stand'
+import { microfaradsBetween } from '../electricity/meter'
 import { builtAt, nodeAt, type Spot } from '../electricity/unit-circuit'
 import { fanDoes } from './fan'
 import {
@@ -15,6 +14,7 @@ import {
   OPEN_OHMS,
   post,
   read,
+  reading,
   seen,
   type Bench,
   type TestAnswer,
@@ -63,23 +63,20 @@ export const substitute: Try = ({ pair }) => {
 }
 
 /** Between the motor’s leads, all off. */
-export function windingOhms(bench: Bench, more: Partial<Stand> = {}): TestAnswer {
-  const stand = leadsOff(bench, more)
+export function windingOhms(bench: Bench): TestAnswer {
+  const stand = leadsOff(bench)
   const lead = (id: string): Spot => ({ on: 'lead', lead: id })
   const [common] = leadOfRole(bench, 'motor-common')
   const [run] = leadOfRole(bench, 'run')
   const [start] = leadOfRole(bench, 'start')
   if (common !== undefined && run !== undefined && start !== undefined) {
-    const reading = (a: string, b: string): ProbeReading => ({
-      quantity: 'ohms',
-      value: shown('ohms', ohms(bench, stand, lead(a), lead(b)), bench.draw()),
-      accuracy: null,
-    })
+    const between = (a: string, b: string) =>
+      reading('ohms', ohms(bench, stand, lead(a), lead(b)), bench.draw)
     return {
       readings: {
-        'ohms-common-run': reading(common, run),
-        'ohms-common-start': reading(common, start),
-        'ohms-run-start': reading(run, start),
+        'ohms-common-run': between(common, run),
+        'ohms-common-start': between(common, start),
+        'ohms-run-start': between(run, start),
       },
     }
   }

@@ -1,13 +1,11 @@
 // A round in marks, each with the moment it was lost at and what a master would have done there.
 import { diagnose } from '../../diagnosis/diagnose'
-import type { Probe, ProbeReading } from '../../diagnosis/answers'
 import type { Subject } from '../../diagnosis/model'
-import { at } from '../../quantity/at'
 import { faultById } from '../faults/faults'
-import { compressorDoes } from '../looks/compressor'
-import { fanDoes } from '../looks/fan'
+import { labelsOf, learn, nothingKnown, subjectOf, type Known } from '../looks/known'
+import { PART_NAMES } from '../unit/parts'
 import type { Pair } from '../unit/truth'
-import { testOf, type Round, type Step } from './round'
+import { testOf, type Round } from './round'
 
 export const MARKS = ['safety', 'tests', 'cause', 'parts', 'cure'] as const
 /** What is marked: hands, tests against the best that were there, the cause that was named, parts, and whether it runs. */
@@ -60,22 +58,9 @@ function safety({ steps }: Round): Mark {
   return mark('safety', remarks.length > 0 ? FULL : 0, remarks)
 }
 
-/** What is known before each step, as the app would have it. */
-interface Known {
-  readonly observations: Record<string, string>
-  readonly readings: Partial<Record<Probe, ProbeReading>>
-}
-
-const subjectOf = ({ truth, healthy }: Pair): Subject => {
-  const compressor = compressorDoes(truth)
-  return fanDoes({ truth, healthy }) === 'right' && compressor !== null && compressor !== 'right'
-    ? 'compressor'
-    : 'fan'
-}
-
 /** Each test against what the app would have asked for then: bits for their cost, by its own ranking. */
 function tests(unit: Pair, { steps }: Round): Mark {
-  const known: Known = { observations: {}, readings: {} }
+  const known = nothingKnown()
   const subject = subjectOf(unit)
   const remarks: Remark[] = []
   const tried = new Set<string>()
@@ -86,15 +71,9 @@ function tests(unit: Pair, { steps }: Round): Mark {
       : betterThan(unit, { known, subject, test: step.act.test })
     tried.add(step.act.test)
     if (better !== null) remarks.push({ step: i, text: better })
-    learn(known, step)
+    if (step.answer) learn(known, step.act.test, step.answer)
   }
   return mark('tests', POOR_TEST * remarks.length, remarks)
-}
-
-function learn({ observations, readings }: Known, { act, answer }: Step): void {
-  if (act.do !== 'try' || !answer) return
-  if (answer.observation !== undefined) observations[act.test] = answer.observation
-  Object.assign(readings, answer.readings)
 }
 
 interface Asking {
@@ -105,16 +84,7 @@ interface Asking {
 
 /** What would have told more; null: this was as good as any, or nearly. */
 function betterThan(unit: Pair, { known, subject, test }: Asking): string | null {
-  const { healthy, truth } = unit
-  const sections = truth.can?.sections.map((s) => s.marked) ?? []
-  const said = diagnose({
-    unit: healthy.unit,
-    subject,
-    ...known,
-    marking: sections.length > 0 ? { sections, range: null, volts: null, tolerancePercent: null } : null,
-    plateMicrofarads: truth.sheet.capacitor?.microfarads ?? null,
-    plateAmps: Math.max(...truth.sheet.settings.horsepower.map((c) => c.amps)),
-  })
+  const said = diagnose({ unit: unit.healthy.unit, subject, ...known, ...labelsOf(unit) })
   const [best] = said.next
   const question = (id: string) => said.questions.find((q) => q.id === id)?.question ?? id
   if (said.state === 'settled') return `It was settled: ${said.sentence} No further test was needed.`
@@ -145,7 +115,7 @@ function parts({ steps }: Round): Mark {
       ? [
           {
             step: i,
-            text: `Nothing was wrong with this: ${step.act.part.replace('-', ' ')}. Measure it before it is changed.`,
+            text: `Nothing was wrong with ${PART_NAMES[step.act.part]}. Measure before a part is changed.`,
           },
         ]
       : [],
@@ -155,9 +125,6 @@ function parts({ steps }: Round): Mark {
 
 /** All marks in one figure, 0 to 100; a round that hurt is none. */
 export const totalOf = (marks: readonly Mark[]): number =>
-  at(
-    marks.filter((m) => m.id === 'safety').map((m) => m.points),
-    0,
-  ) === 0
+  marks.some(({ id, points }) => id === 'safety' && points === 0)
     ? 0
     : Math.round(marks.reduce((sum, m) => sum + m.points, 0) / marks.length)

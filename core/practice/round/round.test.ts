@@ -7,6 +7,7 @@ import { healthyUnit } from '../unit/healthy'
 import { makesOf } from '../unit/scenario'
 import type { Pair } from '../unit/truth'
 import type { Act } from './act'
+import { actProblems } from './act-problems'
 import { gradeRound, totalOf, type MarkId } from './grade'
 import { playRound } from './round'
 
@@ -109,8 +110,8 @@ const MISTAKES: readonly Mistake[] = [
   {
     name: 'a good part changed',
     mark: 'parts',
-    text: /^Nothing was wrong with this: /,
-    wrong: (acts) => before(acts, 'hand-over', [{ do: 'change', part: 'defrost-board' }]),
+    text: /^Nothing was wrong with the 24 V control\. Measure before a part is changed\.$/,
+    wrong: (acts) => before(acts, 'hand-over', [{ do: 'change', part: 'control' }]),
   },
   {
     name: 'handed over as it was',
@@ -158,4 +159,30 @@ it('a test after it was settled was not needed', () => {
       .find((m) => m.id === 'tests')
       ?.remarks.map((r) => r.text),
   ).toEqual(['It was settled: Found: the fan’s capacitor is open or shorted. No further test was needed.'])
+})
+
+it('a unit without a capacitor asks for no discharge', () => {
+  const three = UNIT_TYPES.find((u) => u.id === 'packaged-three-phase')!
+  const healthy = healthyUnit({ unit: three, ...makesOf(three)[0]!, compressorMicrofarads: 40 })
+  const unit: Pair = { healthy, truth: faultById('bearing-seized')!.applied(healthy, drawsFrom(SEED)) }
+  const acts = MAKE_SAFE.filter((act) => act.do !== 'discharge')
+  const round = playRound(unit, [...acts, { do: 'change', part: 'motor' }, { do: 'hand-over' }], SEED)
+  expect([round.state, round.isCured]).toEqual(['handed-over', true])
+})
+it('acts that make no sense here are named in words, each by its place', () => {
+  const { unit } = ROUNDS[0]!
+  expect(
+    actProblems(unit, [
+      { do: 'try', test: 'fan-does' },
+      { do: 'try', test: 'taste' },
+      { do: 'name', cause: 'gremlins' },
+      { do: 'change', part: 'wheel' },
+      { do: 'thermostat', to: 'defrost' },
+    ]),
+  ).toEqual([
+    { index: 1, message: 'There is no test called “taste” on this unit.' },
+    { index: 2, message: 'There is no cause called “gremlins” on this unit.' },
+    { index: 3, message: 'This unit has no such part: the wheel.' },
+    { index: 4, message: 'This unit has no mode called defrost.' },
+  ])
 })

@@ -2,10 +2,9 @@
 // round, so one that was left goes on where it was, and any can be watched again.
 import { modelFor, SUBJECTS, type ModelTest } from '../../diagnosis/model'
 import { drawsFrom } from '../../quantity/draws'
-import { compressorDoes } from '../looks/compressor'
-import { fanDoes } from '../looks/fan'
 import { tryTest } from '../looks/answer'
 import type { TestAnswer } from '../looks/bench'
+import { runsRight } from '../looks/known'
 import { restored, wasBad, type Part } from '../unit/parts'
 import type { Pair } from '../unit/truth'
 import type { Act } from './act'
@@ -63,7 +62,13 @@ interface Play {
   readonly safety: Safety
 }
 
-const START: Safety = { isOpen: false, isLocked: false, isProven: false, isDischarged: false }
+/** As it is found, on; a unit without a capacitor holds no charge. */
+const found = ({ truth: { can, compressor } }: Pair): Safety => ({
+  isOpen: false,
+  isLocked: false,
+  isProven: false,
+  isDischarged: can === null && (compressor?.can ?? null) === null,
+})
 
 /** Why hands must not go in now; null: they may. */
 function whyNot({ isOpen, isLocked, isProven, isDischarged }: Safety): string | null {
@@ -80,7 +85,7 @@ function whyNot({ isOpen, isLocked, isProven, isDischarged }: Safety): string | 
 /** Plays the acts on a unit, up to the one that hurts or hands it over. Acts after that are not played. */
 export function playRound(unit: Pair, acts: readonly Act[], seed: number): Round {
   const draw = drawsFrom(seed)
-  let play: Play = { pair: unit, safety: START }
+  let play: Play = { pair: unit, safety: found(unit) }
   const steps: Step[] = []
   let state: Round['state'] = 'open'
   for (const act of acts) {
@@ -99,12 +104,6 @@ export function playRound(unit: Pair, acts: readonly Act[], seed: number): Round
   }
 }
 
-/** The fan does what it should, and the compressor beside it. */
-export function runsRight(pair: Pair): boolean {
-  const compressor = compressorDoes(pair.truth)
-  return fanDoes(pair) === 'right' && (compressor === null || compressor === 'right')
-}
-
 function played(play: Play, act: Act, draw: () => number): { readonly step: Step; readonly next: Play } {
   const { pair, safety } = play
   const step: Step = { act, answer: null, danger: null, minutes: MINUTES[act.do], wasBad: null }
@@ -112,7 +111,7 @@ function played(play: Play, act: Act, draw: () => number): { readonly step: Step
   const toSafety = (more: Partial<Safety>) => ({ step, next: { pair, safety: { ...safety, ...more } } })
   switch (act.do) {
     case 'disconnect':
-      return act.to === 'open' ? toSafety({ isOpen: true, isLocked: act.locked }) : toSafety(START)
+      return act.to === 'open' ? toSafety({ isOpen: true, isLocked: act.locked }) : toSafety(found(pair))
     case 'prove-dead':
       return toSafety({ isProven: safety.isOpen })
     case 'discharge':
@@ -147,7 +146,7 @@ function tried(play: Play, id: string, { step, draw }: Trying): { readonly step:
     if (danger !== null) return { step: { ...step, danger, minutes }, next: play }
   }
   // A live test is done with the power on: whoever locked it out closes it again for that, and begins anew with making it safe.
-  const next = test.kind === 'live' && safety.isOpen ? { pair, safety: START } : play
+  const next = test.kind === 'live' && safety.isOpen ? { pair, safety: found(pair) } : play
   return { step: { ...step, answer: tryTest(id, { pair, draw }), minutes }, next }
 }
 

@@ -1,5 +1,6 @@
 // A master at the bench, for the tests: makes safe before hands go in, asks what the app asks for, names what it names, changes that part.
 import { diagnose } from '../../diagnosis/diagnose'
+import { labelsOf, learn, nothingKnown } from '../looks/known'
 import type { Act } from '../round/act'
 import { playRound, testOf } from '../round/round'
 import { faultById } from '../faults/faults'
@@ -36,17 +37,9 @@ export function masterly(unit: Pair, fault: string, seed: number): Act[] {
     if (!isSafe) acts.push(...MAKE_SAFE)
     isSafe = true
   }
-  const observations: Record<string, string> = {}
-  const readings = {}
+  const known = nothingKnown()
   for (let i = 0; i < 30; i++) {
-    const said = diagnose({
-      unit: unit.healthy.unit,
-      observations,
-      readings,
-      marking: marked(unit),
-      plateMicrofarads: unit.truth.sheet.capacitor?.microfarads ?? null,
-      plateAmps: Math.max(...unit.truth.sheet.settings.horsepower.map((c) => c.amps)),
-    })
+    const said = diagnose({ unit: unit.healthy.unit, ...known, ...labelsOf(unit) })
     const [next] = said.next
     if (said.state === 'settled' || !next) break
     const kind = testOf(unit, next.test)?.kind
@@ -54,8 +47,7 @@ export function masterly(unit: Pair, fault: string, seed: number): Act[] {
     if (kind === 'live') isSafe = false
     acts.push({ do: 'try', test: next.test })
     const { answer } = playRound(unit, acts, seed).steps.at(-1)!
-    if (answer?.observation !== undefined) observations[next.test] = answer.observation
-    Object.assign(readings, answer?.readings)
+    if (answer) learn(known, next.test, answer)
   }
   const [cause = ''] = faultById(fault)?.causes ?? []
   const part = PART_OF[fault]
@@ -63,9 +55,4 @@ export function masterly(unit: Pair, fault: string, seed: number): Act[] {
   acts.push({ do: 'name', cause })
   makeSafe()
   return [...acts, { do: 'change', part }, { do: 'hand-over' }]
-}
-
-function marked({ truth }: Pair) {
-  const sections = truth.can?.sections.map((s) => s.marked) ?? []
-  return sections.length > 0 ? { sections, range: null, volts: null, tolerancePercent: null } : null
 }

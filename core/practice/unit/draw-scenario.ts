@@ -1,7 +1,6 @@
 // A practice unit drawn from a seed and a level: any kind of unit, one to three faults that do not stand on one part.
 import { drawsFrom } from '../../quantity/draws'
-import { UNIT_TYPES } from '../../wiring/unit-types'
-import { refOf } from '../../wiring/unit-types'
+import { refOf, UNIT_TYPES } from '../../wiring/unit-types'
 import { pick, type Draw, type Fault } from '../faults/fault'
 import { FAULTS } from '../faults/faults'
 import { fanDoes } from '../looks/fan'
@@ -10,8 +9,8 @@ import { healthyUnit } from './healthy'
 import { makesOf, PRACTICE_FORMAT, unitOf, type Scenario } from './scenario'
 import type { Pair, Truth } from './truth'
 
-/** Of ten units so many have one fault, two, three. Our judgement: two at once are the exception. */
-const COUNTS = [1, 1, 1, 1, 1, 1, 1, 1, 2, 2] as const
+/** How many faults a unit has, of twenty. Our judgement: two at once are the exception, three the odd one. */
+const COUNTS = [...Array<1>(16).fill(1), 2, 2, 2, 3] as const
 const COMPRESSOR_MICROFARADS = [35, 40, 45] as const
 
 const COMPLAINTS: Readonly<Record<ReturnType<typeof fanDoes>, string>> = {
@@ -51,7 +50,6 @@ function faultsFor(healthy: Truth, level: 1 | 2 | 3, draw: Draw): Fault[] {
   for (let tries = 0; chosen.length < count && tries < 20; tries++) {
     const fault = pick(draw, able)
     const taken = chosen.flatMap((f) => partsOf(healthy, f))
-    // A supply that is gone or a motor of another size would make every other reading a riddle.
     if (partsOf(healthy, fault).some((part) => taken.includes(part))) continue
     chosen.push(fault)
   }

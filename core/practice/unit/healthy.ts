@@ -85,7 +85,7 @@ export function healthyUnit(make: UnitMake): Truth {
   )
   const { proof, placements, unitWires, added, horsepower } = answer
   if (proof.verdict !== 'proven' && proof.verdict !== 'watch')
-    throw new Error(`${sheet.id} does not go in ${unit.id}: ${proof.sentence}`)
+    throw new Error(`${sheet.name} does not go in ${unit.name}: ${proof.sentence}`)
   return {
     unit,
     volts,

@@ -81,3 +81,38 @@ export const restored = (pair: Pair, part: Part): Truth => RESTORED[part](pair)
 /** Was there something wrong with this part? */
 export const wasBad = (pair: Pair, part: Part): boolean =>
   JSON.stringify(restored(pair, part)) !== JSON.stringify(pair.truth)
+
+/** What a part is called, within a sentence. */
+export const PART_NAMES: Readonly<Record<Part, string>> = {
+  capacitor: 'the capacitor',
+  motor: 'the motor',
+  wiring: 'the motor’s wiring',
+  contactor: 'the contactor',
+  output: 'the relay of the output',
+  'defrost-board': 'the defrost board',
+  control: 'the 24 V control',
+  supply: 'the supply',
+  hub: 'the hub',
+  wheel: 'the wheel',
+  coil: 'the coil',
+  'motor-cooled': 'the motor’s cut-out',
+  compressor: 'the compressor',
+  'compressor-capacitor': 'the compressor’s capacitor',
+}
+
+/** Has this unit such a part? */
+export function hasPart({ truth: { unit, can, compressor } }: Pair, part: Part): boolean {
+  const { fan, contactorPoles, defrostRelay, capacitor } = unit.traits
+  const there: Readonly<Partial<Record<Part, boolean>>> = {
+    capacitor: can !== null,
+    contactor: contactorPoles > 0,
+    output: fan === 'blower',
+    'defrost-board': defrostRelay,
+    hub: fan === 'outdoor',
+    coil: fan === 'outdoor',
+    wheel: fan === 'blower',
+    compressor: compressor !== null,
+    'compressor-capacitor': compressor !== null && (compressor.can !== null || capacitor === 'shared'),
+  }
+  return there[part] ?? true
+}

@@ -1,7 +1,9 @@
 // A practice unit as a file (format "oak-switch/practice-unit"): what it is, what is wrong with it, what the customer says. A shop writes
 // its own odd unit as one.
 import * as v from 'valibot'
+import { known } from '../../quantity/at'
 import { drawsFrom } from '../../quantity/draws'
+import { rememberedLatest } from '../../quantity/remembered'
 import { LeadSheetSchema, type LeadSheet } from '../../motor/lead-sheet'
 import { checkWhole, type Problem } from '../../quantity/problem'
 import { UnitRefSchema } from '../../wiring/unit-ref'
@@ -20,7 +22,8 @@ const text = (what: string, most: number) =>
     v.minLength(1, `${what} is empty.`),
     v.maxLength(most, `${what} has ${most} letters at most.`),
   )
-const Seed = v.pipe(
+/** What a unit is drawn from. */
+export const SeedSchema = v.pipe(
   v.number('The seed is a whole number.'),
   v.integer('The seed is a whole number.'),
   v.minValue(0, 'The seed is a whole number from 0 up.'),
@@ -46,7 +49,7 @@ const Shape = v.strictObject({
   /** What this round teaches, told when it begins. */
   lesson: v.optional(v.nullable(text('The lesson', 1000)), null),
   level: v.picklist([1, 2, 3], 'A level is 1, 2 or 3.'),
-  seed: Seed,
+  seed: SeedSchema,
   unit: UnitRefSchema,
   volts: v.pipe(
     v.number('The volts are a number.'),
@@ -108,24 +111,29 @@ export const ScenarioSchema = v.pipe(Shape, checkWhole(problems))
 /** A practice unit as it is written down (`oak-switch/practice-unit` 1). */
 export type Scenario = v.InferOutput<typeof ScenarioSchema>
 
-const healthyOf = (scenario: ScenarioShape) =>
-  healthyUnit({
-    unit: knownUnitType(scenario.unit),
-    volts: scenario.volts,
-    sheet: sheetOf(scenario) as LeadSheet,
-    compressorMicrofarads: scenario.compressorMicrofarads,
-  })
+type Make = Pick<ScenarioShape, 'unit' | 'volts' | 'motor' | 'compressorMicrofarads'>
 
-/** The unit as it left the factory, and as it is now. The same scenario makes the same unit. */
-export function unitOf(scenario: Scenario): Pair {
+const made = rememberedLatest(({ unit, volts, motor, compressorMicrofarads }: Make) =>
+  healthyUnit({
+    unit: knownUnitType(unit),
+    volts,
+    sheet: known(sheetOf({ motor }), 'The motor'),
+    compressorMicrofarads,
+  }),
+)
+const healthyOf = ({ unit, volts, motor, compressorMicrofarads }: ScenarioShape) =>
+  made({ unit, volts, motor, compressorMicrofarads })
+
+/** The unit as it left the factory, and as it is now. The same scenario makes the same unit; the latest are kept, solved as they are. */
+export const unitOf = rememberedLatest((scenario: Scenario): Pair => {
   const healthy = healthyOf(scenario)
   const draw = drawsFrom(scenario.seed)
   const truth = scenario.faults.reduce(
-    (before, id) => faultById(id)?.applied(before, draw) ?? before,
+    (before, id) => known(faultById(id), 'The fault').applied(before, draw),
     healthy,
   )
   return { truth, healthy }
-}
+})
 
 /** Volts and motors that go together in a unit. */
 export const makesOf = (unit: ReturnType<typeof knownUnitType>) =>

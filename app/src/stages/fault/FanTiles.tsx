@@ -6,7 +6,7 @@ import { Words } from '../../ui/Words'
 import { Group, Option } from '../../ui/Group'
 
 /** Beside the hub and two blades: what sets each apart. */
-const SIGNS: Readonly<Record<string, string>> = {
+export const SIGNS: Readonly<Record<string, string>> = {
   silent: 'M8 8L44 44M44 8L8 44',
   breaker: 'M4 30h8l4-12 6 20 4-8h4M40 8v10M40 24v2',
   dead: 'M8 8L44 44M44 8L8 44',
@@ -17,6 +17,7 @@ const SIGNS: Readonly<Record<string, string>> = {
   trips: 'M26 4a22 22 0 0 1 22 22M40 40l8 8M48 40l-8 8',
   noisy: 'M6 14l6 3-3 5 6 3M46 30l-6 3 3 5-6 3',
   'wrong-speed': 'M8 44h10V34h12V22h14V10',
+  'stays-on': 'M26 5a21 21 0 1 1-.1 0M21 1l6 4-6 4M31 51l-6-4 6-4',
   right: 'M9 12A22 22 0 1 1 6 34M9 12l9-1M9 12l1 9',
 }
 

@@ -1,0 +1,56 @@
+// What is known of a practice unit as one goes: answers and readings so far, what plates and labels say, and what is asked about first.
+import type { CanMarking } from '../../capacitor/marking'
+import type { Probe, ProbeReading } from '../../diagnosis/answers'
+import type { Subject } from '../../diagnosis/model'
+import type { Pair } from '../unit/truth'
+import type { TestAnswer } from './bench'
+import { compressorDoes } from './compressor'
+import { fanDoes } from './fan'
+
+/** What was tapped and read so far; it grows. */
+export interface Known {
+  readonly observations: Record<string, string>
+  readonly readings: Partial<Record<Probe, ProbeReading>>
+}
+/** At the start of a visit. */
+export const nothingKnown = (): Known => ({ observations: {}, readings: {} })
+
+/** Adds what a test gave; false: it gave nothing. */
+export function learn(known: Known, test: string, { observation, readings }: TestAnswer): boolean {
+  if (observation !== undefined) known.observations[test] = observation
+  Object.assign(known.readings, readings)
+  return observation !== undefined || readings !== undefined
+}
+
+/** What is printed on capacitors and motor: of two capacitors the compressor's own stands first. */
+export function labelsOf({ truth: { can, compressor, sheet } }: Pair): {
+  readonly marking: CanMarking | null
+  readonly plateMicrofarads: number | null
+  readonly plateAmps: number
+} {
+  const own = compressor?.can?.marked
+  const sections = [...(own === undefined ? [] : [own]), ...(can?.sections.map((s) => s.marked) ?? [])]
+  return {
+    marking:
+      sections.length > 0
+        ? {
+            sections,
+            range: null,
+            volts: can?.volts ?? null,
+            tolerancePercent: can?.tolerancePercent ?? null,
+          }
+        : null,
+    plateMicrofarads: sheet.capacitor?.microfarads ?? null,
+    plateAmps: Math.max(...sheet.settings.horsepower.map((c) => c.amps)),
+  }
+}
+
+/** The fan does what it should, and the compressor beside it. */
+export function runsRight(pair: Pair): boolean {
+  const compressor = compressorDoes(pair.truth)
+  return fanDoes(pair) === 'right' && (compressor === null || compressor === 'right')
+}
+
+/** The fan first; the compressor where only it does not do what it should. */
+export const subjectOf = (pair: Pair): Subject =>
+  fanDoes(pair) === 'right' && !runsRight(pair) ? 'compressor' : 'fan'
