@@ -63,6 +63,9 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
   ['visit', job(9, 'visit'), ['order-part', 'ask-counter']],
   ['a motor that stays', job(7, 'motor'), []],
   ['an unknown job', '/job/none', []],
+  ['practice', '/practice', []],
+  ['who has shown what', '/practice/progress', []],
+  ['a round that is not here', '/practice/none', []],
 ]
 
 for (const [name, path, sheets] of SCREENS)

@@ -89,44 +89,41 @@ async function measured(page: Page): Promise<void> {
   }
 }
 
+/** A round on the unit whose can serves two loads, both probes on its lines. */
+async function onBench(page: Page): Promise<void> {
+  await page.getByTestId('first-shared-can').click()
+  for (const post of ['L1', 'L2']) await page.getByTestId('bench').getByTestId(`post-${post}`).click()
+  await page.getByTestId('meter-shows').getByText('V').waitFor()
+}
+
+/** A round with two mistakes in it: a good part changed, and nothing mended. */
+async function marked(page: Page): Promise<void> {
+  await onBench(page)
+  for (const id of ['open-lock', 'prove-dead', 'discharge', 'to-change', 'change-contactor', 'to-name'])
+    await page.getByTestId(id).click()
+  await page.getByTestId('name-capacitor-open').click()
+  await page.getByTestId('hand-over').click()
+  await page.getByTestId('total').waitFor()
+}
+
+/** Back from that round: what it showed stands with its skills. */
+async function backOnCourse(page: Page): Promise<void> {
+  await marked(page)
+  await page.getByTestId('to-course').click()
+  await page.getByTestId('next-round').waitFor()
+}
+
 const VIEWS: readonly View[] = [
   { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
-  {
-    name: 'rotation',
-    path: `${job(3)}/motor`,
-    wait: 'find-rotation',
-    prepare: async (page) => {
-      await page.getByTestId('find-rotation').click()
-      await page.getByTestId('rotation-kind').getByRole('radio', { name: 'outlet' }).click()
-      await page.getByTestId('housing').getByRole('radio').first().click()
-      await page.getByTestId('rotation-answer').waitFor()
-    },
-  },
   { name: 'can', path: `${job(1)}/capacitor`, wait: 'can-view', prepare: rewired },
   { name: 'unit', path: '/', wait: 'start', prepare: puttingTogether },
-  { name: 'three-phases', path: '/job/01950000-0000-7000-8000-000000000011/board', wait: 'board' },
   { name: 'board', path: `${job(1)}/plates`, wait: 'plate-unit-read', prepare: inConflict },
-  {
-    name: 'leads',
-    path: `${job(6)}/leads`,
-    wait: 'add-first',
-    prepare: async (page) => {
-      for (const colour of ['black', 'white', 'brown']) {
-        await page.getByTestId(colour === 'black' ? 'add-first' : 'add-ohm-lead').click()
-        await page.getByRole('radio', { name: `Colour: ${colour}`, exact: true }).click()
-        await page.getByRole('radio', { name: 'Stripe: no stripe' }).click()
-      }
-      for (let i = 0; i < 3; i++) {
-        await page.getByTestId('read-next').click()
-        await hold(page)
-        await page.getByTestId('meter-hold').click()
-      }
-      await page.getByTestId('role-black').waitFor()
-    },
-  },
+  { name: 'bench', path: '/practice', wait: 'first-shared-can', prepare: onBench },
+  { name: 'marks', path: '/practice', wait: 'first-shared-can', prepare: marked },
+  { name: 'practice', path: '/practice', wait: 'first-shared-can', prepare: backOnCourse },
   { name: 'van', path: '/van', wait: 'line-motor-rowan-25r' },
   { name: 'mount', path: `${job(1)}/mount`, wait: 'mount-strip', prepare: measured },
   {

@@ -54,3 +54,12 @@ export const TagEditor = stageScreen<TagEditorProps>(
 export const UnitEditor = stageScreen<UnitEditorProps>(
   async () => (await import('./shop/unit/UnitEditor')).UnitEditor,
 )
+export const Practice = stageScreen<object>(
+  async () => (await import('./shop/practice/PracticeScreen')).PracticeScreen,
+)
+export const PracticeProgress = stageScreen<object>(
+  async () => (await import('./shop/practice/ProgressScreen')).ProgressScreen,
+)
+export const Bench = stageScreen<{ readonly id: string }>(
+  async () => (await import('./shop/practice/BenchScreen')).BenchScreen,
+)

@@ -152,3 +152,28 @@ it('line voltage on one end of the 24 V coil is enough to be told', () => {
     'A wire of the unit puts line voltage on the 24 V coil: it blows the low-voltage fuse (cooling).',
   ])
 })
+
+describe('a blower whose taps are all off while it is called', () => {
+  const off = (unit: string, motor: string, most: number) => {
+    const request = requestFor(unit, motor, { can: BLOWER_CAN })
+    const sheet = {
+      ...request.sheet,
+      settings: { ...request.sheet.settings, speed: request.sheet.settings.speed.slice(0, most) },
+    }
+    const moves = Object.fromEntries(
+      sheet.settings.speed.map(({ tap }) => [tap!, { kind: 'insulated' } as const]),
+    )
+    return hookupWith({ ...request, sheet }, moves).proof.hazards.flatMap(({ code, message }) =>
+      code === 'no-tap-live' ? [message] : [],
+    )
+  }
+  it.each([
+    ['three of them', 'gas-furnace-board', 3],
+    ['its only one', 'gas-furnace-one-speed', 1],
+  ] as const)('is told so, mode by mode: %s', (_, unit, most) => {
+    const said = off(unit, 'alder-33b', most)
+    expect(said.length).toBeGreaterThan(0)
+    for (const text of said)
+      expect(text).toMatch(/^In .* the unit calls for the blower, and no speed tap is live\.$/)
+  })
+})

@@ -1,4 +1,5 @@
 // What keeps a proof back, each thing by its own name; expected from the unit's posts and the colours noted.
+import { BLOWER_CAN } from '../testing/circuits'
 import { hookupWith, requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import type { NamedWire } from '../wiring/wire'
 import { silentOnes } from './unknowns'
@@ -50,4 +51,27 @@ it('a unit that turns something at both ends asks for a motor whose sheet says t
   expect(hookupWith({ ...request, sheet: silent }, {}).proof.unknowns).toContain(
     'whether the motor has two shaft ends is not on its sheet: look at it.',
   )
+})
+
+describe('an old blower capacitor with an end on a line', () => {
+  const SAID =
+    /^a wire ties the old blower capacitor to a line, and the motor’s two capacitor leads may touch nothing else/
+  const request = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+  const [cap] = request.unit.posts.filter((post) => post.kind === 'cap-c')
+  const tie: NamedWire = {
+    id: 'tie',
+    from: request.unit.supply.line2,
+    to: cap!.id,
+    segments: [],
+    traced: true,
+    stated: [],
+  }
+  const said = (more: Partial<typeof request>) =>
+    hookupWith({ ...request, ...more }, {}).proof.unknowns.filter((text) => SAID.test(text))
+  it('is asked about on a blower that has two capacitor leads', () => {
+    expect(said({ wires: [...request.wires, tie] })).toHaveLength(1)
+    expect(said({})).toEqual([])
+  })
+  it('and not on an outdoor unit, where it is so by the diagram', () =>
+    expect(hookupWith(REQUEST, {}).proof.unknowns.filter((text) => SAID.test(text))).toEqual([]))
 })

@@ -1,11 +1,10 @@
-// Practice units as operations: one drawn from a seed, or a scenario that was written; and two probes on it.
+// Practice units as operations: one drawn from a seed, for a skill or for any; and two probes on it.
 import * as v from 'valibot'
+import { drawLesson } from '../practice/course/draw-lesson'
+import { SKILLS } from '../practice/course/skills'
 import { DIALS, probe } from '../practice/electricity/probe'
-import { leadEnd, wireEnd } from '../practice/electricity/stand'
-import { ActSchema } from '../practice/round/act'
-import { actProblems } from '../practice/round/act-problems'
-import { gradeRound, MARKS, totalOf } from '../practice/round/grade'
-import { playRound } from '../practice/round/round'
+import { SpotSchema } from '../practice/electricity/spot'
+import { endProblem, spotProblem } from '../practice/round/act-problems'
 import { drawScenario } from '../practice/unit/draw-scenario'
 import { ScenarioSchema, SeedSchema, unitOf } from '../practice/unit/scenario'
 import { recordedWires } from '../practice/unit/recorded'
@@ -18,12 +17,16 @@ import { operation } from './operation'
 import { plain } from './plain'
 import { shortText } from './fields'
 
+const LevelSchema = v.picklist([1, 2, 3], 'A level is 1, 2 or 3.')
+
 export const practiceUnit = operation({
   name: 'practice-unit',
-  help: 'A made-up unit with hidden faults, the same for the same seed and level: what the customer says, its posts, its wires as they are.',
+  help: 'A made-up unit with hidden faults, the same for the same seed, level and skill to learn: what the customer says, its posts, its wires as they are.',
   input: v.strictObject({
     seed: SeedSchema,
-    level: v.picklist([1, 2, 3], 'A level is 1, 2 or 3.'),
+    level: LevelSchema,
+    /** What is to be learnt on it; left out: anything. */
+    skill: v.optional(v.picklist(SKILLS, `A skill is one of: ${SKILLS.join(', ')}.`)),
   }),
   output: v.object({
     /** The whole unit, faults included: a file to keep and to share. */
@@ -33,8 +36,8 @@ export const practiceUnit = operation({
     leads: v.array(v.object({ id: v.string(), colour: v.string(), stripe: v.nullable(v.string()) })),
     wires: v.array(v.looseObject({ id: v.string(), from: v.string(), to: v.string() })),
   }),
-  run({ seed, level }) {
-    const scenario = drawScenario(seed, level)
+  run({ seed, level, skill }) {
+    const scenario = skill === undefined ? drawScenario(seed, level) : drawLesson(skill, level, seed)
     const { truth } = unitOf(scenario)
     return plain({
       scenario,
@@ -50,16 +53,6 @@ export const practiceUnit = operation({
   },
 })
 
-const SpotSchema = v.variant(
-  'on',
-  [
-    v.strictObject({ on: v.literal('post'), post: shortText('A post', 60) }),
-    v.strictObject({ on: v.literal('lead'), lead: shortText('A lead', 60) }),
-    v.strictObject({ on: v.literal('frame') }),
-    v.strictObject({ on: v.literal('chassis') }),
-  ],
-  'A probe is on a post, a lead, the motor’s frame or the chassis.',
-)
 const Lifted = v.pipe(v.array(shortText('An end', 70)), v.maxLength(80, 'That is more than 80 ends.'))
 
 const ReadingInput = v.strictObject({
@@ -78,27 +71,16 @@ const ReadingInput = v.strictObject({
 })
 
 function problems({ scenario, stand, dial, probes }: v.InferOutput<typeof ReadingInput>): Problem[] {
-  const { truth } = unitOf(scenario)
-  const posts = hookupPosts(truth.unit, truth.can ?? NO_CAN).map(({ id }) => id)
-  const leads = truth.sheet.leads.map(({ id }): string => id)
-  const ends = [...leads.map(leadEnd), ...truth.unitWires.map(({ id }) => wireEnd(id))]
+  const unit = unitOf(scenario)
+  const said = (path: string, message: string | null): Problem[] =>
+    message === null ? [] : [{ path, message }]
   return [
     ...(dial === 'amps' && probes[0].on !== 'lead'
       ? [{ path: 'probes.0', message: 'A clamp goes round a lead: the first probe names it.' }]
       : []),
-    ...stand.lifted.flatMap((end, i): Problem[] =>
-      ends.includes(end)
-        ? []
-        : [{ path: `stand.lifted.${i}`, message: `There is no end called “${end}” on this unit.` }],
-    ),
-    ...probes.flatMap((spot, i): Problem[] =>
-      spot.on === 'post' && !posts.includes(spot.post)
-        ? [{ path: `probes.${i}`, message: `There is no terminal called “${spot.post}” on this unit.` }]
-        : spot.on === 'lead' && !leads.includes(spot.lead)
-          ? [{ path: `probes.${i}`, message: `This motor has no lead called “${spot.lead}”.` }]
-          : [],
-    ),
-    ...(truth.unit.modes.some(({ id }) => id === stand.thermostat)
+    ...stand.lifted.flatMap((end, i) => said(`stand.lifted.${i}`, endProblem(unit, [end]))),
+    ...probes.flatMap((spot, i) => said(`probes.${i}`, spotProblem(unit, spot))),
+    ...(unit.truth.unit.modes.some(({ id }) => id === stand.thermostat)
       ? []
       : [{ path: 'stand.thermostat', message: `This unit has no mode called ${stand.thermostat}.` }]),
   ]
@@ -121,68 +103,4 @@ export const practiceReading = operation({
         draw: drawsFrom(scenario.seed + JSON.stringify(probes).length)(),
       }),
     ),
-})
-
-const MarkSchema = v.object({
-  id: v.picklist(MARKS),
-  points: v.number(),
-  remarks: v.array(v.object({ step: v.nullable(v.number()), text: v.string() })),
-})
-
-export const practiceRound = operation({
-  name: 'practice-round',
-  help: 'A round on a practice unit, act by act: what each test gave, where it would have hurt, and the marks with what a master would have done.',
-  input: v.pipe(
-    v.strictObject({
-      scenario: ScenarioSchema,
-      acts: v.pipe(
-        v.array(ActSchema, 'The acts are a list.'),
-        v.maxLength(400, 'That is more than 400 acts.'),
-      ),
-    }),
-    checkWhole(({ scenario, acts }) =>
-      actProblems(unitOf(scenario), acts).map(({ index, message }) => ({ path: `acts.${index}`, message })),
-    ),
-  ),
-  output: v.object({
-    steps: v.array(
-      v.object({
-        /** What was tapped, of a test that is seen; null: it was read, or no test. */
-        observation: v.nullable(v.string()),
-        readings: v.record(
-          v.string(),
-          v.object({ quantity: v.string(), value: v.union([v.number(), v.literal('OL')]) }),
-        ),
-        danger: v.nullable(v.string()),
-        minutes: v.number(),
-      }),
-    ),
-    state: v.picklist(['open', 'hurt', 'handed-over']),
-    isCured: v.boolean(),
-    minutes: v.number(),
-    /** null until the round is over. */
-    marks: v.nullable(v.object({ total: v.number(), marks: v.array(MarkSchema) })),
-  }),
-  run({ scenario, acts }) {
-    const unit = unitOf(scenario)
-    const round = playRound(unit, acts, scenario.seed)
-    const marks = gradeRound(unit, round, scenario.faults)
-    return plain({
-      steps: round.steps.map(({ answer, danger, minutes }) => ({
-        observation: answer?.observation ?? null,
-        readings: Object.fromEntries(
-          Object.entries(answer?.readings ?? {}).map(([probe, { quantity, value }]) => [
-            probe,
-            { quantity, value },
-          ]),
-        ),
-        danger,
-        minutes,
-      })),
-      state: round.state,
-      isCured: round.isCured,
-      minutes: round.minutes,
-      marks: round.state === 'open' ? null : { total: totalOf(marks), marks },
-    })
-  },
 })

@@ -22,7 +22,8 @@ import { matchBlade } from './match-blade'
 import { matchMotor } from './match-motor'
 import { motorCurveOperation } from './motor-curve'
 import { netlist } from './netlist'
-import { practiceReading, practiceRound, practiceUnit } from './practice'
+import { practiceReading, practiceUnit } from './practice'
+import { practiceCourse, practiceRound, practiceScenario } from './practice-round'
 import { prove } from './prove'
 import { microfarads } from './microfarads'
 import { fitStepsOperation } from './fit-steps'
@@ -73,6 +74,8 @@ export const OPERATIONS: readonly Operation[] = [
   practiceUnit,
   practiceReading,
   practiceRound,
+  practiceCourse,
+  practiceScenario,
 ]
 
 /** Why an operation gave no answer. */

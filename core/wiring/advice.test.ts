@@ -1,10 +1,12 @@
 // Why each lead goes where it goes, and what is warned of, in the words people read; expected from the unit's posts, by hand.
 import { BLOWER_CAN } from '../testing/circuits'
+import { leadSheetById } from '../motor/lead-sheets'
 import { hookupWith, requestFor, tracedWires, unitOf } from '../testing/fixtures'
 import { assignSpeeds, crossedBy } from './speeds'
 
 const SHARED = 'cooling-1-pole-shared-capacitor'
 const FURNACE = requestFor('gas-furnace-board', 'alder-33b', { can: BLOWER_CAN })
+const fourSpeeds = leadSheetById('alder-50b')!
 const whyOf = (request: typeof FURNACE, lead: string) =>
   hookupWith(request, {}).leads.find((l) => l.lead === lead)?.why
 const without = (request: typeof FURNACE, ...speeds: string[]) => ({
@@ -35,6 +37,21 @@ describe('a tap', () => {
       why: expect.stringMatching(/ A jumper takes it on to CIRC on the fan board\.$/),
     })
     expect(added).toEqual([{ id: 'jumper CIRC', from: 'HEAT', to: 'CIRC' }])
+  })
+  it('that serves three outputs names both that it is taken on to', () => {
+    const one = without(withCirc, 'medium', 'low')
+    expect(whyOf(one, 'black')).toMatch(
+      / A jumper takes it on to (HEAT|CIRC) on the fan board and (HEAT|CIRC) on the fan board\.$/,
+    )
+  })
+  it('that is idle has a parking post of its own, each its own', () => {
+    const { idle, assignments } = assignSpeeds({ ...FURNACE, sheet: fourSpeeds })
+    expect(idle.map((i) => i.park).filter((park) => park !== null)).toHaveLength(2)
+    for (const { tap, park } of idle) {
+      const why = whyOf({ ...FURNACE, sheet: fourSpeeds }, tap)
+      expect(why).toBe(`Idle: parked by itself on ${park?.replace('PARK', 'PARK ')} on the fan board.`)
+    }
+    expect(assignments).toHaveLength(2)
   })
   it('that serves none is parked by itself, or insulated where no parking post is left', () => {
     expect(whyOf(FURNACE, 'blue')).toBe('Idle: parked by itself on PARK 1 on the fan board.')

@@ -26,7 +26,7 @@ const postId = (message: string) =>
     v.maxLength(60, 'A terminal’s name has 60 letters at most.'),
   )
 
-const JumperSchema = v.pipe(
+export const JumperSchema = v.pipe(
   v.strictObject({
     from: postId('A jumper’s first end is missing.'),
     to: postId('A jumper’s other end is missing.'),

@@ -22,6 +22,15 @@ it('an output that several modes call is told by all of them', () => {
   expect(several.length).toBeGreaterThan(0)
   for (const { modes, why } of several) expect(why).toContain(`: ${listed(modes)} want the most air.`)
 })
+it('the order in which a sheet names its speeds changes nothing', () => {
+  const turned = structuredClone(sheet('alder-50b'))
+  turned.settings.speed.reverse()
+  const back = plan('fan-coil-three-speed', 'alder-50b', { sheet: turned })
+  expect(back).toEqual(plan('fan-coil-three-speed', 'alder-50b'))
+  const mixed = structuredClone(turned)
+  mixed.settings.speed = [2, 0, 3, 1].map((i) => turned.settings.speed[i]!)
+  expect(plan('fan-coil-three-speed', 'alder-50b', { sheet: mixed })).toEqual(back)
+})
 it('a motor without taps is told so, and not output by output', () => {
   const none = structuredClone(sheet('alder-33b'))
   none.settings.speed = []

@@ -212,6 +212,12 @@ describe('contradictions in the recorded wires', () => {
         }),
       ),
     ).toEqual([]))
+  it('two wires of one name, at the second’s own place', () => {
+    const [first] = wires({})
+    expect(messages([...wires({}), first!])).toContainEqual(
+      expect.stringMatching(/^wires\.\d+\.id: The wire on .* is recorded twice under one name\.$/),
+    )
+  })
   it('a wire that comes back to where it left', () =>
     expect(messages(wires({ tie: { to: 'T2' } }))).toEqual([
       'wires.4.to: The wire leaves T2 on the contactor and comes back to it.',

@@ -101,6 +101,7 @@ function makeCopy(): string {
     'core',
     'server',
     'demo',
+    'e2e',
     'docs',
     'scripts',
     'package.json',

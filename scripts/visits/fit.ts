@@ -5,8 +5,15 @@ import { runUnit } from '../../core/practice/electricity/running'
 import { found } from '../../core/practice/electricity/stand'
 import { tryTest } from '../../core/practice/looks/answer'
 import { recordedWires } from '../../core/practice/unit/recorded'
-import { healthyUnit, unusedOutputs } from '../../core/practice/unit/healthy'
-import { GOOD_MOTOR, type Pair, type TrueCan, type Truth } from '../../core/practice/unit/truth'
+import { unusedOutputs } from '../../core/practice/unit/healthy'
+import {
+  alone,
+  compressorMicrofarads,
+  fitted,
+  type Fitting as HandFitting,
+} from '../../core/practice/unit/fitting'
+import { motorPlateOf } from '../../core/practice/unit/plates'
+import type { Pair, Truth } from '../../core/practice/unit/truth'
 import { COMPRESSOR_LOAD, FAN_LOAD } from '../../core/wiring/new-can'
 import { refOf } from '../../core/wiring/unit-types'
 import type { HookupOutput } from '../../core/operations/hookup-output'
@@ -39,32 +46,12 @@ function supplyOf({ healthy, truth }: Pair, draw: () => number) {
   }
 }
 
-/** The plate of the unit's own motor, as it is read. */
-function plateOf({ sheet }: Truth) {
-  const { nameplate, settings, capacitor } = sheet
-  return {
-    horsepower: settings.horsepower.map((c) => c.horsepower),
-    rpm: [nameplate.rpm],
-    volts: [nameplate.volts],
-    amps: settings.horsepower.map((c) => c.amps),
-    hertz: [nameplate.hertz],
-    phase: sheet.kind === 'three-phase' ? 3 : 1,
-    rotation: null,
-    reversible: null,
-    microfarads: capacitor?.microfarads ?? null,
-    capacitorVolts: capacitor?.volts ?? null,
-    poles: null,
-    speeds: settings.speed.length || null,
-    frame: null,
-  } as const
-}
-
-const microfaradsOfCompressor = ({ healthy }: Pair): number | null =>
-  healthy.can?.sections.find((s) => s.id === COMPRESSOR_LOAD)?.marked ?? null
+/** A capacitor before its jumpers; null: none. */
+type FittedCan = Omit<NonNullable<HandFitting['can']>, 'jumpers'> | null
 
 /** A capacitor for what is asked, from the van; null: nothing is asked for. Throws where the van has none. */
-function canFor(pair: Pair, fan: number | null): { readonly input: unknown; readonly can: TrueCan } | null {
-  const compressor = microfaradsOfCompressor(pair)
+function canFor(pair: Pair, fan: number | null): FittedCan {
+  const compressor = compressorMicrofarads(pair)
   const loads = [
     ...(compressor === null ? [] : [{ load: COMPRESSOR_LOAD, microfarads: compressor, volts: 440 }]),
     ...(fan === null ? [] : [{ load: FAN_LOAD, microfarads: fan, volts: 370 }]),
@@ -83,33 +70,7 @@ function canFor(pair: Pair, fan: number | null): { readonly input: unknown; read
   )
   const volts = Math.min(...plan.cans.map(({ part }) => partOf(part)?.volts ?? 0))
   const name = plan.cans.map((c) => c.name).join(' and ')
-  return {
-    input: { name, volts, tolerancePercent: 6, sections },
-    can: {
-      name,
-      volts,
-      tolerancePercent: 6,
-      sections: sections.map(({ id, microfarads }) => ({
-        id,
-        marked: microfarads,
-        microfarads,
-        state: 'good' as const,
-      })),
-      jumpers: [],
-      top: 'flat',
-    },
-  }
-}
-
-/** The unit with this motor in it, and nothing wrong: what its heat and speed are held against. */
-function usualWith({ healthy }: Pair, sheet: LeadSheet): Truth {
-  const make = {
-    unit: healthy.unit,
-    volts: healthy.volts,
-    sheet,
-    compressorMicrofarads: microfaradsOfCompressor({ truth: healthy, healthy }) ?? 40,
-  }
-  return { ...healthyUnit(make), plated: healthy.plated }
+  return { name, volts, tolerancePercent: 6, sections }
 }
 
 interface Choice {
@@ -123,13 +84,13 @@ interface Choice {
 /** What the robot tells the app of a hookup; `can`: what it takes from the van. */
 function inputFor(pair: Pair, { sheet, horsepower, stays, wires }: Choice) {
   const { truth, healthy } = pair
-  const compressorMicrofarads = microfaradsOfCompressor(pair)
+  const compressor = compressorMicrofarads(pair)
   const tag = sheet.capacitor?.microfarads ?? null
   const asked = ask('wanted-microfarads', { load: FAN_LOAD, newMotor: !stays, tag })
-  const fitted = canFor(pair, asked.microfarads)
+  const can = canFor(pair, asked.microfarads)
   const isSelect = sheet.settings.speed.some((s) => s.tap === null)
   return {
-    fitted,
+    can,
     input: {
       unit: refOf(truth.unit),
       wires,
@@ -138,10 +99,10 @@ function inputFor(pair: Pair, { sheet, horsepower, stays, wires }: Choice) {
       horsepower,
       wanted: ask('rotation', { wanted: healthy.wanted, sheet }).wanted,
       speed: isSelect ? (sheet.settings.speed[0]?.speed ?? null) : null,
-      can: fitted?.input ?? null,
+      can,
       supply: supplyOf(pair, () => 0.5),
-      compressorMicrofarads,
-      compressorVolts: compressorMicrofarads === null ? null : 440,
+      compressorMicrofarads: compressor,
+      compressorVolts: compressor === null ? null : 440,
       unusedOutputs: unusedOutputs(truth.unit),
     },
   }
@@ -149,34 +110,25 @@ function inputFor(pair: Pair, { sheet, horsepower, stays, wires }: Choice) {
 
 /** The unit with everything where the answer puts it. */
 const fittedTo = (
-  truth: Truth,
+  pair: Pair,
   { sheet, stays }: Choice,
   hookup: HookupOutput,
-  can: TrueCan | null,
-): Truth => ({
-  ...truth,
-  sheet,
-  horsepower: hookup.horsepower.horsepower,
-  plug: hookup.plug.set.direction,
-  speed: hookup.speed ?? null,
-  placements: hookup.leads.map(({ lead, advised }) => ({ lead, goes: advised })),
-  unitWires: [...hookup.unitWires, ...hookup.added].map(({ id, from, to }) => ({
-    id,
-    from,
-    to,
-  })),
-  can: can && { ...can, jumpers: hookup.jumpers },
-  motor: stays ? truth.motor : GOOD_MOTOR,
-})
+  can: FittedCan,
+): Pair & { readonly usual: Truth } =>
+  fitted(pair, {
+    sheet: stays ? null : sheet,
+    horsepower: hookup.horsepower.horsepower,
+    plug: hookup.plug.set.direction,
+    speed: hookup.speed ?? null,
+    placements: hookup.leads.map(({ lead, advised }) => ({ lead, goes: advised })),
+    unitWires: [...hookup.unitWires, ...hookup.added].map(({ id, from, to }) => ({ id, from, to })),
+    can: can && { ...can, jumpers: hookup.jumpers },
+  })
 
 /** What is wrong elsewhere is not the hookup's: on a unit that has nothing else, does it do what it should? */
-function isRightAlone(
-  { truth, healthy, usual }: Pair & { readonly usual: Truth },
-  modes: readonly ModeId[],
-): boolean {
-  const { unit, lines, volts, call, coil, air } = healthy
-  const alone: Truth = { ...truth, motor: GOOD_MOTOR, unit, lines, volts, call, coil, air }
-  return modes.every((mode) => fanDoes({ truth: alone, healthy, usual }, mode) === 'right')
+const isRightAlone = (pair: Pair, modes: readonly ModeId[]): boolean => {
+  const clean = alone(pair)
+  return modes.every((mode) => fanDoes(clean, mode) === 'right')
 }
 
 /** What is told at first power, by what the fan does. */
@@ -190,11 +142,10 @@ const TURNED: Readonly<Partial<Record<string, string>>> = {
 /** Everything on its post as the app has it, and powered. */
 function fit(pair: Pair, choice: Choice): Fitting {
   const { truth, healthy } = pair
-  const { input, fitted } = inputFor(pair, choice)
+  const { input, can } = inputFor(pair, choice)
   const hookup = ask('hookup', input)
   const steps = ask('fit-steps', input)
   const { verdict, sentence } = hookup.proof
-  const usual = usualWith(pair, choice.sheet)
   if ((verdict !== 'proven' && verdict !== 'watch') || steps.steps.length === 0)
     return {
       truth,
@@ -203,10 +154,10 @@ function fit(pair: Pair, choice: Choice): Fitting {
       does: [],
       startup: '',
       isRight: false,
-      usual,
+      usual: pair.usual ?? healthy,
     }
-  const after = fittedTo(truth, choice, hookup, fitted?.can ?? null)
-  const next = { truth: after, healthy, usual }
+  const next = fittedTo(pair, choice, hookup, can)
+  const { truth: after, usual } = next
   const modes = hookup.proof.modes.filter((m) => m.fanRuns).map((m) => m.mode)
   const does = modes.map((mode) => fanDoes(next, mode))
   const startup = ask('startup-verdict', {
@@ -245,7 +196,7 @@ export function fitMotor(pair: Pair, byDiagram = false): Fitting {
   const { matches } = ask('match-motor', {
     old: {
       fan: traits.fan,
-      plate: plateOf(old),
+      plate: motorPlateOf(old),
       mechanical: old.sheet.mechanical,
       unitVolts: healthy.volts,
       needsThroughShaft: traits.throughShaft,

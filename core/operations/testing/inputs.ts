@@ -127,6 +127,8 @@ export const GOOD: Record<string, unknown> = {
     scenario: PRACTICE.scenario,
     acts: [{ do: 'try', test: 'fan-does' }, { do: 'hand-over' }],
   },
+  'practice-course': {},
+  'practice-scenario': { scenario: PRACTICE.scenario },
   'make-safe': { unit: unit.id },
   discharge: DISCHARGE,
   diagnose: DIAGNOSE,

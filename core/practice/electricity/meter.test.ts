@@ -14,7 +14,8 @@ import { ampsIn, microfaradsBetween, ohmsBetween, shown, voltsBetween } from './
 import { probe } from './probe'
 import { runUnit } from './running'
 import { found, leadEnd, wireEnd, type Stand } from './stand'
-import { machineIn, nodeAt, type Spot } from './unit-circuit'
+import type { Spot } from './spot'
+import { machineIn, nodeAt } from './unit-circuit'
 
 const healthyOf = (unit: string, motor: string): Truth => {
   const type = UNIT_TYPES.find((u) => u.id === unit)!

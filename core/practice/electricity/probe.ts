@@ -4,7 +4,8 @@ import { LEAST_VOLTS_THAT_HURT } from './danger'
 import { ampsIn, microfaradsBetween, ohmsBetween, shown, voltsBetween, type Shown } from './meter'
 import { runUnit, type Running } from './running'
 import type { Stand } from './stand'
-import { nodeAt, type Spot } from './unit-circuit'
+import type { Spot } from './spot'
+import { nodeAt } from './unit-circuit'
 import type { Truth } from '../unit/truth'
 
 export const DIALS = ['volts', 'ohms', 'microfarads', 'amps'] as const

@@ -15,7 +15,7 @@ import { rememberedFor, rememberedOnce } from '../../quantity/remembered'
 import type { Hookup } from '../../circuit/network'
 import { compressorPhases, compressorPosts } from '../../wiring/compressor-posts'
 import { NO_CAN } from '../../wiring/new-can'
-import type { PostId } from '../../wiring/unit-type'
+import type { Spot } from './spot'
 import { isCalled, leadEnd, modeOf, wireEnd, type Stand } from './stand'
 import type { TrueSection, Truth } from '../unit/truth'
 
@@ -226,13 +226,6 @@ const ofCall: EditOf = (circuit, { truth, stand, built }) => {
   }
   return { ...circuit, resistors, sources: [...circuit.sources, call] }
 }
-
-/** Where two probes of a meter are put: a post of the unit or of the can, a lead's own end, the frame or the chassis. */
-export type Spot =
-  | { readonly on: 'post'; readonly post: PostId }
-  | { readonly on: 'lead'; readonly lead: string }
-  | { readonly on: 'frame' }
-  | { readonly on: 'chassis' }
 
 /** The node of a spot. */
 export function nodeAt(built: Pick<BuiltCircuit, 'nodeOf' | 'leadNode'>, spot: Spot): string {

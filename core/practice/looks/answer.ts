@@ -20,7 +20,7 @@ import {
 } from './bench'
 import { compressorDoes, type CompressorDoes } from './compressor'
 import { atCompressor, compressorAmps, compressorOhms, compressorShell } from './compressor-tests'
-import { fanDoes, shellCelsius, soundOf, spinOf, turnsRight, usualMode } from './fan'
+import { fanDoes, fanDoesAtAll, shellCelsius, soundOf, spinOf, turnsRight, usualMode } from './fan'
 import { callVolts, motorVolts, outputVolts, supplyVolts } from './volts'
 import { cooled, frameOhms, sectionReading, substitute, windingOhms } from './windings'
 
@@ -96,7 +96,7 @@ const SOUNDS: Readonly<Record<CompressorDoes, string>> = {
 
 /** By the ids of the app's tests. */
 const TRIES: Readonly<Record<string, Try>> = {
-  'fan-does': ({ pair }) => seen(fanDoes(pair)),
+  'fan-does': ({ pair }) => seen(fanDoesAtAll(pair)),
   'comp-fan': ({ pair }) => seen(['dead', 'hums', 'push'].includes(fanDoes(pair)) ? 'stands' : 'runs'),
   compressor: ({ pair }) => {
     const does = compressorDoes(pair.truth)

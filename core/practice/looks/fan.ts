@@ -5,6 +5,7 @@ import { ampsThrough } from '../../circuit/solution/solve'
 import { runningMode, type ModeId } from '../../wiring/unit-type'
 import { runUnit, type Running } from '../electricity/running'
 import { found, type Stand } from '../electricity/stand'
+import { rememberedOnce } from '../../quantity/remembered'
 import type { Pair, Truth } from '../unit/truth'
 
 /** Windings that turn so many times the usual watts into heat cut out after a while. Our judgement. */
@@ -91,6 +92,24 @@ export function fanDoes(pair: Pair, mode: ModeId = usualMode(pair.truth), stand?
   if (isWrongSpeed(pair, mode)) return 'wrong-speed'
   if (usual.rpm > 0 && now.rpm < SLOW * usual.rpm) return 'slow'
   return soundOf(truth) === 'smooth' ? 'right' : 'noisy'
+}
+
+/** Modes in which this unit's fan runs as it left the factory: a board may have outputs that nothing is on. */
+export const usedModes = rememberedOnce((healthy: Truth) =>
+  healthy.unit.modes.filter(
+    ({ id, fanRuns }) => fanRuns && runUnit(healthy, found(healthy.unit, id)).direction !== 0,
+  ),
+)
+
+/** What is wrong with how it runs: in the mode that it is looked at in first, else in the first of the others; `right`: nothing. */
+export function fanDoesAtAll(pair: Pair): FanDoes {
+  const first = usualMode(pair.truth)
+  const modes = [first, ...usedModes(pair.healthy).map(({ id }) => id)]
+  for (const mode of modes) {
+    const does = fanDoes(pair, mode)
+    if (does !== 'right') return does
+  }
+  return 'right'
 }
 
 /** While it runs. */

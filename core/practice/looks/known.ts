@@ -5,7 +5,7 @@ import type { Subject } from '../../diagnosis/model'
 import type { Pair } from '../unit/truth'
 import type { TestAnswer } from './bench'
 import { compressorDoes } from './compressor'
-import { fanDoes } from './fan'
+import { fanDoesAtAll } from './fan'
 
 /** What was tapped and read so far; it grows. */
 export interface Known {
@@ -45,12 +45,12 @@ export function labelsOf({ truth: { can, compressor, sheet } }: Pair): {
   }
 }
 
-/** The fan does what it should, and the compressor beside it. */
+/** The fan does what it should in every mode, and the compressor beside it. */
 export function runsRight(pair: Pair): boolean {
   const compressor = compressorDoes(pair.truth)
-  return fanDoes(pair) === 'right' && (compressor === null || compressor === 'right')
+  return fanDoesAtAll(pair) === 'right' && (compressor === null || compressor === 'right')
 }
 
 /** The fan first; the compressor where only it does not do what it should. */
 export const subjectOf = (pair: Pair): Subject =>
-  fanDoes(pair) === 'right' && !runsRight(pair) ? 'compressor' : 'fan'
+  fanDoesAtAll(pair) === 'right' && !runsRight(pair) ? 'compressor' : 'fan'

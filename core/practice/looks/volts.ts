@@ -1,6 +1,6 @@
 // Tests of volts: the supply, the call, the motor, the output that is called.
 import { linesOf } from '../../wiring/unit-type'
-import type { Spot } from '../electricity/unit-circuit'
+import type { Spot } from '../electricity/spot'
 import { isCalled } from '../electricity/stand'
 import { usualMode } from './fan'
 import {

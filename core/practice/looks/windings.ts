@@ -3,7 +3,8 @@ import type { Probe } from '../../diagnosis/answers'
 import { FAN_LOAD, NEW_C, sectionPost } from '../../wiring/new-can'
 import type { PostId } from '../../wiring/unit-type'
 import { microfaradsBetween } from '../electricity/meter'
-import { builtAt, nodeAt, type Spot } from '../electricity/unit-circuit'
+import type { Spot } from '../electricity/spot'
+import { builtAt, nodeAt } from '../electricity/unit-circuit'
 import { fanDoes } from './fan'
 import {
   byPairs,

@@ -2,13 +2,19 @@
 import { diagnose } from '../../diagnosis/diagnose'
 import type { Subject } from '../../diagnosis/model'
 import { faultById } from '../faults/faults'
+import { tryTest } from '../looks/answer'
 import { labelsOf, learn, nothingKnown, subjectOf, type Known } from '../looks/known'
 import { PART_NAMES } from '../unit/parts'
 import type { Pair } from '../unit/truth'
-import { testOf, type Round } from './round'
+import { hookupRemarks } from './hookup-remarks'
+import type { Round } from './round'
+import { testOf } from './tests'
 
-export const MARKS = ['safety', 'tests', 'cause', 'parts', 'cure'] as const
-/** What is marked: hands, tests against the best that were there, the cause that was named, parts, and whether it runs. */
+export const MARKS = ['safety', 'tests', 'cause', 'parts', 'hookup', 'papers', 'cure'] as const
+/**
+ * What is marked: hands, tests against the best that were there, the cause that was named, parts, what was fitted and what was left on
+ * paper of it (where something was), and whether it runs.
+ */
 export type MarkId = (typeof MARKS)[number]
 
 /** A moment at which something was lost. */
@@ -30,6 +36,8 @@ const POOR_TEST = 12
 /** Worth less than this share of the best one. Our judgement. */
 const POOR_SHARE = 0.3
 const GOOD_PART = 50
+/** Points for each thing that the hookup has wrong, and for each paper that is missing. Our judgement. */
+const [HOOKUP_WRONG, PAPER] = [50, 50]
 const FULL = 100
 
 const mark = (id: MarkId, lost: number, remarks: readonly Remark[]): Mark => ({
@@ -45,6 +53,7 @@ export function gradeRound(unit: Pair, round: Round, faults: readonly string[]):
     tests(unit, round),
     cause(round, faults),
     parts(round),
+    ...(round.steps.some(({ act }) => act.do === 'fit') ? [hookup(unit, round), papers(round)] : []),
     round.isCured
       ? mark('cure', 0, [])
       : mark('cure', FULL, [
@@ -58,38 +67,53 @@ function safety({ steps }: Round): Mark {
   return mark('safety', remarks.length > 0 ? FULL : 0, remarks)
 }
 
-/** Each test against what the app would have asked for then: bits for their cost, by its own ranking. */
+/** Each test against what the app would have asked for then: bits for their cost, by its own ranking. After a part was changed they look whether it runs. */
 function tests(unit: Pair, { steps }: Round): Mark {
-  const known = nothingKnown()
   const subject = subjectOf(unit)
+  const known = knownAtFirst(unit, subject)
   const remarks: Remark[] = []
   const tried = new Set<string>()
-  for (const [i, step] of steps.entries()) {
-    if (step.act.do !== 'try') continue
-    const better = tried.has(step.act.test)
-      ? 'This was tried already, and tells nothing new.'
-      : betterThan(unit, { known, subject, test: step.act.test })
-    tried.add(step.act.test)
+  for (const [i, { act, tests: are, answer }] of steps.entries()) {
+    if (act.do === 'change' || act.do === 'fit') break
+    const [test] = are
+    if (test === undefined || SYMPTOMS.includes(test)) continue
+    // Another pair of leads is the same test: only one that is tried again tells nothing new.
+    const isAgain = tried.has(test)
+    if (isAgain && act.do === 'try')
+      remarks.push({ step: i, text: 'This was tried already, and tells nothing new.' })
+    const better = isAgain ? null : betterThan(unit, { known, subject, tests: are })
     if (better !== null) remarks.push({ step: i, text: better })
-    if (step.answer) learn(known, step.act.test, step.answer)
+    for (const id of are) tried.add(id)
+    if (answer) learn(known, test, answer)
   }
   return mark('tests', POOR_TEST * remarks.length, remarks)
+}
+
+/** What a customer says, and who walks up sees. */
+const SYMPTOMS: readonly string[] = ['fan-does', 'comp-does']
+
+function knownAtFirst(unit: Pair, subject: Subject): Known {
+  const known = nothingKnown()
+  const symptoms = subject === 'fan' ? SYMPTOMS.slice(0, 1) : SYMPTOMS
+  for (const id of symptoms) learn(known, id, tryTest(id, { pair: unit, draw: () => 0.5 }))
+  return known
 }
 
 interface Asking {
   readonly known: Known
   readonly subject: Subject
-  readonly test: string
+  /** The test, or all that the same reading answers. */
+  readonly tests: readonly string[]
 }
 
 /** What would have told more; null: this was as good as any, or nearly. */
-function betterThan(unit: Pair, { known, subject, test }: Asking): string | null {
+function betterThan(unit: Pair, { known, subject, tests: are }: Asking): string | null {
   const said = diagnose({ unit: unit.healthy.unit, subject, ...known, ...labelsOf(unit) })
   const [best] = said.next
   const question = (id: string) => said.questions.find((q) => q.id === id)?.question ?? id
   if (said.state === 'settled') return `It was settled: ${said.sentence} No further test was needed.`
-  if (!best || best.test === test) return null
-  const chosen = said.next.find((n) => n.test === test)
+  if (!best || are.includes(best.test)) return null
+  const chosen = said.next.find((n) => are.includes(n.test))
   const worth = (n: typeof best) => n.bits / (1 + (testOf(unit, n.test)?.minutes ?? 1))
   if (chosen && worth(chosen) >= POOR_SHARE * worth(best)) return null
   return `“${question(best.test)}” would have told more here. ${best.why}`
@@ -121,6 +145,50 @@ function parts({ steps }: Round): Mark {
       : [],
   )
   return mark('parts', GOOD_PART * remarks.length, remarks)
+}
+
+/** What was fitted, at its first power; where it had none, nobody knows. */
+function hookup(unit: Pair, { steps }: Round): Mark {
+  const remarks = steps.flatMap(({ power }, step): Remark[] =>
+    power === null ? [] : hookupRemarks(unit, steps, step).map((text) => ({ step, text })),
+  )
+  const fits = steps.filter(({ act }) => act.do === 'fit').length
+  const powers = steps.filter(({ power }) => power !== null).length
+  const unseen: Remark[] =
+    powers < fits && powers === 0
+      ? [{ step: null, text: 'What was fitted had no power: nobody saw it run.' }]
+      : []
+  const isBurnt = steps.some(({ power }) => power?.isBurnt)
+  return mark('hookup', isBurnt ? FULL : HOOKUP_WRONG * (remarks.length + 2 * unseen.length), [
+    ...remarks,
+    ...unseen,
+  ])
+}
+
+/** What the next one at this unit finds of it. */
+function papers({ steps }: Round): Mark {
+  const at = steps.findIndex(({ act }) => act.do === 'hand-over')
+  const over = steps[at]?.act
+  if (over?.do !== 'hand-over') return mark('papers', 0, [])
+  const remarks: Remark[] = [
+    ...(over.readings
+      ? []
+      : [
+          {
+            step: at,
+            text: 'Amps and turning at start-up were not written down: the next one has nothing to hold his own against.',
+          },
+        ]),
+    ...(over.card
+      ? []
+      : [
+          {
+            step: at,
+            text: 'The hookup is not proven on the board, so there is no card for the panel door.',
+          },
+        ]),
+  ]
+  return mark('papers', PAPER * remarks.length, remarks)
 }
 
 /** All marks in one figure, 0 to 100; a round that hurt is none. */

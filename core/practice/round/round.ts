@@ -1,32 +1,50 @@
 // A round on a practice unit, act by act: what each shows, what it costs, and where it would have hurt. The same unit and acts are the same
 // round, so one that was left goes on where it was, and any can be watched again.
-import { modelFor, SUBJECTS, type ModelTest } from '../../diagnosis/model'
 import { drawsFrom } from '../../quantity/draws'
+import type { ModeId } from '../../wiring/unit-type'
+import type { Shown } from '../electricity/meter'
+import { probe } from '../electricity/probe'
+import { isCalled, type Stand } from '../electricity/stand'
 import { tryTest } from '../looks/answer'
 import type { TestAnswer } from '../looks/bench'
+import { usualMode } from '../looks/fan'
+import { firstPower, type FirstPower } from '../looks/first-power'
 import { runsRight } from '../looks/known'
-import { restored, wasBad, type Part } from '../unit/parts'
+import { fitted } from '../unit/fitting'
+import { restored, wasBad } from '../unit/parts'
 import type { Pair } from '../unit/truth'
 import type { Act } from './act'
-
-/** How hands have left the unit. */
-interface Safety {
-  readonly isOpen: boolean
-  readonly isLocked: boolean
-  readonly isProven: boolean
-  readonly isDischarged: boolean
-}
+import { forAct, type ForEachAct } from './act-table'
+import { asFound, isReachedInFor, whyNot, type Safety } from './hands'
+import { probedTests } from './probed-test'
+import { testOf } from './tests'
 
 /** One act, and what came of it. */
 export interface Step {
   readonly act: Act
   /** What a test gave. */
   readonly answer: TestAnswer | null
+  /** What the meter showed; null: nothing was probed. */
+  readonly value: Shown | null
+  /** Tests of the app that this was: one that was tried, or those that ask for a reading there. */
+  readonly tests: readonly string[]
   /** What would have happened to the hands, in whole sentences; null: nothing. It ends the round. */
   readonly danger: string | null
   readonly minutes: number
   /** Of a part that was changed: there was something wrong with it. */
   readonly wasBad: boolean | null
+  /** Of the first power after something was fitted. */
+  readonly power: FirstPower | null
+}
+
+/** A unit in a round, and how hands have left it. */
+export interface Play {
+  readonly pair: Pair
+  readonly safety: Safety
+  readonly thermostat: ModeId
+  readonly lifted: readonly string[]
+  /** Something was fitted, and has had no power since. */
+  readonly isFresh: boolean
 }
 
 /** A round as far as it was played. */
@@ -36,6 +54,7 @@ export interface Round {
   /** It runs as it should now. */
   readonly isCured: boolean
   readonly minutes: number
+  readonly now: Play
 }
 
 /** Minutes that acts take which are no test. Our judgement. */
@@ -45,117 +64,208 @@ const MINUTES: Readonly<Record<Act['do'], number>> = {
   'prove-dead': 3,
   discharge: 2,
   wait: 60,
+  probe: 1,
+  lift: 1,
+  'put-back': 1,
   try: 0,
   name: 0,
   change: 30,
+  fit: 45,
   'hand-over': 2,
 }
-/** Parts that no hand is put into a unit for. */
-const OUTSIDE: readonly Part[] = ['supply', 'control', 'motor-cooled']
 
-/** The app's test of that id on this unit; undefined: it has none. */
-export const testOf = ({ healthy }: Pair, id: string): ModelTest | undefined =>
-  SUBJECTS.flatMap((subject) => modelFor(healthy.unit, subject).tests).find((t) => t.id === id)
-
-interface Play {
-  readonly pair: Pair
-  readonly safety: Safety
-}
-
-/** As it is found, on; a unit without a capacitor holds no charge. */
-const found = ({ truth: { can, compressor } }: Pair): Safety => ({
-  isOpen: false,
-  isLocked: false,
-  isProven: false,
-  isDischarged: can === null && (compressor?.can ?? null) === null,
+/** As it is found: on, and called. */
+const begun = (pair: Pair): Play => ({
+  pair,
+  safety: asFound(pair),
+  thermostat: usualMode(pair.truth),
+  lifted: [],
+  isFresh: false,
 })
 
-/** Why hands must not go in now; null: they may. */
-function whyNot({ isOpen, isLocked, isProven, isDischarged }: Safety): string | null {
-  if (!isOpen) return 'The unit is live. Hands that reach in now meet the line: open the disconnect first.'
-  if (!isLocked)
-    return 'It is open, and not locked: somebody closes it while hands are in it. Lock and tag it, and keep the key.'
-  if (!isProven)
-    return 'It was not proven dead: what was opened may be another unit’s, and the 24 V has a feed of its own. Read every pair first.'
-  return isDischarged
-    ? null
-    : 'The capacitor still holds its charge, and goes through the hand that touches it. Discharge each section first.'
+/** How the unit stands in a round. */
+export const standIn = ({ safety, thermostat, lifted }: Play): Stand => ({
+  disconnect: safety.isOpen ? 'open' : 'closed',
+  thermostat,
+  lifted,
+  bridged: false,
+  cooled: false,
+  discharged: safety.isDischarged,
+})
+
+/** What an act came to, and how it leaves the unit. */
+interface Played {
+  readonly step: Step
+  readonly next: Play
 }
+
+/** Played rounds, so that one more act is one more step and not the whole round again. */
+const played = new WeakMap<
+  Pair,
+  { readonly seed: number; readonly acts: string[]; readonly done: Played[] }
+>()
 
 /** Plays the acts on a unit, up to the one that hurts or hands it over. Acts after that are not played. */
 export function playRound(unit: Pair, acts: readonly Act[], seed: number): Round {
-  const draw = drawsFrom(seed)
-  let play: Play = { pair: unit, safety: found(unit) }
-  const steps: Step[] = []
-  let state: Round['state'] = 'open'
-  for (const act of acts) {
-    const { step, next } = played(play, act, draw)
-    steps.push(step)
-    play = next
-    if (step.danger !== null) state = 'hurt'
-    else if (act.do === 'hand-over') state = 'handed-over'
-    if (state !== 'open') break
+  const before = played.get(unit)
+  const known = before?.seed === seed ? before : { seed, acts: [], done: [] }
+  const keys = acts.map((act) => JSON.stringify(act))
+  const differs = keys.findIndex((key, i) => known.acts[i] !== key)
+  const same = Math.min(differs < 0 ? keys.length : differs, known.done.length)
+  const done = known.done.slice(0, same)
+  const stateOf = (one: Played | undefined): Round['state'] => {
+    if (one === undefined) return 'open'
+    if (one.step.danger !== null) return 'hurt'
+    return one.step.act.do === 'hand-over' ? 'handed-over' : 'open'
   }
+  for (const [i, act] of acts.entries()) {
+    if (i < same) continue
+    if (stateOf(done.at(-1)) !== 'open') break
+    // Each step has draws of its own: what was read before changes no later figure.
+    done.push(play(done.at(-1)?.next ?? begun(unit), act, drawsFrom(seed + 7919 * (i + 1))))
+  }
+  played.set(unit, { seed, acts: keys.slice(0, done.length), done: [...done] })
+  const now = done.at(-1)?.next ?? begun(unit)
   return {
-    steps,
-    state,
-    isCured: runsRight(play.pair),
-    minutes: steps.reduce((sum, step) => sum + step.minutes, 0),
+    steps: done.map(({ step }) => step),
+    state: stateOf(done.at(-1)),
+    isCured: runsRight(now.pair),
+    minutes: done.reduce((sum, { step }) => sum + step.minutes, 0),
+    now,
   }
 }
 
-function played(play: Play, act: Act, draw: () => number): { readonly step: Step; readonly next: Play } {
-  const { pair, safety } = play
-  const step: Step = { act, answer: null, danger: null, minutes: MINUTES[act.do], wasBad: null }
-  const stay = { step, next: play }
-  const toSafety = (more: Partial<Safety>) => ({ step, next: { pair, safety: { ...safety, ...more } } })
-  switch (act.do) {
-    case 'disconnect':
-      return act.to === 'open' ? toSafety({ isOpen: true, isLocked: act.locked }) : toSafety(found(pair))
-    case 'prove-dead':
-      return toSafety({ isProven: safety.isOpen })
-    case 'discharge':
-      return safety.isOpen && safety.isProven
-        ? toSafety({ isDischarged: true })
-        : { step: { ...step, danger: whyNot({ ...safety, isDischarged: true }) ?? null }, next: play }
-    case 'wait':
-      return { step, next: { pair: { ...pair, truth: restored(pair, 'motor-cooled') }, safety } }
-    case 'try':
-      return tried(play, act.test, { step, draw })
-    case 'change':
-      return changed(play, act.part, step)
-    case 'thermostat':
-    case 'name':
-    case 'hand-over':
-      return stay
+/** One act; what was fitted is powered for the first time by whatever act brings power and call together. */
+function play(before: Play, act: Act, draw: () => number): Played {
+  const { step, next } = acted(before, act, draw)
+  const { pair } = next
+  if (!next.isFresh || step.danger !== null || next.safety.isOpen || !isCalled(pair.truth, standIn(next)))
+    return { step, next }
+  const power = firstPower(pair)
+  const { motor, sheet } = pair.truth
+  const burnt = { ...motor, open: sheet.capacitor ? ['main'] : motor.open, shaft: 'burnt' as const }
+  return {
+    step: { ...step, power },
+    next: {
+      ...next,
+      isFresh: false,
+      pair: power.isBurnt ? { ...pair, truth: { ...pair.truth, motor: burnt } } : pair,
+    },
   }
 }
 
-interface Trying {
+/** What is at hand while an act is done: the unit, its step so far, and where in a meter's doubt a figure falls. */
+interface Doing {
+  readonly before: Play
   readonly step: Step
   readonly draw: () => number
 }
+const to = ({ before, step }: Doing, more: Partial<Play> = {}): Played => ({
+  step,
+  next: { ...before, ...more },
+})
+const toSafety = (doing: Doing, more: Partial<Safety>): Played =>
+  to(doing, { safety: { ...doing.before.safety, ...more } })
+const hurt = ({ before, step }: Doing, danger: string | null): Played => ({
+  step: { ...step, danger },
+  next: before,
+})
 
-function tried(play: Play, id: string, { step, draw }: Trying): { readonly step: Step; readonly next: Play } {
-  const { pair, safety } = play
-  const test = testOf(pair, id)
-  if (!test) return { step, next: play }
-  const minutes = test.minutes
-  if (test.kind === 'power-off') {
-    const danger = whyNot(safety)
-    if (danger !== null) return { step: { ...step, danger, minutes }, next: play }
-  }
-  // A live test is done with the power on: whoever locked it out closes it again for that, and begins anew with making it safe.
-  const next = test.kind === 'live' && safety.isOpen ? { pair, safety: found(pair) } : play
-  return { step: { ...step, answer: tryTest(id, { pair, draw }), minutes }, next }
+function ends(
+  act: { readonly do: 'lift' | 'put-back'; readonly ends: readonly string[] },
+  doing: Doing,
+): Played {
+  const { safety, lifted } = doing.before
+  const danger = whyNot(safety)
+  const rest = lifted.filter((end) => !act.ends.includes(end))
+  if (danger !== null) return hurt(doing, danger)
+  return to(doing, { lifted: act.do === 'lift' ? [...rest, ...act.ends] : rest })
 }
 
-function changed(play: Play, part: Part, step: Step): { readonly step: Step; readonly next: Play } {
-  const { pair, safety } = play
-  const danger = OUTSIDE.includes(part) ? null : whyNot(safety)
-  if (danger !== null) return { step: { ...step, danger }, next: play }
+const ACTS: ForEachAct<[doing: Doing], Played> = {
+  disconnect: (act, doing) =>
+    act.to === 'open'
+      ? toSafety(doing, { isOpen: true, isLocked: act.locked })
+      : to(doing, { safety: asFound(doing.before.pair) }),
+  thermostat: (act, doing) => to(doing, { thermostat: act.to }),
+  'prove-dead': (_, doing) => toSafety(doing, { isProven: doing.before.safety.isOpen }),
+  discharge(_, doing) {
+    const { safety } = doing.before
+    return safety.isOpen && safety.isProven
+      ? toSafety(doing, { isDischarged: true })
+      : hurt(doing, whyNot({ ...safety, isDischarged: true }))
+  },
+  wait: (_, doing) => {
+    const { pair } = doing.before
+    return to(doing, { pair: { ...pair, truth: restored(pair, 'motor-cooled') } })
+  },
+  probe: probed,
+  lift: ends,
+  'put-back': ends,
+  try: tried,
+  change: changed,
+  fit: changed,
+  name: (_, doing) => to(doing),
+  'hand-over': (_, doing) => to(doing),
+}
+
+function acted(before: Play, act: Act, draw: () => number): Played {
+  const step: Step = {
+    act,
+    answer: null,
+    value: null,
+    tests: [],
+    danger: null,
+    minutes: MINUTES[act.do],
+    wasBad: null,
+    power: null,
+  }
+  return forAct(ACTS, act, { before, step, draw })
+}
+
+function probed(act: Act & { readonly do: 'probe' }, { before, step, draw }: Doing): Played {
+  const { pair, safety } = before
+  const { value, danger } = probe(pair.truth, standIn(before), {
+    dial: act.dial,
+    spots: act.probes,
+    draw: draw(),
+  })
+  // Ohms and µF are read with hands in the unit; volts and the clamp are made for a live one.
+  const isInside = act.dial === 'ohms' || act.dial === 'microfarads'
+  const hands = isInside ? whyNot({ ...safety, isDischarged: true }) : null
+  const why = safety.isOpen ? (hands ?? danger) : (danger ?? hands)
+  if (why !== null) return { step: { ...step, danger: why }, next: before }
+  const tests = probedTests(pair, act.dial, act.probes)
+  const [test] = tests
   return {
-    step: { ...step, wasBad: wasBad(pair, part) },
-    next: { pair: { ...pair, truth: restored(pair, part) }, safety },
+    step: { ...step, value, tests, answer: test === undefined ? null : tryTest(test, { pair, draw }) },
+    next: before,
+  }
+}
+
+function tried({ test: id }: Act & { readonly do: 'try' }, { before, step, draw }: Doing): Played {
+  const { pair, safety } = before
+  const test = testOf(pair, id)
+  if (!test) return { step, next: before }
+  const { minutes } = test
+  if (test.kind === 'power-off') {
+    const danger = whyNot(safety)
+    if (danger !== null) return { step: { ...step, danger, minutes }, next: before }
+  }
+  // A live test is done with the power on: whoever locked it out puts the leads back and closes it again, and begins anew with making it safe.
+  const next =
+    test.kind === 'live' && safety.isOpen ? { ...before, safety: asFound(pair), lifted: [] } : before
+  return { step: { ...step, tests: [id], answer: tryTest(id, { pair, draw }), minutes }, next }
+}
+
+function changed(act: Act & { readonly do: 'change' | 'fit' }, { before, step }: Doing): Played {
+  const { pair, safety } = before
+  const danger = act.do === 'fit' || isReachedInFor(act.part) ? whyNot(safety) : null
+  if (danger !== null) return { step: { ...step, danger }, next: before }
+  if (act.do === 'fit')
+    return { step, next: { ...before, pair: fitted(pair, act.fitting), lifted: [], isFresh: true } }
+  return {
+    step: { ...step, wasBad: wasBad(pair, act.part) },
+    next: { ...before, pair: { ...pair, truth: restored(pair, act.part) }, lifted: [] },
   }
 }

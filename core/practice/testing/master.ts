@@ -2,7 +2,8 @@
 import { diagnose } from '../../diagnosis/diagnose'
 import { labelsOf, learn, nothingKnown } from '../looks/known'
 import type { Act } from '../round/act'
-import { playRound, testOf } from '../round/round'
+import { playRound } from '../round/round'
+import { testOf } from '../round/tests'
 import { faultById } from '../faults/faults'
 import type { Pair } from '../unit/truth'
 import type { Part } from '../unit/parts'
@@ -54,5 +55,5 @@ export function masterly(unit: Pair, fault: string, seed: number): Act[] {
   if (!part) throw new Error(`The master does not know what mends ${fault}.`)
   acts.push({ do: 'name', cause })
   makeSafe()
-  return [...acts, { do: 'change', part }, { do: 'hand-over' }]
+  return [...acts, { do: 'change', part }, { do: 'hand-over', readings: true, card: true }]
 }

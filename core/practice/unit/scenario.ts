@@ -49,6 +49,8 @@ const Shape = v.strictObject({
   /** What this round teaches, told when it begins. */
   lesson: v.optional(v.nullable(text('The lesson', 1000)), null),
   level: v.picklist([1, 2, 3], 'A level is 1, 2 or 3.'),
+  /** The van has a motor and a capacitor like the old ones; else what is universal, and the board. */
+  likeForLike: v.optional(v.boolean('Like for like is yes or no.'), true),
   seed: SeedSchema,
   unit: UnitRefSchema,
   volts: v.pipe(

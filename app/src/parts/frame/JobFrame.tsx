@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { ON_PAPER } from '../../platform/files/paper'
+import { useIsPractice } from '../../platform/state/app'
 import { useThumbRow } from '../../ui/hand'
 import { ReasonProvider } from '../../ui/reason'
 import { SyncMark } from './SyncMark'
@@ -15,6 +16,7 @@ import { Words } from '../../ui/Words'
 import { UNSEEN } from '../../ui/unseen'
 import { Later } from './Later'
 import { PageHeading } from './PageHeading'
+import { PracticeBand } from './PracticeBand'
 import { ShortcutSheet, useJobShortcuts } from './ShortcutSheet'
 import { NEXT_ACTION } from './shortcuts'
 import { SkipLink } from './SkipLink'
@@ -69,7 +71,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
     ) : null
   const above = (
     <>
-      <Header job={job} undoRedo={undoRedo} onHelp={() => setListing(true)} wide={wide} />
+      <Header id={id} job={job} undoRedo={undoRedo} onHelp={() => setListing(true)} wide={wide} />
       {wide ? null : <StageRail job={job} id={id} wide={false} />}
     </>
   )
@@ -118,6 +120,7 @@ export function JobFrame({ id, job, title, picture, evidence, strip, action }: J
 }
 
 interface HeaderProps {
+  readonly id: string
   readonly job: JobDocument
   readonly undoRedo: ReturnType<typeof useUndoRedo>
   readonly onHelp: () => void
@@ -125,7 +128,18 @@ interface HeaderProps {
 }
 
 /** The job's name with the way home; undo, redo, what is delivered. */
-function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
+function Header(props: HeaderProps) {
+  const isPractice = useIsPractice(props.id)
+  return (
+    <>
+      <Bar {...props} isKept={!isPractice} />
+      {isPractice ? <PracticeBand round={props.id} /> : null}
+    </>
+  )
+}
+
+/** `isKept`: it is on the record, here or delivered. */
+function Bar({ job, undoRedo, onHelp, wide, isKept }: HeaderProps & { readonly isKept: boolean }) {
   const router = useRouter()
   const { said, ...steps } = undoRedo
   return (
@@ -150,7 +164,7 @@ function Header({ job, undoRedo, onHelp, wide }: HeaderProps) {
           <Words size="title">?</Words>
         </Tap>
       ) : null}
-      <SyncMark />
+      {isKept ? <SyncMark /> : null}
     </TopBar>
   )
 }

@@ -15,7 +15,8 @@ import { UNSEEN } from '../../ui/unseen'
 import { Words } from '../../ui/Words'
 import { useSettled } from './settled'
 import type { MeterReading } from './port'
-import { editJob, useJob } from '../../platform/state/app'
+import { editJob, isPractice, useIsPractice, useJob } from '../../platform/state/app'
+import { benchMeter } from './bench-meter'
 import { simulatedMeter } from './simulated-meter'
 import { typedMeter } from './typed-meter'
 import { accuracyText, typedUnits, useDegrees, useReadingText } from './units'
@@ -38,6 +39,7 @@ export interface ReadingSheetProps {
 export function ReadingSheet(props: ReadingSheetProps) {
   const [source, setSource] = useState<Source>(props.first ?? 'typed')
   const take = (reading: MeterReading) => props.onTake({ ...reading, at: shopNow() })
+  const onBench = useIsPractice(props.job)
   const choice = (
     <Choice<Source>
       label="Where the reading comes from"
@@ -46,7 +48,7 @@ export function ReadingSheet(props: ReadingSheetProps) {
       onChange={setSource}
       options={[
         { value: 'typed', text: 'type it' },
-        { value: 'meter', text: 'clamp meter' },
+        { value: 'meter', text: onBench ? 'bench meter' : 'clamp meter' },
       ]}
     />
   )
@@ -147,7 +149,7 @@ function Metered({ job, title, quantity, probe, hint, onClose, take, choice }: H
   const [round, setRound] = useState(0)
   useEffect(
     () =>
-      simulatedMeter().start(
+      (isPractice(job) ? benchMeter() : simulatedMeter()).start(
         { job, quantity, probe },
         {
           onReading: setReading,

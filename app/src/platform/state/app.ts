@@ -17,9 +17,11 @@ import { changesOf, createJobs, documentOf, withConsequences, type Edit, type Jo
 import type { JobEntry, JobList, JobsState, VanState } from './jobs-state'
 import { keepSettings } from './keep-settings'
 import { openJob as openWhole, readJobs as readWhole, type JobHere, type OpenPorts } from './open-jobs'
+import { createPractice, practiceEdits, type Practice, type PracticeState } from './practice'
 import { standingFor } from './standing'
 
 let jobs: Jobs | null = null
+let practice: Practice | null = null
 let shelf: {
   readonly photos: PhotoShelf
   readonly device: DeviceStore
@@ -32,6 +34,19 @@ export function theJobs(): Jobs {
   if (!jobs) throw new Error('the app has not started')
   return jobs
 }
+
+/** Practice on this device; its rounds are read when somebody asks for them. */
+export function thePractice(): Practice {
+  if (!practice) throw new Error('the app has not started')
+  return practice
+}
+export const usePractice = <T>(select: (state: PracticeState) => T): T =>
+  useStore(thePractice().store, select)
+const isPracticeIn = ({ rounds }: PracticeState, id: string): boolean =>
+  rounds?.some((round) => round.id === id) ?? false
+/** Is this the job of a practice round? */
+export const useIsPractice = (id: string): boolean => usePractice((state) => isPracticeIn(state, id))
+export const isPractice = (id: string): boolean => isPracticeIn(thePractice().store.getState(), id)
 
 export async function startApp(): Promise<void> {
   if (jobs) return
@@ -48,6 +63,7 @@ export async function startApp(): Promise<void> {
   shelf = { photos, device, deviceId, delivery }
   await made.load()
   made.store.setState({ clockSeen: await recallSeen(device) })
+  practice = createPractice({ jobs: made, fact: device.fact, setFact: device.setFact, now: shopNow })
   jobs = made
   delivery.start()
 }
@@ -122,8 +138,10 @@ const openPorts = (): OpenPorts => {
   return { jobs: theJobs(), device, fetch: delivery.fetch, look: delivery.look, now: shopNow }
 }
 /** Opens a job, wherever it is; what it is edited with counts only once it is here. */
-export const openJob = (id: string): Promise<JobHere> =>
-  begun.has(id) ? Promise.resolve('here') : openWhole(openPorts(), id)
+export async function openJob(id: string): Promise<JobHere> {
+  if (begun.has(id) || (await thePractice().reopen(id))) return 'here'
+  return openWhole(openPorts(), id)
+}
 /** Jobs to look at and not to edit; those that cannot be had now are left out. */
 export const readJobs = (ids: readonly string[]): Promise<JobEntry[]> => readWhole(openPorts(), ids)
 /** It stays on this device, or goes when it is old. */
@@ -175,7 +193,8 @@ const steps = createStore<Readonly<Record<string, UndoState>>>(() => ({}))
 const stepsOf = (id: string): UndoState => steps.getState()[id] ?? NO_STEPS
 
 /** Applies edits to a job; returns what is wrong with them, or null. They can be undone while the page is open. */
-export function editJob(id: string, edits: readonly Edit[]): string | null {
+export function editJob(id: string, asked: readonly Edit[]): string | null {
+  const edits = isPractice(id) ? practiceEdits(asked) : asked
   const job = documentOf(theJobs().store.getState(), id)
   const whole = withConsequences(job, edits)
   const wrong = theJobs().edit(id, edits)

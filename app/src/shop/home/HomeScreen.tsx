@@ -132,6 +132,12 @@ function HomeFoot({ open, wrong }: HomeFootProps) {
         onPress={() => router.navigate(`/job/${beginJob()}/safe`)}
         testID="start-full"
       />
+      <QuietButton
+        text="Practice on units that cannot hurt"
+        icon="ohm"
+        onPress={() => router.navigate('/practice')}
+        testID="to-practice"
+      />
       <QuietButton text="Open a job file" icon="file" onPress={() => void open()} testID="open-file" />
       <Problem text={wrong} testID="file-problem" />
     </View>

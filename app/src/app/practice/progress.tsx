@@ -1,0 +1,1 @@
+export { PracticeProgress as default } from '../../screens'

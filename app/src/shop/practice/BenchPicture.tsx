@@ -1,0 +1,310 @@
+// The practice unit: its posts with their wires left, its motor’s leads right, and the two probes where they are. Anything is touched by a tap.
+import { useMemo, useState } from 'react'
+import { useWindowDimensions, View } from 'react-native'
+import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg'
+import type { BenchOutput } from '@oak/core/operations/practice-round'
+import type { Spot } from '@oak/core/practice/electricity/spot'
+import {
+  dotOf,
+  layoutPosts,
+  waysOut,
+  wireByMargin,
+  wireToRight,
+  type PostLayout,
+} from '../../parts/posts/post-layout'
+import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
+import { Group } from '../../ui/Group'
+import { Tap } from '../../ui/Tap'
+import { FONT, usePalette } from '../../ui/theme'
+import { WirePath } from '../../ui/WirePath'
+import { Words } from '../../ui/Words'
+import { leadText, sameSpot } from './practice-model'
+
+/** Where the probes are: red, then black. */
+export type Probes = readonly [Spot | null, Spot | null]
+
+const [MARGIN, LEAD_WIDTH, LEAD_HEIGHT, GAP] = [34, 126, 56, 8]
+/** No box of its own: what it holds stands where it would without it. */
+const BARE = { display: 'contents' } as const
+const PROBE_NAMES = ['red probe', 'black probe'] as const
+
+export interface BenchPictureProps {
+  readonly bench: BenchOutput
+  readonly probes: Probes
+  /** The meter is the clamp: it goes round a lead. */
+  readonly isClamp?: boolean
+  /** Left out, nothing of it is pressed. */
+  readonly onSpot?: (spot: Spot) => void
+}
+
+interface Chip {
+  readonly key: string
+  readonly spot: Spot
+  readonly title: string
+  readonly under: string
+}
+
+/** Where a lead is, as one sees it. */
+function whereText({ goes, isOff }: BenchOutput['leads'][number], label: (post: string) => string): string {
+  if (isOff) return 'off its post'
+  if (goes.kind === 'post') return `on ${label(goes.post)}`
+  return { plug: 'in the plug', loose: 'hangs loose', insulated: 'capped off' }[goes.kind]
+}
+
+function chipsOf({ leads, parts }: BenchOutput): Chip[] {
+  const label = (post: string) => parts.flatMap((p) => p.posts).find((p) => p.id === post)?.label ?? post
+  return [
+    ...leads.map((lead) => ({
+      key: `lead-${lead.id}`,
+      spot: { on: 'lead' as const, lead: lead.id },
+      title: leadText(lead.insulation),
+      under: whereText(lead, label),
+    })),
+    { key: 'frame', spot: { on: 'frame' as const }, title: 'motor’s frame', under: 'bare metal' },
+    { key: 'chassis', spot: { on: 'chassis' as const }, title: 'chassis', under: 'bare metal' },
+  ]
+}
+
+const probeWord = (probes: Probes, spot: Spot): string | undefined => {
+  const on = PROBE_NAMES.filter((_, i) => sameSpot(probes[i] ?? null, spot))
+  return on.length > 0 ? on.map((name) => name.replace(' probe', '')).join(', ') : undefined
+}
+
+export function BenchPicture({ bench, probes, isClamp = false, onSpot }: BenchPictureProps) {
+  const window = useWindowDimensions()
+  const [width, setWidth] = useState(Math.min(366, window.width - 24))
+  const layout = useMemo(
+    () => layoutPosts(bench.parts, MARGIN, Math.min(320, width - MARGIN - LEAD_WIDTH - 26)),
+    [bench.parts, width],
+  )
+  const faces = useMemo(
+    () =>
+      new Map(
+        bench.parts
+          .flatMap((p) => p.posts)
+          .map((post): [string, PostFace] => {
+            const word = probeWord(probes, { on: 'post', post: post.id })
+            return [
+              post.id,
+              word ? { ...post, name: `${post.name}, ${word} probe`, mark: 'target' as const } : post,
+            ]
+          }),
+      ),
+    [bench.parts, probes],
+  )
+  const chips = chipsOf(bench)
+  const right = width - LEAD_WIDTH
+  const chipY = (i: number) => i * (LEAD_HEIGHT + GAP)
+  const height = Math.max(layout.height, chipY(chips.length))
+  const placeOf = (spot: Spot | null) => placeIn(layout, chips, spot, { right, chipY })
+  return (
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="bench">
+      <Runs bench={bench} layout={layout} width={width} height={height} right={right} chipY={chipY} />
+      <PostColumn
+        layout={layout}
+        faces={faces}
+        {...(onSpot ? { onPress: (post: string) => onSpot({ on: 'post', post }) } : {})}
+      />
+      <Group holds="button" label="The motor’s leads, its frame, the chassis" style={BARE}>
+        {chips.map((chip, i) => (
+          <ChipFace key={chip.key} chip={chip} probes={probes} left={right} top={chipY(i)} onSpot={onSpot} />
+        ))}
+      </Group>
+      {isClamp ? (
+        <Clamp width={width} height={height} at={placeOf(probes[0])} />
+      ) : (
+        <ProbeTips width={width} height={height} ends={[placeOf(probes[0]), placeOf(probes[1])]} />
+      )}
+    </View>
+  )
+}
+
+interface Ends {
+  readonly right: number
+  readonly chipY: (i: number) => number
+}
+interface Point {
+  readonly x: number
+  readonly y: number
+}
+
+/** Where a probe's tip is; null: it hangs. */
+function placeIn(
+  layout: PostLayout,
+  chips: readonly Chip[],
+  spot: Spot | null,
+  { right, chipY }: Ends,
+): Point | null {
+  if (spot === null) return null
+  if (spot.on === 'post') {
+    const cell = layout.cells.get(spot.post)
+    return cell ? { x: cell.x + 11, y: cell.y + cell.height - 11 } : null
+  }
+  const i = chips.findIndex((chip) => sameSpot(chip.spot, spot))
+  return i < 0 ? null : { x: right + 12, y: chipY(i) + LEAD_HEIGHT - 12 }
+}
+
+interface ChipFaceProps {
+  readonly chip: Chip
+  readonly probes: Probes
+  readonly left: number
+  readonly top: number
+  readonly onSpot: BenchPictureProps['onSpot']
+}
+
+function ChipFace({ chip, probes, left, top, onSpot }: ChipFaceProps) {
+  const palette = usePalette()
+  const word = probeWord(probes, chip.spot)
+  return (
+    <Tap
+      testID={`spot-${chip.key}`}
+      selected={word !== undefined}
+      disabled={!onSpot}
+      more={word ? `${word} probe` : undefined}
+      onPress={() => onSpot?.(chip.spot)}
+      style={{
+        position: 'absolute',
+        left,
+        top,
+        width: LEAD_WIDTH,
+        height: LEAD_HEIGHT,
+        paddingHorizontal: 7,
+        borderRadius: 8,
+        borderWidth: word ? 3 : 1.5,
+        borderStyle: word ? 'dashed' : 'solid',
+        borderColor: word ? palette.action : palette.ink,
+        backgroundColor: palette.surface,
+      }}
+    >
+      <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
+        {chip.title}
+      </Words>
+      <Words fixed size="tiny" tone="quiet" lines={1} style={{ paddingLeft: word ? 16 : 0 }}>
+        {chip.under}
+      </Words>
+    </Tap>
+  )
+}
+
+interface RunsProps extends Ends {
+  readonly bench: BenchOutput
+  readonly layout: PostLayout
+  readonly width: number
+  readonly height: number
+}
+
+/** The unit's own wires by the margin, the motor's leads to the right; what is off its post is a stub. */
+function Runs({ bench, layout, width, height, right, chipY }: RunsProps) {
+  const palette = usePalette()
+  const landed = bench.leads.flatMap(({ goes, isOff }) => (goes.kind === 'post' && !isOff ? [goes.post] : []))
+  const ways = waysOut(layout, landed)
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      width={width}
+      height={height}
+      aria-hidden
+    >
+      {bench.wires.map(({ id, from, to, isOff }, i) => {
+        const [a, b] = [layout.cells.get(from), layout.cells.get(to)]
+        return a && b && !isOff ? (
+          <WirePath key={id} d={wireByMargin(a, b, 4 + (i % 5) * 7)} insulation={null} width={2} />
+        ) : null
+      })}
+      {bench.leads.map(({ id, insulation, goes, isOff }, i) => {
+        const y = chipY(i) + LEAD_HEIGHT / 2
+        const cell = goes.kind === 'post' && !isOff ? layout.cells.get(goes.post) : undefined
+        if (!cell)
+          return goes.kind === 'plug' ? null : (
+            <WirePath key={id} d={`M${right} ${y}H${right - 18}`} insulation={insulation} />
+          )
+        const dot = dotOf(cell, ways.get(cell.id))
+        return (
+          <G key={id}>
+            <WirePath
+              d={wireToRight(layout, cell, { x: right, y }, ways.get(cell.id))}
+              insulation={insulation}
+            />
+            <Circle cx={dot.x} cy={dot.y} r={5} fill={palette.ink} />
+          </G>
+        )
+      })}
+    </Svg>
+  )
+}
+
+interface ClampProps {
+  readonly width: number
+  readonly height: number
+  /** The foot of the lead's label; null: it is round none. */
+  readonly at: Point | null
+}
+
+/** Two jaws round the lead, before its label. */
+function Clamp({ width, height, at }: ClampProps) {
+  const palette = usePalette()
+  if (!at) return null
+  const [x, y] = [at.x - 26, at.y + 12 - LEAD_HEIGHT / 2]
+  const cord = `M${x} ${y + 21}C${x - 8} ${(y + height) / 2} ${width / 2} ${(y + height) / 2} ${width / 2} ${height}`
+  const jaws = `M${x - 3} ${y - 15}A15 15 0 1 0 ${x + 3} ${y - 15}`
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      width={width}
+      height={height}
+      aria-hidden
+    >
+      <Path d={cord} stroke={palette.ink} strokeWidth={2} fill="none" strokeOpacity={0.5} />
+      <Path d={jaws} stroke={palette.ground} strokeWidth={10} fill="none" strokeLinecap="round" />
+      <Path d={jaws} stroke={palette.stop} strokeWidth={6} fill="none" strokeLinecap="round" />
+    </Svg>
+  )
+}
+
+interface ProbeTipsProps {
+  readonly width: number
+  readonly height: number
+  readonly ends: readonly [Point | null, Point | null]
+}
+
+/** A cord from the meter below to each place that is touched; the tips say R and B, for who sees no red. */
+function ProbeTips({ width, height, ends }: ProbeTipsProps) {
+  const palette = usePalette()
+  const paint = [palette.stop, palette.ink] as const
+  return (
+    <Svg
+      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
+      width={width}
+      height={height}
+      aria-hidden
+    >
+      {ends.map((end, i) => {
+        if (!end) return null
+        const foot = width / 2 + (i === 0 ? -26 : 26)
+        // A pen that leans away from what it touches, and a thin cord: the labels under it stay readable.
+        const grip = { x: end.x - 9, y: end.y + 34 }
+        const pen = `M${end.x} ${end.y}L${grip.x} ${grip.y}`
+        const cord = `M${grip.x} ${grip.y}C${grip.x - 8} ${(grip.y + height) / 2} ${foot} ${(grip.y + height) / 2} ${foot} ${height}`
+        return (
+          <G key={PROBE_NAMES[i]}>
+            <Path d={cord} stroke={paint[i]} strokeWidth={2} fill="none" strokeOpacity={0.5} />
+            <Path d={pen} stroke={palette.ground} strokeWidth={11} strokeLinecap="round" />
+            <Path d={pen} stroke={paint[i]} strokeWidth={8} strokeLinecap="round" />
+            <Circle cx={end.x} cy={end.y} r={9} fill={paint[i]} stroke={palette.ground} strokeWidth={2} />
+            <SvgText
+              x={end.x}
+              y={end.y + 4.5}
+              fontSize={13}
+              fontWeight="700"
+              textAnchor="middle"
+              fill={palette.ground}
+              fontFamily={FONT}
+            >
+              {i === 0 ? 'R' : 'B'}
+            </SvgText>
+          </G>
+        )
+      })}
+    </Svg>
+  )
+}

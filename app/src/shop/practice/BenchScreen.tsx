@@ -1,0 +1,194 @@
+// The bench: a unit that behaves, a meter with two probes, and everything that hands can do. A round goes on where it was left.
+import { useRouter } from 'expo-router'
+import { useEffect, useMemo, useState } from 'react'
+import { View } from 'react-native'
+import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
+import type { Act } from '@oak/core/practice/round/act'
+import type { Spot } from '@oak/core/practice/electricity/spot'
+import { PageHeading } from '../../parts/frame/PageHeading'
+import { useShortcuts } from '../../parts/frame/shortcuts'
+import { useCurrentOperation } from '../../parts/frame/use-operation'
+import { thePractice, useJobHere, usePractice } from '../../platform/state/app'
+import type { PracticeRound } from '../../platform/state/practice'
+import { Problem } from '../../ui/Problem'
+import { TopBar } from '../../ui/TopBar'
+import { usePalette } from '../../ui/theme'
+import { Waits } from '../../ui/Waits'
+import { Words } from '../../ui/Words'
+import { BenchFrame } from './BenchFrame'
+import { BenchPicture, type Probes } from './BenchPicture'
+import { BenchTools } from './BenchTools'
+import { MeterFace } from './MeterFace'
+import { DIALS, type Dial } from './practice-model'
+import { RoundLog } from './RoundLog'
+import { RoundOver } from './RoundOver'
+import { Switches } from './Switches'
+
+export function BenchScreen({ id }: { readonly id: string }) {
+  const here = useJobHere(id)
+  const round = usePractice((s) => s.rounds?.find((r) => r.id === id))
+  if (round) return <Bench round={round} />
+  return here === 'reading' ? (
+    <NoBench text="Opening the round…" />
+  ) : (
+    <NoBench text="There is no such round on this device." />
+  )
+}
+
+function NoBench({ text }: { readonly text: string }) {
+  const palette = usePalette()
+  const router = useRouter()
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }} role="main">
+      <TopBar
+        back={{ label: 'Practice', testID: 'to-practice', onPress: () => router.navigate('/practice') }}
+      >
+        <PageHeading size="title" style={{ flex: 1 }} title="Bench" />
+      </TopBar>
+      <View style={{ padding: 20 }}>
+        <Words size="title" testID="no-round">
+          {text}
+        </Words>
+      </View>
+    </View>
+  )
+}
+
+const NO_PROBES: Probes = [null, null]
+
+/** What the meter shows: of the last probing, while dial and probes are as they were. */
+function shownValue(round: PracticeRound, output: PracticeRoundOutput | null, dial: Dial, probes: Probes) {
+  const acts = round.acts as readonly Act[]
+  const at = acts.findLastIndex((act) => act.do === 'probe')
+  const act = acts[at]
+  if (act?.do !== 'probe' || act.dial !== dial) return null
+  const isSame = JSON.stringify(act.probes) === JSON.stringify([probes[0], probes[1] ?? probes[0]])
+  return isSame ? (output?.steps[at]?.value ?? null) : null
+}
+
+/** Red, then black, then it reads; the next tap takes both away and begins anew. The clamp needs one place. */
+function useProbes(onAct: (act: Act) => void) {
+  const [dial, setDial] = useState<Dial>('volts')
+  const [probes, setProbes] = useState<Probes>(NO_PROBES)
+  const read = (to: Dial, [red, black]: Probes) => {
+    if (red && (to === 'amps' || black)) onAct({ do: 'probe', dial: to, probes: [red, black ?? red] })
+  }
+  const touch = (spot: Spot) => {
+    if (dial === 'amps') {
+      if (spot.on !== 'lead') return
+      setProbes([spot, null])
+      return read(dial, [spot, null])
+    }
+    const [red, black] = probes
+    const next: Probes = red && !black ? [red, spot] : [spot, null]
+    setProbes(next)
+    read(dial, next)
+  }
+  const turn = (to: Dial) => {
+    setDial(to)
+    // Off the volts with both probes on is a reading too, and may be the last.
+    const next: Probes = to === 'amps' || dial === 'amps' ? NO_PROBES : probes
+    setProbes(next)
+    if (to !== dial) read(to, next)
+  }
+  return { dial, probes, touch, turn }
+}
+
+function Bench({ round }: { readonly round: PracticeRound }) {
+  const { id, scenario } = round
+  const acts = round.acts as readonly Act[]
+  const input = useMemo(() => ({ scenario, acts }), [scenario, acts])
+  const { answer, isCurrent } = useCurrentOperation('practice-round', input)
+  const output = answer?.ok ? (answer.output as PracticeRoundOutput) : null
+  const act = (one: Act) => {
+    // A tap while the last one is worked out is none: nobody has seen yet what it did.
+    if (isCurrent && output?.state === 'open') thePractice().act(id, one)
+  }
+  const meter = useProbes(act)
+  const value = shownValue(round, output, meter.dial, meter.probes)
+  useEffect(
+    () => thePractice().setMeter(value === null ? null : { job: id, quantity: meter.dial, value }),
+    [id, value, meter.dial],
+  )
+  const over = isCurrent && output && output.state !== 'open' ? output : null
+  useEffect(() => {
+    if (over?.marks && over.state !== 'open')
+      thePractice().finish(id, {
+        state: over.state,
+        total: over.marks.total,
+        skills: over.marks.skills,
+      })
+  }, [id, over])
+  if (answer && !answer.ok)
+    return (
+      <BenchFrame round={round} picture={<Problem text={answer.error.message} testID="bench-problem" />} />
+    )
+  if (!output)
+    return <BenchFrame round={round} picture={<Waits size="title" text="Setting the unit up…" />} />
+  if (over?.marks) return <BenchFrame round={round} picture={<RoundOver round={round} output={over} />} />
+  return <OpenBench {...{ round, output, meter, value, act }} />
+}
+
+interface OpenBenchProps {
+  readonly round: PracticeRound
+  readonly output: PracticeRoundOutput
+  readonly meter: ReturnType<typeof useProbes>
+  readonly value: number | 'OL' | null
+  readonly act: (act: Act) => void
+}
+
+function OpenBench({ round, output, meter, value, act }: OpenBenchProps) {
+  const { bench, steps } = output
+  const [ends, setEnds] = useState(false)
+  const { dial, probes, touch, turn } = meter
+  useShortcuts(
+    DIALS.map(({ value: to, name }, i) => ({
+      key: String(i + 1),
+      does: `Dial on ${name}`,
+      run: () => turn(to),
+    })),
+  )
+  return (
+    <BenchFrame
+      round={round}
+      picture={
+        <View style={{ gap: 12 }}>
+          <Words size="strong" live testID="sight">
+            {bench.sight.words}
+          </Words>
+          <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
+        </View>
+      }
+      beside={
+        <>
+          <Switches bench={bench} onAct={act} onEnds={() => setEnds(true)} />
+          <BenchTools
+            round={round}
+            output={output}
+            ends={ends}
+            onEndsClose={() => setEnds(false)}
+            onAct={act}
+          />
+          <Plates lines={bench.plates} />
+          <RoundLog bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
+        </>
+      }
+      foot={<MeterFace bench={bench} dial={dial} probes={probes} value={value} onDial={turn} />}
+    />
+  )
+}
+
+function Plates({ lines }: { readonly lines: readonly string[] }) {
+  return (
+    <View style={{ gap: 4 }}>
+      <Words size="strong" heading={2}>
+        Plates and labels
+      </Words>
+      {lines.map((line) => (
+        <Words key={line} size="small">
+          {line}
+        </Words>
+      ))}
+    </View>
+  )
+}

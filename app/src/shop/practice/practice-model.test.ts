@@ -1,0 +1,114 @@
+import { runOperation } from '@oak/core/operations/registry'
+import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
+import type { Act } from '@oak/core/practice/round/act'
+import type { PracticeRound } from '../../platform/state/practice'
+import { actText, leadText, progressRows, shownBy, spotText, valueText } from './practice-model'
+
+it.each([
+  [231.4, 'volts', '231.4 V'],
+  [0.35, 'ohms', '0.35 Ω'],
+  [4_700, 'ohms', '4.7 kΩ'],
+  [12_000_000, 'ohms', '12 MΩ'],
+  [7.42, 'microfarads', '7.42 µF'],
+  [1.31, 'amps', '1.31 A'],
+  [48, 'celsius', '48 °C'],
+  ['OL', 'ohms', 'OL'],
+] as const)('%s on %s is %s', (value, dial, text) => expect(valueText(value, dial)).toBe(text))
+
+it('a lead by its colours and code', () => {
+  expect(leadText({ colour: 'BN', stripe: 'WH' })).toBe('brown/white · BN/WH')
+  expect(leadText({ colour: 'BK', stripe: null })).toBe('black · BK')
+})
+
+const scenario = {
+  format: 'oak-switch/practice-unit',
+  version: 1,
+  name: 'A unit to learn on',
+  complaint: 'The fan hums.',
+  level: 1,
+  seed: 1,
+  unit: 'cooling-2-pole-own-capacitor',
+  volts: 230,
+  motor: 'heron-16',
+  faults: ['bearing-seized'],
+}
+const played = (acts: readonly Act[]): PracticeRoundOutput => {
+  const result = runOperation('practice-round', { scenario, acts })
+  if (!result.ok) throw new Error(result.error.message)
+  return result.output as PracticeRoundOutput
+}
+
+it('each act is told with what came of it', () => {
+  const acts: Act[] = [
+    { do: 'try', test: 'fan-does' },
+    {
+      do: 'probe',
+      dial: 'volts',
+      probes: [
+        { on: 'post', post: 'L1' },
+        { on: 'post', post: 'L2' },
+      ],
+    },
+    { do: 'disconnect', to: 'open', locked: true },
+    { do: 'prove-dead' },
+    { do: 'discharge' },
+    { do: 'lift', ends: ['lead:black'] },
+    { do: 'try', test: 'spin' },
+    { do: 'name', cause: 'bearing' },
+    { do: 'change', part: 'motor' },
+    { do: 'hand-over', readings: false, card: false },
+  ]
+  const { bench, steps, marks, state, isCured } = played(acts)
+  const said = acts.map((act, i) => actText(bench, act, steps[i]))
+  expect(said[0]).toMatch(/^What does the fan do when it is called\? \S/)
+  expect(said[1]).toMatch(/^2\d\d(\.\d)? V, L1 on the contactor to L2 on the contactor$/)
+  expect(said.slice(2, 6)).toEqual([
+    'Opened, locked and tagged',
+    'Every pair read dead',
+    'Each section discharged through a resistor',
+    '1 end taken off',
+  ])
+  expect(said[6]).toBe('Power off and locked: turn the fan by hand. Will not turn.')
+  expect(said[7]).toMatch(/^Named: .*bearing/i)
+  expect(said.slice(8)).toEqual(['Changed: the motor', 'Handed over'])
+  expect([state, isCured]).toEqual(['handed-over', true])
+  expect(marks?.faults).toHaveLength(1)
+  expect(spotText(bench, { on: 'lead', lead: 'black' })).toBe('the black lead')
+})
+
+const round = (
+  technician: string,
+  at: number,
+  skills: Record<string, number>,
+  hurt = false,
+): PracticeRound => ({
+  id: `${technician} ${at}`,
+  skill: null,
+  first: null,
+  scenario: { name: 'u', complaint: '' },
+  acts: [],
+  at,
+  technician,
+  changes: [],
+  result: {
+    state: hurt ? 'hurt' : 'handed-over',
+    total: 50,
+    at,
+    skills: Object.entries(skills).map(([skill, points]) => ({ skill, points })),
+  },
+})
+
+it('who has shown what: the latest mark of each skill, by person, the last at work first', () => {
+  const rounds = [
+    round('Ines', 3, { safe: 100 }),
+    round('Ines', 1, { safe: 0 }, true),
+    round('Bo', 9, { meter: 70 }),
+    { ...round('Cy', 5, {}), result: null },
+  ]
+  expect(progressRows(rounds)).toEqual([
+    { who: 'Bo', rounds: 1, hurt: 0, last: 9, marks: { meter: 70 } },
+    { who: 'Ines', rounds: 2, hurt: 1, last: 3, marks: { safe: 100 } },
+  ])
+  expect(shownBy(rounds, 'Ines')).toHaveLength(2)
+  expect(shownBy(rounds, null)).toHaveLength(3)
+})

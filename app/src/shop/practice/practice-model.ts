@@ -1,0 +1,159 @@
+// What the practice screens say, from rounds and their acts. No rendering here.
+import { MODE_IDS } from '@oak/core/wiring/unit-type'
+import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/practice-round'
+import type { Act } from '@oak/core/practice/round/act'
+import { forAct, type ForEachAct } from '@oak/core/practice/round/act-table'
+import type { Spot } from '@oak/core/practice/electricity/spot'
+import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
+import { figure } from '@oak/core/quantity/display'
+import type { PracticeRound } from '../../platform/state/practice'
+import type { Shown } from './schedule'
+
+export type Dial = (Act & { readonly do: 'probe' })['dial']
+export type StepOutput = PracticeRoundOutput['steps'][number]
+
+/** What the dial is set to, as the meter has it. */
+export const DIALS: readonly { readonly value: Dial; readonly text: string; readonly name: string }[] = [
+  { value: 'volts', text: 'V~', name: 'volts' },
+  { value: 'ohms', text: 'Ω', name: 'ohms' },
+  { value: 'microfarads', text: 'µF', name: 'microfarads' },
+  { value: 'amps', text: 'A~', name: 'amps' },
+]
+
+/** "231.4 V", "4.7 MΩ", "OL". */
+export function valueText(value: number | 'OL', dial: string): string {
+  if (value === 'OL') return 'OL'
+  if (dial === 'ohms') {
+    if (value >= 1e6) return `${figure(value / 1e6)} MΩ`
+    return value >= 1000 ? `${figure(value / 1000)} kΩ` : `${figure(value)} Ω`
+  }
+  const unit = { volts: 'V', microfarads: 'µF', amps: 'A', celsius: '°C' }[dial] ?? ''
+  return `${figure(value)} ${unit}`
+}
+
+const colourText = ({ colour, stripe }: Insulation): string =>
+  stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
+/** "brown/white · BN/WH" */
+export const leadText = (insulation: Insulation): string =>
+  `${colourText(insulation)} · ${insulationCode(insulation)}`
+
+type Named = Pick<BenchOutput, 'parts' | 'leads'>
+
+/** "T1 on the contactor", "the brown lead", "the motor’s frame". */
+export function spotText({ parts, leads }: Named, spot: Spot): string {
+  if (spot.on === 'frame') return 'the motor’s frame'
+  if (spot.on === 'chassis') return 'the chassis'
+  if (spot.on === 'post')
+    return parts.flatMap((p) => p.posts).find((p) => p.id === spot.post)?.name ?? spot.post
+  const lead = leads.find((l) => l.id === spot.lead)
+  return lead ? `the ${colourText(lead.insulation)} lead` : spot.lead
+}
+
+/** The same place? */
+export const sameSpot = (a: Spot | null, b: Spot | null): boolean =>
+  a !== null && b !== null && JSON.stringify(a) === JSON.stringify(b)
+
+const endsText = ({ length }: readonly string[]) => `${length} ${length === 1 ? 'end' : 'ends'}`
+
+type Said = (bench: BenchOutput, step: StepOutput | undefined) => string
+type Of<K extends Act['do']> = Extract<Act, { readonly do: K }>
+
+function probeText({ dial, probes }: Of<'probe'>, bench: BenchOutput, step: StepOutput | undefined): string {
+  const [red] = probes
+  const where =
+    dial === 'amps'
+      ? `clamp round ${spotText(bench, red)}`
+      : probes.map((spot) => spotText(bench, spot)).join(' to ')
+  const value = step?.value ?? null
+  return `${value === null ? 'No figure' : valueText(value, dial)}, ${where}`
+}
+
+const TEXTS: ForEachAct<Parameters<Said>, string> = {
+  disconnect(act, _, step) {
+    if (act.to === 'closed') return withPower('Disconnect closed', step)
+    return act.locked ? 'Opened, locked and tagged' : 'Opened, not locked'
+  },
+  thermostat: ({ to }, { modes }, step) =>
+    withPower(`Thermostat: ${modes.find((m) => m.id === to)?.name ?? to}`, step),
+  'prove-dead': () => 'Every pair read dead',
+  discharge: () => 'Each section discharged through a resistor',
+  wait: () => 'Waited an hour',
+  probe: probeText,
+  lift: ({ ends }) => `${endsText(ends)} taken off`,
+  'put-back': ({ ends }) => `${endsText(ends)} put back`,
+  try: ({ test }, bench, step) => {
+    const asked = sentence(bench.looks.find((l) => l.test === test)?.question ?? test)
+    return step ? `${asked} ${sentence(answerText(bench, test, step))}` : asked
+  },
+  name: ({ cause }, { causes }) => `Named: ${causes.find((c) => c.id === cause)?.name ?? cause}`,
+  change: ({ part }, { changes }) => `Changed: ${changes.find((c) => c.part === part)?.name ?? part}`,
+  fit: ({ fitting: { sheet, can } }) =>
+    `Fitted: ${sheet?.name ?? 'the motor stays'}${can ? `, ${can.name}` : ''}`,
+  'hand-over': () => 'Handed over',
+}
+
+/** One act and what came of it, for the list. */
+export const actText = (bench: BenchOutput, act: Act, step: StepOutput | undefined): string =>
+  forAct(TEXTS, act, bench, step)
+
+const sentence = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`)
+const withPower = (text: string, step: StepOutput | undefined): string =>
+  step?.power ? `${text}. ${step.power}` : text
+
+/** What a look came to, in its own words. */
+export function answerText({ looks }: BenchOutput, test: string, step: StepOutput): string {
+  const look = looks.find((l) => l.test === test)
+  const said = look?.answers.find((a) => a.id === step.observation)?.text
+  const read = Object.values(step.readings).map(({ value, quantity }) => valueText(value, quantity))
+  return said ?? (read.length > 0 ? read.join(', ') : 'Nothing to see here.')
+}
+
+/** Names of what is marked. */
+export const MARK_NAMES = {
+  safety: 'Hands',
+  tests: 'Tests',
+  cause: 'The cause',
+  parts: 'Parts',
+  hookup: 'The hookup',
+  papers: 'Papers',
+  cure: 'It runs',
+} as const
+
+/** What this learner’s rounds showed; `who` null: everybody’s. */
+export const shownBy = (rounds: readonly PracticeRound[], who: string | null): Shown[] =>
+  rounds.flatMap(({ result, technician }) =>
+    result && (who === null || technician === who)
+      ? result.skills.map(({ skill, points }) => ({ skill, points, at: result.at }))
+      : [],
+  )
+
+/** Who has shown what: a row for each person, a mark for each skill; missing: not shown yet. */
+export interface ProgressRow {
+  readonly who: string
+  readonly rounds: number
+  readonly hurt: number
+  readonly last: number
+  readonly marks: Readonly<Record<string, number>>
+}
+
+/** The latest mark of each skill, by person; whoever practised last stands first. */
+export function progressRows(rounds: readonly PracticeRound[]): ProgressRow[] {
+  const people = [...new Set(rounds.filter((r) => r.result).map((r) => r.technician))]
+  return people
+    .map((who) => {
+      const own = rounds.filter((r) => r.technician === who && r.result)
+      const shown = shownBy(own, who).sort((a, b) => a.at - b.at)
+      return {
+        who,
+        rounds: own.length,
+        hurt: own.filter((r) => r.result?.state === 'hurt').length,
+        last: Math.max(...own.map((r) => r.result?.at ?? 0)),
+        marks: Object.fromEntries(shown.map(({ skill, points }) => [skill, points])),
+      }
+    })
+    .sort((a, b) => b.last - a.last)
+}
+
+/** Modes in the order of the thermostat. */
+export const modesOf = ({ modes }: BenchOutput) =>
+  [...modes].sort((a, b) => MODE_IDS.indexOf(a.id) - MODE_IDS.indexOf(b.id))
