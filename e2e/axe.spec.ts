@@ -117,3 +117,34 @@ test('a unit while it is put together: nothing is wrong by axe', async ({ app, s
   found.push(...(await wrongs(app)), ...(await tooSmall(app)))
   expect(found).toEqual([])
 })
+
+test('the practice bench, its sheets and its end: nothing is wrong by axe', async ({ app, server }) => {
+  const found: string[] = []
+  const look = async (what: string) => {
+    for (const [size, viewport] of Object.entries({ desk: DESK, phone: PHONE })) {
+      await app.setViewportSize(viewport)
+      await app.waitForTimeout(300)
+      found.push(...(await wrongs(app)).map((wrong) => `${what}, ${size}: ${wrong}`))
+    }
+    found.push(...(await tooSmall(app)).map((wrong) => `${what}: ${wrong}`))
+  }
+  await app.goto(`${server.url}/practice`)
+  await app.getByTestId('first-shared-can').click()
+  for (const post of ['L1', 'L2']) await app.getByTestId('bench').getByTestId(`post-${post}`).click()
+  await look('bench')
+  for (const id of ['open-lock', 'prove-dead', 'discharge']) await app.getByTestId(id).click()
+  for (const sheet of ['to-look', 'ends', 'to-name', 'to-change']) {
+    await app.getByTestId(sheet).click()
+    await look(sheet)
+    await app.keyboard.press('Escape')
+  }
+  await app.getByTestId('hand-over').click()
+  await app.getByTestId('total').waitFor()
+  await look('marks')
+  await app.getByTestId('replay').click()
+  await app.getByTestId('replay-step').waitFor()
+  await look('replay')
+  await app.emulateMedia({ colorScheme: 'dark' })
+  await look('replay by night')
+  expect(found).toEqual([])
+})

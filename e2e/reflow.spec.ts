@@ -57,6 +57,8 @@ const PAGES = [
   job(1, 'charge'),
   job(5, 'card'),
   job(5, 'report'),
+  '/practice',
+  '/practice/progress',
 ]
 
 for (const [width, height] of SIZES)
@@ -78,4 +80,14 @@ test('on a low glass a pad shows what is typed and Set at once', async ({ app, s
   await app.keyboard.type('40')
   await expect(app.getByTestId('pad-value')).toBeInViewport({ ratio: 1 })
   await expect(app.getByTestId('pad-set')).toBeInViewport({ ratio: 1 })
+})
+
+test('the practice bench is whole at every size', async ({ app, server }) => {
+  await app.goto(`${server.url}/practice`)
+  await app.getByTestId('first-shared-can').click()
+  await expect(app.getByTestId('bench')).toBeVisible()
+  for (const [width, height] of SIZES) {
+    await app.setViewportSize({ width, height })
+    await expect.poll(() => wrongs(app), `${width} by ${height}`).toEqual([])
+  }
 })

@@ -25,7 +25,7 @@ export function PracticeBand({ round }: PracticeBandProps) {
   )
   return (
     <View
-      role="note"
+      role="region"
       aria-label="Practice"
       testID="practice-band"
       style={{

@@ -4,7 +4,6 @@ import type { ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { PracticeBand } from '../../parts/frame/PracticeBand'
-import { NEXT_ACTION } from '../../parts/frame/shortcuts'
 import type { PracticeRound } from '../../platform/state/practice'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
@@ -27,7 +26,6 @@ export function BenchFrame({ round, picture, beside, foot }: BenchFrameProps) {
   const head = <Head round={round} />
   const footView = foot ? (
     <View
-      {...NEXT_ACTION}
       style={{
         borderTopWidth: 1.5,
         borderColor: palette.line,

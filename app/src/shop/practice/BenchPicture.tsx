@@ -1,7 +1,7 @@
 // The practice unit: its posts with their wires left, its motor’s leads right, and the two probes where they are. Anything is touched by a tap.
 import { useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
-import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg'
+import Svg, { Circle, G } from 'react-native-svg'
 import type { BenchOutput } from '@oak/core/operations/practice-round'
 import type { Spot } from '@oak/core/practice/electricity/spot'
 import {
@@ -15,9 +15,10 @@ import {
 import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
 import { Group } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
-import { FONT, usePalette } from '../../ui/theme'
+import { usePalette } from '../../ui/theme'
 import { WirePath } from '../../ui/WirePath'
 import { Words } from '../../ui/Words'
+import { Clamp, ProbeTips, type Point } from './BenchProbes'
 import { leadText, sameSpot } from './practice-model'
 
 /** Where the probes are: red, then black. */
@@ -123,11 +124,6 @@ interface Ends {
   readonly right: number
   readonly chipY: (i: number) => number
 }
-interface Point {
-  readonly x: number
-  readonly y: number
-}
-
 /** Where a probe's tip is; null: it hangs. */
 function placeIn(
   layout: PostLayout,
@@ -226,82 +222,6 @@ function Runs({ bench, layout, width, height, right, chipY }: RunsProps) {
               insulation={insulation}
             />
             <Circle cx={dot.x} cy={dot.y} r={5} fill={palette.ink} />
-          </G>
-        )
-      })}
-    </Svg>
-  )
-}
-
-interface ClampProps {
-  readonly width: number
-  readonly height: number
-  /** The foot of the lead's label; null: it is round none. */
-  readonly at: Point | null
-}
-
-/** Two jaws round the lead, before its label. */
-function Clamp({ width, height, at }: ClampProps) {
-  const palette = usePalette()
-  if (!at) return null
-  const [x, y] = [at.x - 26, at.y + 12 - LEAD_HEIGHT / 2]
-  const cord = `M${x} ${y + 21}C${x - 8} ${(y + height) / 2} ${width / 2} ${(y + height) / 2} ${width / 2} ${height}`
-  const jaws = `M${x - 3} ${y - 15}A15 15 0 1 0 ${x + 3} ${y - 15}`
-  return (
-    <Svg
-      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
-      width={width}
-      height={height}
-      aria-hidden
-    >
-      <Path d={cord} stroke={palette.ink} strokeWidth={2} fill="none" strokeOpacity={0.5} />
-      <Path d={jaws} stroke={palette.ground} strokeWidth={10} fill="none" strokeLinecap="round" />
-      <Path d={jaws} stroke={palette.stop} strokeWidth={6} fill="none" strokeLinecap="round" />
-    </Svg>
-  )
-}
-
-interface ProbeTipsProps {
-  readonly width: number
-  readonly height: number
-  readonly ends: readonly [Point | null, Point | null]
-}
-
-/** A cord from the meter below to each place that is touched; the tips say R and B, for who sees no red. */
-function ProbeTips({ width, height, ends }: ProbeTipsProps) {
-  const palette = usePalette()
-  const paint = [palette.stop, palette.ink] as const
-  return (
-    <Svg
-      style={{ position: 'absolute', left: 0, top: 0, pointerEvents: 'none' }}
-      width={width}
-      height={height}
-      aria-hidden
-    >
-      {ends.map((end, i) => {
-        if (!end) return null
-        const foot = width / 2 + (i === 0 ? -26 : 26)
-        // A pen that leans away from what it touches, and a thin cord: the labels under it stay readable.
-        const grip = { x: end.x - 9, y: end.y + 34 }
-        const pen = `M${end.x} ${end.y}L${grip.x} ${grip.y}`
-        const cord = `M${grip.x} ${grip.y}C${grip.x - 8} ${(grip.y + height) / 2} ${foot} ${(grip.y + height) / 2} ${foot} ${height}`
-        return (
-          <G key={PROBE_NAMES[i]}>
-            <Path d={cord} stroke={paint[i]} strokeWidth={2} fill="none" strokeOpacity={0.5} />
-            <Path d={pen} stroke={palette.ground} strokeWidth={11} strokeLinecap="round" />
-            <Path d={pen} stroke={paint[i]} strokeWidth={8} strokeLinecap="round" />
-            <Circle cx={end.x} cy={end.y} r={9} fill={paint[i]} stroke={palette.ground} strokeWidth={2} />
-            <SvgText
-              x={end.x}
-              y={end.y + 4.5}
-              fontSize={13}
-              fontWeight="700"
-              textAnchor="middle"
-              fill={palette.ground}
-              fontFamily={FONT}
-            >
-              {i === 0 ? 'R' : 'B'}
-            </SvgText>
           </G>
         )
       })}

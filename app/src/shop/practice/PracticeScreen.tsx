@@ -1,6 +1,6 @@
 // Practice: the skills as they stand, the round that is worth most now, ten rounds to begin with, and a unit from a file.
 import { useRouter } from 'expo-router'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState, type ReactNode } from 'react'
 import { ScrollView, useWindowDimensions, View } from 'react-native'
 import type { PracticeCourseOutput } from '@oak/core/operations/practice-round'
 import { PageHeading } from '../../parts/frame/PageHeading'
@@ -10,16 +10,15 @@ import { useOperation } from '../../parts/frame/use-operation'
 import { thePractice, useJobs, usePractice } from '../../platform/state/app'
 import type { PracticeRound } from '../../platform/state/practice'
 import { shopNow } from '../../platform/sync/clock'
-import { Icon } from '../../ui/Icon'
 import { Problem } from '../../ui/Problem'
 import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
-import { Tap } from '../../ui/Tap'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { Waits } from '../../ui/Waits'
-import { isWide } from '../../ui/wide'
+import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { beginFirst, beginLesson, openUnitFile } from './begin'
+import { FirstRounds, Skills } from './CourseLists'
 import { shownBy } from './practice-model'
 import { standings, weakest, type Standing } from './schedule'
 
@@ -33,8 +32,9 @@ export function PracticeScreen() {
   const rounds = usePractice((s) => s.rounds)
   const trouble = usePractice((s) => s.trouble)
   useEffect(() => void thePractice().load(), [])
-  return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+  const low = isLow(useWindowDimensions().height)
+  const head = (
+    <>
       <TopBar
         role="banner"
         back={{ label: 'All jobs', testID: 'to-home', onPress: () => router.navigate('/') }}
@@ -42,8 +42,14 @@ export function PracticeScreen() {
         <PageHeading size="title" style={{ flex: 1 }} title="Practice" />
       </TopBar>
       <PracticeBand />
+    </>
+  )
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      {/* On a low screen it scrolls away with the rest. */}
+      {low && course && rounds ? null : head}
       {course && rounds ? (
-        <Course course={course} rounds={rounds} trouble={trouble} />
+        <Course course={course} rounds={rounds} trouble={trouble} head={low ? head : null} />
       ) : (
         <View role="main" style={{ padding: 20 }}>
           <Waits size="title" text="Opening…" />
@@ -55,6 +61,8 @@ export function PracticeScreen() {
 }
 
 interface CourseProps {
+  /** What stands above it where the screen is low; null: it stands there already. */
+  readonly head: ReactNode
   readonly course: PracticeCourseOutput
   readonly rounds: readonly PracticeRound[]
   readonly trouble: string | null
@@ -101,7 +109,7 @@ function useBegin() {
   return { go, wrong }
 }
 
-function Course({ course, rounds, trouble }: CourseProps) {
+function Course({ course, rounds, trouble, head }: CourseProps) {
   const router = useRouter()
   const wide = isWide(useWindowDimensions().width)
   const { go, wrong } = useBegin()
@@ -119,6 +127,7 @@ function Course({ course, rounds, trouble }: CourseProps) {
           alignSelf: 'center',
         }}
       >
+        {head ? <View style={{ marginHorizontal: -14, marginTop: -14 }}>{head}</View> : null}
         <Problem text={trouble} />
         <Words>
           Units that cannot hurt, with faults that do not show. Touch them with two probes, change what is
@@ -148,7 +157,7 @@ function Course({ course, rounds, trouble }: CourseProps) {
           <Problem text={wrong} testID="practice-problem" />
         </View>
       </ScrollView>
-      <NextFoot course={course} {...next} go={go} />
+      <NextFoot course={course} {...next} go={go} low={head !== null} />
     </View>
   )
 }
@@ -156,22 +165,26 @@ function Course({ course, rounds, trouble }: CourseProps) {
 interface NextFootProps extends ReturnType<typeof useNext> {
   readonly course: PracticeCourseOutput
   readonly go: ReturnType<typeof useBegin>['go']
+  /** The button alone. */
+  readonly low: boolean
 }
 
 /** The one next round; one that is open comes first, and can be left. */
-function NextFoot({ course, open, next, first, go }: NextFootProps) {
+function NextFoot({ course, open, next, first, go, low }: NextFootProps) {
   const palette = usePalette()
   const router = useRouter()
-  const foot = { padding: 12, gap: 8, borderTopWidth: 1.5, borderColor: palette.line } as const
+  const foot = { padding: low ? 4 : 12, gap: 8, borderTopWidth: 1.5, borderColor: palette.line } as const
   if (open)
     return (
       <View style={foot}>
-        <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Words size="small" tone="quiet" style={{ flex: 1 }} lines={2}>
-            Open: {open.scenario.name}
-          </Words>
-          <SmallButton text="Leave it" testID="leave" onPress={() => thePractice().leave(open.id)} />
-        </View>
+        {low ? null : (
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+            <Words size="small" tone="quiet" style={{ flex: 1 }} lines={2}>
+              Open: {open.scenario.name}
+            </Words>
+            <SmallButton text="Leave it" testID="leave" onPress={() => thePractice().leave(open.id)} />
+          </View>
+        )}
         <View {...NEXT_ACTION}>
           <PrimaryButton
             text="Go on with the round"
@@ -186,9 +199,11 @@ function NextFoot({ course, open, next, first, go }: NextFootProps) {
   if (!next || !named) return null
   return (
     <View style={foot}>
-      <Words size="small" tone="quiet" testID="why-next">
-        {whyNext(next, named.name)}
-      </Words>
+      {low ? null : (
+        <Words size="small" tone="quiet" testID="why-next">
+          {whyNext(next, named.name)}
+        </Words>
+      )}
       <View {...NEXT_ACTION}>
         <PrimaryButton
           text={first ? `Next: ${first.name}` : `Next: ${named.name.toLowerCase()}, level ${next.level}`}
@@ -207,109 +222,4 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`
 function whyNext({ rounds, sits, last }: Standing, name: string): string {
   if (rounds === 0) return `Not shown yet: ${name.toLowerCase()}.`
   return `${name}: last ${last ?? 0} of 100; by now it sits with ${percent(sits)}.`
-}
-
-interface SkillsProps {
-  readonly course: PracticeCourseOutput
-  readonly all: readonly Standing[]
-  readonly now: number
-}
-
-function Skills({ course, all, now }: SkillsProps) {
-  const palette = usePalette()
-  return (
-    <View style={{ gap: 10 }}>
-      <Words size="strong" heading={2}>
-        What you have shown
-      </Words>
-      <Words size="small" tone="quiet">
-        A bar is how much of it should still sit today.
-      </Words>
-      <View style={{ gap: 10 }} role="list" aria-label="Skills">
-        {course.skills.map(({ id, name, is }) => {
-          const standing = all.find((s) => s.skill === id)
-          const isDue = !standing || standing.due === null || standing.due <= now
-          const sits = standing && standing.rounds > 0 ? standing.sits : 0
-          return (
-            <View key={id} role="listitem" style={{ gap: 3 }} testID={`skill-${id}`}>
-              <View style={{ flexDirection: 'row', gap: 8, alignItems: 'baseline' }}>
-                <Words size="strong" style={{ flex: 1 }}>
-                  {name}
-                </Words>
-                <Words size="small" tone="quiet">
-                  {standing && standing.rounds > 0
-                    ? `level ${standing.level}, last ${standing.last ?? 0}${isDue ? ', due' : ''}`
-                    : 'not shown yet'}
-                </Words>
-              </View>
-              <View
-                aria-hidden
-                style={{
-                  height: 10,
-                  borderRadius: 5,
-                  borderWidth: 1.5,
-                  borderColor: palette.ink,
-                  overflow: 'hidden',
-                }}
-              >
-                <View style={{ height: '100%', width: `${100 * sits}%`, backgroundColor: palette.ink }} />
-              </View>
-              <Words size="small" tone="quiet">
-                {is}
-              </Words>
-            </View>
-          )
-        })}
-      </View>
-    </View>
-  )
-}
-
-interface FirstRoundsProps extends Omit<CourseProps, 'trouble'> {
-  readonly onBegin: (first: PracticeCourseOutput['first'][number]) => void
-}
-
-function FirstRounds({ course, rounds, onBegin }: FirstRoundsProps) {
-  const palette = usePalette()
-  return (
-    <View style={{ gap: 8 }}>
-      <Words size="strong" heading={2}>
-        Ten rounds to begin with
-      </Words>
-      {course.first.map((first, i) => {
-        const best = Math.max(
-          -1,
-          ...rounds.filter((r) => r.first === first.id).map((r) => r.result?.total ?? -1),
-        )
-        return (
-          <Tap
-            key={first.id}
-            testID={`first-${first.id}`}
-            onPress={() => onBegin(first)}
-            style={{
-              borderRadius: 10,
-              borderWidth: 1.5,
-              borderStyle: best < 0 ? 'dashed' : 'solid',
-              borderColor: palette.edge,
-              paddingHorizontal: 12,
-              paddingVertical: 6,
-            }}
-          >
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-              <View style={{ flex: 1 }}>
-                <Words size="strong">
-                  {i + 1}. {first.name}
-                </Words>
-                <Words size="small" tone="quiet">
-                  {course.skills.find((s) => s.id === first.skill)?.name}
-                  {best < 0 ? '' : `, ${best} of 100`}
-                </Words>
-              </View>
-              {best < 0 ? null : <Icon name="check" color={palette.ink} />}
-            </View>
-          </Tap>
-        )
-      })}
-    </View>
-  )
 }
