@@ -1,6 +1,7 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
 import { benchBoard } from './board'
 import { benchDrag } from './drag'
+import { benchPractice } from './practice'
 import { benchGrowth } from './growth'
 import { benchFirstVisit } from './first-visit'
 import { benchStages } from './stages'
@@ -20,6 +21,7 @@ async function main(): Promise<void> {
   await benchStages()
   await benchBoard()
   await benchDrag()
+  await benchPractice()
   await benchGrowth()
 }
 

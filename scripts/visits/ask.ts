@@ -21,6 +21,9 @@ interface Answers {
   'wanted-microfarads': WantedOutput
   'startup-verdict': StartupOutput
   'fit-steps': FitStepsOutput
+  'assign-speeds': {
+    readonly assignments: readonly { readonly output: string; readonly speed: string | null }[]
+  }
   rotation: {
     readonly wanted: Rotation | null
     readonly leadEnd: 'CW' | 'CCW' | null

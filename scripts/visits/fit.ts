@@ -139,10 +139,24 @@ const TURNED: Readonly<Partial<Record<string, string>>> = {
   dead: 'nothing',
 }
 
+/** A watch that taps are crossed is heeded: each output gets what the app gives it where no old speed is on record. */
+function uncrossed(input: ReturnType<typeof inputFor>['input'], { stays }: Choice) {
+  const isCrossed = ask('hookup', input).proof.hazards.some(({ code }) => code === 'speeds-crossed')
+  if (stays || !isCrossed) return input
+  const { unit, sheet } = input
+  const wires = input.wires.map((wire) => ({ ...wire, speed: undefined }))
+  const { assignments } = ask('assign-speeds', { unit, sheet, wires })
+  const speedChoices = Object.fromEntries(
+    assignments.flatMap(({ output, speed }) => (speed === null ? [] : [[output, speed]])),
+  )
+  return { ...input, speedChoices }
+}
+
 /** Everything on its post as the app has it, and powered. */
 function fit(pair: Pair, choice: Choice): Fitting {
   const { truth, healthy } = pair
-  const { input, can } = inputFor(pair, choice)
+  const { input: first, can } = inputFor(pair, choice)
+  const input = uncrossed(first, choice)
   const hookup = ask('hookup', input)
   const steps = ask('fit-steps', input)
   const { verdict, sentence } = hookup.proof

@@ -254,7 +254,7 @@ class Log {
 
   private power(fitting: Fitting): void {
     const { does, startup, isRight, sentence } = fitting
-    this.firstPowers.push({ proven: isProven(fitting), does, startup, isRight })
+    this.firstPowers.push({ proven: fitting.verdict === 'proven', does, startup, isRight })
     if (!isProven(fitting)) this.unproven.push(sentence)
   }
 }

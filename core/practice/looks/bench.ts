@@ -46,18 +46,15 @@ export const read = (probe: Probe, quantity: Quantity, value: number, draw: Draw
 export const called = ({ pair: { truth } }: Bench, mode: ModeId = usualMode(truth)): Stand =>
   found(truth.unit, mode)
 
+/** Leads of the motor that stand on a post; those in the plug stay joined there. */
+const landed = ({ pair: { truth } }: Bench): string[] =>
+  truth.placements.flatMap(({ lead, goes }) => (goes.kind === 'post' ? [leadEnd(lead)] : []))
 /** Locked out, every lead of the motor off its post. */
-export const leadsOff = (bench: Bench): Stand => ({
-  ...offAt(bench),
-  lifted: bench.pair.truth.sheet.leads.map(({ id }) => leadEnd(id)),
-})
+export const leadsOff = (bench: Bench): Stand => ({ ...offAt(bench), lifted: landed(bench) })
 /** Locked out, everything off the capacitor. */
 export const canOff = (bench: Bench): Stand => ({
-  ...leadsOff(bench),
-  lifted: [
-    ...bench.pair.truth.sheet.leads.map(({ id }) => leadEnd(id)),
-    ...bench.pair.truth.unitWires.map(({ id }) => wireEnd(id)),
-  ],
+  ...offAt(bench),
+  lifted: [...landed(bench), ...bench.pair.truth.unitWires.map(({ id }) => wireEnd(id))],
 })
 const offAt = (bench: Bench): Stand => ({ ...called(bench), thermostat: 'off', disconnect: 'open' })
 

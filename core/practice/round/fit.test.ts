@@ -167,6 +167,17 @@ it('a jumper to C shorts a section: nobody calls that right', () => {
   expect(points).toBeLessThan(100)
 })
 
+it('four times the tag’s µF: the windings burn, nothing is left of the mark, and the motor is dead from then on', () => {
+  const { power, points, said, round } = fitting(OWN, (right) => {
+    const large = right.can!.sections.find((s) => s.microfarads === 30)!
+    return put(right, lead(OWN, 'start'), sectionPost(large.id))
+  })
+  expect([power.isBurnt, points]).toEqual([true, 0])
+  expect(said[0]).toMatch(/^The windings turned so much into heat that they burnt/)
+  expect(round.now.pair.truth.motor.shaft).toBe('burnt')
+  expect(round.isCured).toBe(false)
+})
+
 it('hands in a live unit to fit are stopped as any', () => {
   const round = playRound(OWN, [{ do: 'fit', fitting: masterlyFitting(OWN, MOTOR) }], SEED)
   expect([round.state, round.steps[0]!.danger]).toEqual([

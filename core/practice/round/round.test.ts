@@ -5,9 +5,10 @@ import { MAKE_SAFE, masterly } from '../testing/master'
 import { faultById } from '../faults/faults'
 import { healthyUnit } from '../unit/healthy'
 import { makesOf } from '../unit/scenario'
+import { hasPart, PART_NAMES, PARTS, wasBad } from '../unit/parts'
 import type { Pair } from '../unit/truth'
 import type { Act } from './act'
-import { actProblems } from './act-problems'
+import { actProblems, causesOf } from './act-problems'
 import { gradeRound, totalOf, type MarkId } from './grade'
 import { playRound } from './round'
 
@@ -211,3 +212,28 @@ it('acts that make no sense here are named in words, each by its place', () => {
     { index: 4, message: 'This unit has no mode called defrost.' },
   ])
 })
+
+/** With those above and in `fit.test` and `probe.test` more than forty mistakes, each told by its own name. */
+describe.each([ROUNDS[0]!, ROUNDS[4]!])(
+  '$name: whatever is wrong is told by its name',
+  ({ unit, fault, acts }) => {
+    const right = faultById(fault)!.causes
+    it.each(causesOf(unit).filter((cause) => !right.includes(cause)))('the cause is not %s', (cause) => {
+      const wrong = acts.map((act) => (act.do === 'name' ? { ...act, cause } : act))
+      const mark = marksOf(unit, wrong, fault).find((m) => m.id === 'cause')!
+      expect([mark.points, mark.remarks[0]?.text]).toEqual([
+        0,
+        `That was not it. It was this: ${faultById(fault)!.name}.`,
+      ])
+    })
+    it.each(PARTS.filter((part) => hasPart(unit, part) && !wasBad(unit, part)))('%s was good', (part) => {
+      const mark = marksOf(unit, before(acts, 'hand-over', [{ do: 'change', part }]), fault).find(
+        (m) => m.id === 'parts',
+      )!
+      expect([mark.points, mark.remarks.map((r) => r.text)]).toEqual([
+        50,
+        [`Nothing was wrong with ${PART_NAMES[part]}. Measure before a part is changed.`],
+      ])
+    })
+  },
+)

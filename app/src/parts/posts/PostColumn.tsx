@@ -1,10 +1,12 @@
 // The unit's posts as boxes with terminals: each one a thing to press, with a word for what stands on it.
 import type { PostId } from '@oak/core/wiring/unit-type'
+import { memo } from 'react'
 import { View } from 'react-native'
 import Svg, { Defs, Line, Pattern, Rect, Circle } from 'react-native-svg'
 import { Group } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
+import { sameFields, useStable } from '../../ui/use-stable'
 import { Words } from '../../ui/Words'
 import type { PostCell as PlacedCell, PostLayout } from './post-layout'
 
@@ -32,6 +34,7 @@ export interface PostColumnProps {
 
 export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
   const palette = usePalette()
+  const press = useStable((post: PostId) => onPress?.(post))
   return (
     <>
       {layout.boxes.map((box) => (
@@ -59,7 +62,15 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
           const face = faces.get(cell.id)
           if (!face) return null
           const border = face.mark === 'stop' ? palette.stop : face.mark ? palette.action : palette.ink
-          return <PostCell key={cell.id} cell={cell} face={face} onPress={onPress} border={border} />
+          return (
+            <PostCell
+              key={cell.id}
+              cell={cell}
+              face={face}
+              onPress={onPress ? press : undefined}
+              border={border}
+            />
+          )
         })}
       </Group>
     </>
@@ -73,7 +84,17 @@ interface PostCellProps {
   readonly border: string
 }
 
-function PostCell({ cell, face, onPress, border }: PostCellProps) {
+/** Drawn again only when it looks otherwise: a verdict changes a few of twenty. */
+const PostCell = memo(
+  DrawnCell,
+  (before, now) =>
+    sameFields(before.cell, now.cell) &&
+    sameFields(before.face, now.face) &&
+    before.border === now.border &&
+    before.onPress === now.onPress,
+)
+
+function DrawnCell({ cell, face, onPress, border }: PostCellProps) {
   const palette = usePalette()
   return (
     <Tap

@@ -189,7 +189,7 @@ export function createPractice({ jobs, fact, setFact, now }: PracticePorts): Pra
       set([round, ...roundsNow()], 'now')
       return { id }
     },
-    act: (id, act) => replace(id, (round) => ({ ...round, acts: [...round.acts, act] })),
+    act: (id, act) => replace(id, (round) => ({ ...round, acts: [...round.acts, act] }), 'soon'),
     finish: (id, result) =>
       replace(id, (round) => (round.result ? round : { ...round, result: { ...result, at: now() } })),
     leave: (id) =>

@@ -23,6 +23,7 @@ import { DIALS, type Dial } from './practice-model'
 import { RoundLog } from './RoundLog'
 import { RoundOver } from './RoundOver'
 import { Switches } from './Switches'
+import { useSame } from './use-same'
 
 export function BenchScreen({ id }: { readonly id: string }) {
   const here = useJobHere(id)
@@ -138,7 +139,8 @@ interface OpenBenchProps {
 }
 
 function OpenBench({ round, output, meter, value, act }: OpenBenchProps) {
-  const { bench, steps } = output
+  const { steps } = output
+  const bench = useSame(output.bench)
   const [ends, setEnds] = useState(false)
   const { dial, probes, touch, turn } = meter
   useShortcuts(
@@ -164,7 +166,8 @@ function OpenBench({ round, output, meter, value, act }: OpenBenchProps) {
           <Switches bench={bench} onAct={act} onEnds={() => setEnds(true)} />
           <BenchTools
             round={round}
-            output={output}
+            bench={bench}
+            steps={steps}
             ends={ends}
             onEndsClose={() => setEnds(false)}
             onAct={act}

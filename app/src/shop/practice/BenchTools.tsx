@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { hookupInput, hookupNeeds } from '@oak/core/job/inputs/hookup-input'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
-import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
+import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { useJob } from '../../platform/state/app'
@@ -16,7 +16,8 @@ import { fitAct, handOverAct } from './fit-act'
 
 interface BenchToolsProps {
   readonly round: PracticeRound
-  readonly output: PracticeRoundOutput
+  readonly bench: BenchOutput
+  readonly steps: PracticeRoundOutput['steps']
   readonly ends: boolean
   readonly onEndsClose: () => void
   readonly onAct: (act: Act) => void
@@ -42,11 +43,10 @@ function useBoard(id: string) {
   return { job, board: { input, output: answer.output as HookupOutput }, why: null }
 }
 
-export function BenchTools({ round, output, ends, onEndsClose, onAct }: BenchToolsProps) {
+export function BenchTools({ round, bench, steps, ends, onEndsClose, onAct }: BenchToolsProps) {
   const router = useRouter()
   const [sheet, setSheet] = useState<'look' | 'name' | 'change' | null>(null)
   const { job, board, why } = useBoard(round.id)
-  const { bench, steps } = output
   const close = () => setSheet(null)
   const toStages = () => router.navigate(`/job/${round.id}/fault`)
   const acts = round.acts as readonly Act[]
