@@ -1,6 +1,6 @@
 // Where the job stands: a thin rail across the top, a column on a wide screen.
 import { usePathname, useRouter } from 'expo-router'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { ScrollView, View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { useRoving } from '../../ui/roving'
@@ -8,7 +8,8 @@ import { Tap } from '../../ui/Tap'
 import { Notch } from '../../ui/Notch'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-import { STAGES } from '@oak/core/job/visit/stage-names'
+import { useStable } from '../../ui/use-stable'
+import { STAGES, type StageId } from '@oak/core/job/visit/stage-names'
 import { stageState, type StageState } from '@oak/core/job/visit/stages'
 
 const STATE_WORDS: Readonly<Record<StageState, string>> = { empty: 'not begun', part: 'begun', done: 'done' }
@@ -42,6 +43,7 @@ export function StageRail({
     () => rail.current?.scrollTo({ x: Math.max(0, (at - 2.5) * (NARROWEST + APART)), animated: false }),
     [at],
   )
+  const go = useStable((stage: StageId) => router.replace(`/job/${id}/${stage}`))
   const roving = useRoving('tab')
   const tabs = (
     <View
@@ -57,8 +59,8 @@ export function StageRail({
           state={stageState(job, stage.id)}
           on={here === stage.id}
           wide={wide}
-          onPress={() => router.replace(`/job/${id}/${stage.id}`)}
-          testID={`stage-${stage.id}`}
+          id={stage.id}
+          onPress={go}
         />
       ))}
     </View>
@@ -93,11 +95,12 @@ interface StageTabProps {
   readonly state: StageState
   readonly on: boolean
   readonly wide: boolean
-  readonly onPress: () => void
-  readonly testID: string
+  readonly id: StageId
+  readonly onPress: (stage: StageId) => void
 }
 
-function StageTab({ name, state, on, wide, onPress, testID }: StageTabProps) {
+/** Drawn again only when it looks otherwise: every edit makes the job anew, and few of them end a stage. */
+const StageTab = memo(function StageTab({ name, state, on, wide, id, onPress }: StageTabProps) {
   const palette = usePalette()
   const edge = on ? palette.ink : 'transparent'
   return (
@@ -105,8 +108,8 @@ function StageTab({ name, state, on, wide, onPress, testID }: StageTabProps) {
       role="tab"
       selected={on}
       label={`${name}, ${STATE_WORDS[state]}`}
-      onPress={onPress}
-      testID={testID}
+      onPress={() => onPress(id)}
+      testID={`stage-${id}`}
       style={
         wide
           ? { paddingHorizontal: 12, borderLeftWidth: 5, borderColor: edge }
@@ -132,4 +135,4 @@ function StageTab({ name, state, on, wide, onPress, testID }: StageTabProps) {
       </View>
     </Tap>
   )
-}
+})

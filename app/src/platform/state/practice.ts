@@ -72,7 +72,6 @@ export interface Practice {
 const KEPT = 'practice'
 /** Of those that are over: so many can be watched again, and of so many it is known what they showed. */
 const [WATCHED, KNOWN] = [30, 1000]
-const SAVE_MS = 300
 /** What no practice paper goes without. */
 export const PRACTICE_TITLE = 'Practice: '
 
@@ -110,7 +109,7 @@ export const practiceEdits = (edits: readonly Edit[]): readonly Edit[] =>
       : edit,
   )
 
-/** Keeps the rounds as they are when it is done: at once, or once a moment has gone by without another. */
+/** Keeps the rounds as they are: at once, or after what the tap changes is drawn. */
 function createSaver(store: StoreApi<PracticeState>, setFact: PracticePorts['setFact']) {
   let timer: ReturnType<typeof setTimeout> | undefined
   async function save(): Promise<void> {
@@ -123,7 +122,7 @@ function createSaver(store: StoreApi<PracticeState>, setFact: PracticePorts['set
   return (at: 'now' | 'soon'): void => {
     clearTimeout(timer)
     if (at === 'now') void save()
-    else timer = setTimeout(() => void save(), SAVE_MS)
+    else timer = setTimeout(() => void save())
   }
 }
 

@@ -13,6 +13,7 @@ import type { PracticeRound } from '../../platform/state/practice'
 import { Problem } from '../../ui/Problem'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
+import { useSame } from '../../ui/use-same'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { BenchFrame } from './BenchFrame'
@@ -23,7 +24,6 @@ import { DIALS, type Dial } from './practice-model'
 import { RoundLog } from './RoundLog'
 import { RoundOver } from './RoundOver'
 import { Switches } from './Switches'
-import { useSame } from './use-same'
 
 export function BenchScreen({ id }: { readonly id: string }) {
   const here = useJobHere(id)

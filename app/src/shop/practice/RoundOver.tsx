@@ -151,21 +151,21 @@ interface ReplayProps {
 const probesOf = (act: Act | undefined): Probes =>
   act?.do === 'probe' ? [act.probes[0], act.dial === 'amps' ? null : act.probes[1]] : [null, null]
 
-/** The unit as it stood at one step, and what the step came to. */
-function Replay({ round, at, onAt }: ReplayProps) {
-  const { scenario } = round
-  const acts = round.acts as readonly Act[]
-  const input = useMemo(() => ({ scenario, acts: acts.slice(0, at + 1) }), [scenario, acts, at])
-  const answer = useOperation('practice-round', input)
-  const output = answer?.ok ? (answer.output as PracticeRoundOutput) : null
-  const act = acts[at]
+interface ReplayStepProps {
+  readonly at: number
+  readonly of: number
+  readonly act: Act | undefined
+  readonly output: PracticeRoundOutput | null
+}
+
+/** One step in words: what was done, what it read, what it would have done to the hands. */
+function ReplayStep({ at, of, act, output }: ReplayStepProps) {
   const step = output?.steps[at]
   const value = step?.value ?? null
-  const row = { flexDirection: 'row', gap: 8, flexWrap: 'wrap' } as const
   return (
-    <View style={{ gap: 12 }} testID="replaying">
+    <>
       <Words size="title" heading={2} live testID="replay-step">
-        Step {at + 1} of {acts.length}
+        Step {at + 1} of {of}
       </Words>
       {act && output ? <Words size="strong">{actText(output.bench, act, step)}</Words> : null}
       {act?.do === 'probe' && value !== null ? (
@@ -176,6 +176,22 @@ function Replay({ round, at, onAt }: ReplayProps) {
           {step.danger}
         </Words>
       ) : null}
+    </>
+  )
+}
+
+/** The unit as it stood at one step, and what the step came to. */
+function Replay({ round, at, onAt }: ReplayProps) {
+  const { scenario } = round
+  const acts = round.acts as readonly Act[]
+  const input = useMemo(() => ({ scenario, acts: acts.slice(0, at + 1) }), [scenario, acts, at])
+  const answer = useOperation('practice-round', input)
+  const output = answer?.ok ? (answer.output as PracticeRoundOutput) : null
+  const act = acts[at]
+  const row = { flexDirection: 'row', gap: 8, flexWrap: 'wrap' } as const
+  return (
+    <View style={{ gap: 12 }} testID="replaying">
+      <ReplayStep at={at} of={acts.length} act={act} output={output} />
       <View style={row}>
         <SmallButton
           text="Step back"

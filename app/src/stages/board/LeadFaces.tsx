@@ -1,9 +1,11 @@
 // The labels of the leads on the board: those that land, each to be dragged, and those that stay in the plug.
+import { memo } from 'react'
 import type { LeadId } from '@oak/core/motor/lead-id'
 import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
+import { sameFields, useStable } from '../../ui/use-stable'
 import { WirePiece } from '../../ui/Swatch'
 import { Words } from '../../ui/Words'
 import { DragLead } from './DragLead'
@@ -20,6 +22,7 @@ interface PlugFacesProps {
 }
 
 export function PlugFaces({ plug, posts, selected, stopped, onLead, plugAt }: PlugFacesProps) {
+  const press = useStable(onLead)
   return (
     <>
       {plug.map((lead, i) => (
@@ -29,7 +32,7 @@ export function PlugFaces({ plug, posts, selected, stopped, onLead, plugAt }: Pl
           posts={posts}
           selected={selected === lead.id}
           stopped={stopped.has(lead.id)}
-          onPress={() => onLead(lead.id)}
+          onPress={press}
           left={plugAt(i).x}
           top={plugAt(i).y}
         />
@@ -86,6 +89,7 @@ export function LeadFaces({
   stopped,
   tap,
 }: LeadFacesProps) {
+  const press = useStable(tap)
   return (
     <>
       {main.map((lead, i) => (
@@ -101,7 +105,7 @@ export function LeadFaces({
             posts={posts}
             selected={selected === lead.id}
             stopped={stopped.has(lead.id)}
-            onPress={() => tap(lead.id)}
+            onPress={press}
           />
         </DragLead>
       ))}
@@ -118,7 +122,7 @@ interface FaceProps {
   readonly posts: readonly HookupPost[]
   readonly selected: boolean
   readonly stopped: boolean
-  readonly onPress: () => void
+  readonly onPress: (lead: LeadId) => void
   readonly left?: number
   readonly top?: number
 }
@@ -140,7 +144,14 @@ function stateWord({ goes, moved }: BoardLead): string | null {
   return moved ? 'moved' : null
 }
 
-function LeadFace(props: FaceProps) {
+/** Drawn again only when it looks otherwise: an answer has every lead anew, and moves one or two. */
+const isSame = (before: FaceProps, now: FaceProps): boolean =>
+  sameFields({ ...before, lead: null }, { ...now, lead: null }) &&
+  JSON.stringify(before.lead) === JSON.stringify(now.lead)
+const LeadFace = memo(DrawnLead, isSame)
+const PlugFace = memo(DrawnPlug, isSame)
+
+function DrawnLead(props: FaceProps) {
   const { lead, posts, selected, onPress } = props
   const state = stateWord(lead)
   const frame = useFrame(props)
@@ -149,7 +160,7 @@ function LeadFace(props: FaceProps) {
       testID={`lead-${lead.id}`}
       selected={selected}
       more={`${lead.name} lead, ${placeName(lead.goes, posts)}`}
-      onPress={onPress}
+      onPress={() => onPress(lead.id)}
       style={[{ width: LEAD_WIDTH, height: LEAD_HEIGHT, paddingHorizontal: 7 }, frame]}
     >
       <Words fixed size="small" lines={1} style={{ fontWeight: '700' }}>
@@ -168,7 +179,7 @@ function LeadFace(props: FaceProps) {
   )
 }
 
-function PlugFace(props: FaceProps) {
+function DrawnPlug(props: FaceProps) {
   const { lead, posts, selected, onPress, left, top } = props
   const frame = useFrame(props)
   return (
@@ -176,7 +187,7 @@ function PlugFace(props: FaceProps) {
       testID={`lead-${lead.id}`}
       selected={selected}
       more={`${lead.name} plug lead, ${placeName(lead.goes, posts)}`}
-      onPress={onPress}
+      onPress={() => onPress(lead.id)}
       style={[
         {
           position: 'absolute',

@@ -1,6 +1,8 @@
 // The wires of the board, from each lead’s label to its post, and the one under the finger.
+import { memo } from 'react'
 import Svg, { Circle, Rect } from 'react-native-svg'
 import { usePalette } from '../../ui/theme'
+import { sameFields } from '../../ui/use-stable'
 import { WirePath } from '../../ui/WirePath'
 import { dotOf, waysOut, wireToRight, type PostLayout, type Way } from '../../parts/posts/post-layout'
 import { type BoardLead } from './board-model'
@@ -63,7 +65,15 @@ interface LeadWireProps {
   readonly emphasis?: 'selected' | 'stop'
 }
 
-function LeadWire({ lead, x, y, layout, way, ink, emphasis }: LeadWireProps) {
+/** Drawn again only when it runs otherwise: an answer has every lead anew. */
+const LeadWire = memo(
+  DrawnWire,
+  (before, now) =>
+    sameFields({ ...before, lead: null }, { ...now, lead: null }) &&
+    JSON.stringify(before.lead) === JSON.stringify(now.lead),
+)
+
+function DrawnWire({ lead, x, y, layout, way, ink, emphasis }: LeadWireProps) {
   const cell = lead.goes.kind === 'post' ? layout.cells.get(lead.goes.post) : undefined
   if (cell) {
     const dot = dotOf(cell, way)

@@ -1,6 +1,7 @@
 // What the board shows and what can be done on it, as one value: posts, leads, the mode that is looked at, the lead in hand.
 import { useMemo, useState } from 'react'
 import { useEscape } from '../../ui/use-escape'
+import { useSame } from '../../ui/use-same'
 import type { JobDocument } from '@oak/core/job/document'
 import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
@@ -68,7 +69,7 @@ export function useBoard(id: string, { job, unit, answer }: BoardOf) {
 
 function useParts({ job, unit, answer }: BoardOf) {
   const sheet: LeadSheet | null = job.motor
-  const can = needsCan(job) ? liveCan(job) : NO_CAN
+  const can = useSame(needsCan(job) ? liveCan(job) : NO_CAN)
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
   const leads = useMemo(() => (sheet ? boardLeads(sheet, answer) : []), [sheet, answer])
   const parts = useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads])
