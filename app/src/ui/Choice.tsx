@@ -1,5 +1,5 @@
 // A few exclusive choices side by side: the kit's segmented buttons where each is a word or two; cards where they have pictures or hints.
-import { useLayoutEffect, useRef, type ReactNode } from 'react'
+import { memo, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { View, type TextStyle } from 'react-native'
 import { SegmentedButtons } from 'react-native-paper'
 import { Group, Option } from './Group'
@@ -8,6 +8,7 @@ import { speak } from './spoken'
 import { usePalette } from './theme'
 import type { Palette } from './palette'
 import { sizeOf } from './type-sizes'
+import { sameFields, useStable } from './use-stable'
 import { Words } from './Words'
 
 interface Named<T extends string> {
@@ -29,10 +30,23 @@ export const Choice = <T extends string>(props: ChoiceProps<T>) =>
   props.options.some(({ hint, picture }) => hint !== undefined || picture !== undefined) ? (
     <Cards {...props} />
   ) : (
-    <Segments {...props} />
+    <StableSegments {...props} />
   )
 
-function Segments<T extends string>({ label, options, value, onChange, testID }: ChoiceProps<T>) {
+function StableSegments<T extends string>(props: ChoiceProps<T>) {
+  const onChange = useStable(props.onChange)
+  return <Segments {...props} onChange={onChange} />
+}
+
+/** The kit's buttons are slow to draw: only when they look otherwise. */
+const Segments = memo(
+  DrawnSegments,
+  (before, now) =>
+    sameFields({ ...before, options: null }, { ...now, options: null }) &&
+    JSON.stringify(before.options) === JSON.stringify(now.options),
+) as typeof DrawnSegments
+
+function DrawnSegments<T extends string>({ label, options, value, onChange, testID }: ChoiceProps<T>) {
   const palette = usePalette()
   const box = useRef<View>(null)
   // The kit makes buttons of them that do not say which one is chosen.

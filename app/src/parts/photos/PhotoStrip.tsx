@@ -1,7 +1,7 @@
 // The photos of a job as a strip of small pictures; one press takes another, one press opens one.
 import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { Image, ScrollView, View } from 'react-native'
 import { v4 as uuid } from 'uuid'
 import type { JobDocument } from '@oak/core/job/document'
@@ -15,7 +15,20 @@ import { drawAnew } from './draw-anew'
 import { PhotoSheet } from './PhotoSheet'
 import { usePhoto } from './use-photo'
 
-export function PhotoStrip({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
+interface PhotoStripProps {
+  readonly id: JobId
+  readonly job: JobDocument
+}
+
+/** Drawn again only when what it shows is other, or what a pin can name: it stands on stages where everything else is edited. */
+export const PhotoStrip = memo(
+  DrawnStrip,
+  (before, now) =>
+    before.id === now.id &&
+    (['photos', 'unit', 'wires'] as const).every((field) => before.job[field] === now.job[field]),
+)
+
+function DrawnStrip({ id, job }: PhotoStripProps) {
   const palette = usePalette()
   const [open, setOpen] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)

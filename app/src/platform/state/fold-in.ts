@@ -1,5 +1,6 @@
 // Changes folded into what the app holds of the jobs, and out of it.
 import { readable, type Change } from '@oak/core/job/change'
+import type { JobDocument } from '@oak/core/job/document'
 import { foldJob, foldVan } from '@oak/core/job/fold'
 import { EMPTY_VAN, VAN_ID } from '@oak/core/job/van'
 import { sameContents } from '../sync/device-store'
@@ -27,9 +28,20 @@ export function taken(before: Held, changes: readonly Change[], opens: boolean):
     const ids = new Set(fresh.map((c) => c.id))
     const all = [...held.filter((c) => !ids.has(c.id)), ...fresh]
     if (id === VAN_ID) van = { ...van, changes: all, document: foldVan(all) }
-    else jobs[id] = { id, changes: all, document: foldJob(all) }
+    else jobs[id] = { id, changes: all, document: shared(jobs[id]?.document, foldJob(all)) }
   }
   return { ...before, jobs, van: withCounts(van, before.van, before.list) }
+}
+
+/** The job with every field that says what it said before kept as it was: what shows only those need not be drawn again. */
+export function shared(before: JobDocument | undefined, now: JobDocument): JobDocument {
+  if (!before) return now
+  const fields = Object.entries(now).map(([key, value]: [string, unknown]) => {
+    const held: unknown = before[key as keyof JobDocument]
+    const isSame = typeof value === 'object' && JSON.stringify(held) === JSON.stringify(value)
+    return [key, isSame ? held : value]
+  })
+  return Object.fromEntries(fields) as JobDocument
 }
 
 /** Those that are not held yet, or under another time, and can be read here, each once. Of two with one id the first stays. */

@@ -57,6 +57,20 @@ it('says so when the device cannot keep an edit', async () => {
   expect(told).toEqual([])
 })
 
+it('keeps every field that an edit does not touch as the very same value', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  const wire = { from: 'T1', to: 'motor', segments: [], traced: true, stated: [] }
+  jobs.edit(id, [{ path: ['wires', 'a'], value: wire }])
+  const before = jobs.store.getState().jobs[id]!.document
+  jobs.edit(id, [{ path: ['title'], value: 'Roof 3' }])
+  const after = jobs.store.getState().jobs[id]!.document
+  expect(after.title).toBe('Roof 3')
+  expect(after.wires).toBe(before.wires)
+  jobs.edit(id, [{ path: ['wires', 'b'], value: { ...wire, from: 'T2' } }])
+  expect(jobs.store.getState().jobs[id]!.document.wires).not.toBe(before.wires)
+})
+
 it('takes the same changes twice without doubling them', () => {
   const { jobs } = setUp()
   const id = jobs.create()

@@ -13,7 +13,7 @@ import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import type { Stamp } from '../sync/server'
 import type { SyncState } from '../sync/sync-ports'
-import { NO_VAN, restamped, taken, without } from './fold-in'
+import { NO_VAN, restamped, shared, taken, without } from './fold-in'
 import { mendList, newList } from './job-list'
 import { createListing } from './listing'
 import type { JobEntry, JobsState } from './jobs-state'
@@ -143,7 +143,10 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
 
   const show = (id: JobId, changes: readonly Change[]): void =>
     store.setState(({ examples }) => ({
-      examples: { ...examples, [id]: { id, changes, document: foldJob([...changes]) } },
+      examples: {
+        ...examples,
+        [id]: { id, changes, document: shared(examples[id]?.document, foldJob([...changes])) },
+      },
     }))
 
   const edit = createEdit({ store, deviceId, now, show, keepAndTake })
