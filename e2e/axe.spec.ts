@@ -139,6 +139,10 @@ test('the practice bench, its sheets and its end: nothing is wrong by axe', asyn
     await app.keyboard.press('Escape')
   }
   await app.getByTestId('hand-over').click()
+  await look('hand-over')
+  // Another size is another page: the sheet is gone with the one before.
+  await app.getByTestId('hand-over').click()
+  await app.getByTestId('hand-over-now').click()
   await app.getByTestId('total').waitFor()
   await look('marks')
   await app.getByTestId('replay').click()

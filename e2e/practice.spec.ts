@@ -41,6 +41,7 @@ test('a whole round by touch: looked at, made safe, named, changed, handed over 
   await tap(app, 'close')
   await expect(app.getByTestId('sight')).toContainText('The fan turns')
   await tap(app, 'hand-over')
+  await tap(app, 'hand-over-now')
   await expect(app.getByTestId('ran')).toHaveText('It runs as it should')
   await expect(app.getByTestId('it-was')).toContainText('bearing')
   await expect(app.getByTestId('total')).toHaveText('100 of 100')
@@ -112,7 +113,7 @@ test('a whole round by keyboard', async ({ app }) => {
   }
   await expect(app.getByTestId('said-spin')).toHaveText('Will not turn')
   await app.keyboard.press('Escape')
-  for (const id of ['to-name', 'name-bearing', 'to-change', 'change-motor', 'hand-over']) {
+  for (const id of ['to-name', 'name-bearing', 'to-change', 'change-motor', 'hand-over', 'hand-over-now']) {
     await press(app, id)
     await app.waitForTimeout(150)
   }
@@ -146,6 +147,7 @@ test('a universal motor by the real stages, put in as the board has it; first po
   await app.reload()
   await expect(app.getByTestId('round-log')).toContainText('First power: cooling, it turns')
   await tap(app, 'hand-over')
+  await tap(app, 'hand-over-now')
   await expect(app.getByTestId('mark-hookup')).toBeVisible()
   await expect(app.getByTestId('mark-papers')).toContainText('were not written down')
   // Nothing of it is on the record, here or on the server.

@@ -103,6 +103,7 @@ async function marked(page: Page): Promise<void> {
     await page.getByTestId(id).click()
   await page.getByTestId('name-capacitor-open').click()
   await page.getByTestId('hand-over').click()
+  await page.getByTestId('hand-over-now').click()
   await page.getByTestId('total').waitFor()
 }
 

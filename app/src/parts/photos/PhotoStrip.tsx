@@ -96,7 +96,7 @@ function DrawnStrip({ id, job }: PhotoStripProps) {
 
 /** Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. */
 async function addPhoto(job: JobId, file: File): Promise<string | null> {
-  if (isExample(job)) return 'This is an example: no picture is kept in it.'
+  if (isExample(job)) return 'Of an example, and of practice, no picture is kept.'
   const drawn = await drawAnew(file)
   if (!drawn.ok) return drawn.message
   const photo = uuid()

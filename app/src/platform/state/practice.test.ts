@@ -135,6 +135,14 @@ it('says so when the device cannot keep it', async () => {
   expect(practice.store.getState().trouble).toMatch(/could not be kept on this device .*quota/)
 })
 
+it('an act that cannot be is taken back, and the round goes on', async () => {
+  const { practice, id } = await begun()
+  practice.act(id, { do: 'wait' })
+  practice.act(id, { do: 'fit' })
+  practice.takeBack(id)
+  expect(practice.store.getState().rounds?.[0]?.acts).toEqual([{ do: 'wait' }])
+})
+
 it('a round that is left is gone, and showed nothing', async () => {
   const { practice, id, facts } = await begun()
   practice.leave(id)

@@ -63,6 +63,8 @@ export interface Practice {
   /** A new round; returns its id, or what is wrong in words. */
   readonly begin: (begin: BeginWith) => { readonly id: string } | { readonly wrong: string }
   readonly act: (id: string, act: object) => void
+  /** The last act cannot be on this unit: it was none. */
+  readonly takeBack: (id: string) => void
   readonly finish: (id: string, result: Omit<RoundResult, 'at'>) => void
   /** A round that nobody goes on with: it is gone, and showed nothing. */
   readonly leave: (id: string) => void
@@ -189,6 +191,7 @@ export function createPractice({ jobs, fact, setFact, now }: PracticePorts): Pra
       return { id }
     },
     act: (id, act) => replace(id, (round) => ({ ...round, acts: [...round.acts, act] }), 'soon'),
+    takeBack: (id) => replace(id, (round) => ({ ...round, acts: round.acts.slice(0, -1) })),
     finish: (id, result) =>
       replace(id, (round) => (round.result ? round : { ...round, result: { ...result, at: now() } })),
     leave: (id) =>

@@ -1,13 +1,12 @@
 // The bench: a unit that behaves, a meter with two probes, and everything that hands can do. A round goes on where it was left.
 import { useRouter } from 'expo-router'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import type { Spot } from '@oak/core/practice/electricity/spot'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { useShortcuts } from '../../parts/frame/shortcuts'
-import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { thePractice, useJobHere, usePractice } from '../../platform/state/app'
 import type { PracticeRound } from '../../platform/state/practice'
 import { Problem } from '../../ui/Problem'
@@ -24,6 +23,7 @@ import { DIALS, type Dial } from './practice-model'
 import { RoundLog } from './RoundLog'
 import { RoundOver } from './RoundOver'
 import { Switches } from './Switches'
+import { useRound } from './use-round'
 
 export function BenchScreen({ id }: { readonly id: string }) {
   const here = useJobHere(id)
@@ -57,10 +57,10 @@ function NoBench({ text }: { readonly text: string }) {
 
 const NO_PROBES: Probes = [null, null]
 
-/** What the meter shows: of the last probing, while dial and probes are as they were. */
+/** What the meter shows: of the last probing, while dial, probes and the unit are as they were. */
 function shownValue(round: PracticeRound, output: PracticeRoundOutput | null, dial: Dial, probes: Probes) {
   const acts = round.acts as readonly Act[]
-  const at = acts.findLastIndex((act) => act.do === 'probe')
+  const at = acts.findLastIndex((act) => act.do !== 'name')
   const act = acts[at]
   if (act?.do !== 'probe' || act.dial !== dial) return null
   const isSame = JSON.stringify(act.probes) === JSON.stringify([probes[0], probes[1] ?? probes[0]])
@@ -96,38 +96,29 @@ function useProbes(onAct: (act: Act) => void) {
 }
 
 function Bench({ round }: { readonly round: PracticeRound }) {
-  const { id, scenario } = round
-  const acts = round.acts as readonly Act[]
-  const input = useMemo(() => ({ scenario, acts }), [scenario, acts])
-  const { answer, isCurrent } = useCurrentOperation('practice-round', input)
-  const output = answer?.ok ? (answer.output as PracticeRoundOutput) : null
-  const act = (one: Act) => {
-    // A tap while the last one is worked out is none: nobody has seen yet what it did.
-    if (isCurrent && output?.state === 'open') thePractice().act(id, one)
-  }
+  const { id } = round
+  const { output, over, act, refused, problem } = useRound(round)
   const meter = useProbes(act)
   const value = shownValue(round, output, meter.dial, meter.probes)
   useEffect(
     () => thePractice().setMeter(value === null ? null : { job: id, quantity: meter.dial, value }),
     [id, value, meter.dial],
   )
-  const over = isCurrent && output && output.state !== 'open' ? output : null
-  useEffect(() => {
-    if (over?.marks && over.state !== 'open')
-      thePractice().finish(id, {
-        state: over.state,
-        total: over.marks.total,
-        skills: over.marks.skills,
-      })
-  }, [id, over])
-  if (answer && !answer.ok)
+  if (output === null)
     return (
-      <BenchFrame round={round} picture={<Problem text={answer.error.message} testID="bench-problem" />} />
+      <BenchFrame
+        round={round}
+        picture={
+          problem === null ? (
+            <Waits size="title" text="Setting the unit up…" />
+          ) : (
+            <Problem text={problem} testID="bench-problem" />
+          )
+        }
+      />
     )
-  if (!output)
-    return <BenchFrame round={round} picture={<Waits size="title" text="Setting the unit up…" />} />
-  if (over?.marks) return <BenchFrame round={round} picture={<RoundOver round={round} output={over} />} />
-  return <OpenBench {...{ round, output, meter, value, act }} />
+  if (over) return <BenchFrame round={round} picture={<RoundOver round={round} output={over} />} />
+  return <OpenBench {...{ round, output, meter, value, act, refused }} />
 }
 
 interface OpenBenchProps {
@@ -136,9 +127,11 @@ interface OpenBenchProps {
   readonly meter: ReturnType<typeof useProbes>
   readonly value: number | 'OL' | null
   readonly act: (act: Act) => void
+  /** Why the last act was none; null: it was one. */
+  readonly refused: string | null
 }
 
-function OpenBench({ round, output, meter, value, act }: OpenBenchProps) {
+function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps) {
   const { steps } = output
   const bench = useSame(output.bench)
   const [ends, setEnds] = useState(false)
@@ -158,6 +151,7 @@ function OpenBench({ round, output, meter, value, act }: OpenBenchProps) {
           <Words size="strong" live testID="sight">
             {bench.sight.words}
           </Words>
+          <Problem text={refused} testID="refused" />
           <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
         </View>
       }

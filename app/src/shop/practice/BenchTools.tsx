@@ -11,7 +11,7 @@ import { useJob } from '../../platform/state/app'
 import type { PracticeRound } from '../../platform/state/practice'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Words } from '../../ui/Words'
-import { ChangeSheet, EndsSheet, LookSheet, NameSheet } from './bench-sheets'
+import { ChangeSheet, EndsSheet, HandOverSheet, LookSheet, NameSheet } from './bench-sheets'
 import { fitAct, handOverAct } from './fit-act'
 
 interface BenchToolsProps {
@@ -45,7 +45,7 @@ function useBoard(id: string) {
 
 export function BenchTools({ round, bench, steps, ends, onEndsClose, onAct }: BenchToolsProps) {
   const router = useRouter()
-  const [sheet, setSheet] = useState<'look' | 'name' | 'change' | null>(null)
+  const [sheet, setSheet] = useState<'look' | 'name' | 'change' | 'hand-over' | null>(null)
   const { job, board, why } = useBoard(round.id)
   const close = () => setSheet(null)
   const toStages = () => router.navigate(`/job/${round.id}/fault`)
@@ -63,12 +63,15 @@ export function BenchTools({ round, bench, steps, ends, onEndsClose, onAct }: Be
         text="Hand it over"
         icon="check"
         testID="hand-over"
-        onPress={() => onAct(handOverAct(job))}
+        onPress={() => setSheet('hand-over')}
       />
       {sheet === 'look' ? <LookSheet {...{ bench, acts, steps, onAct }} onClose={close} /> : null}
       {ends ? <EndsSheet bench={bench} onAct={onAct} onClose={onEndsClose} /> : null}
       {sheet === 'name' ? (
         <NameSheet bench={bench} taken={job.fault?.cause ?? null} onAct={onAct} onClose={close} />
+      ) : null}
+      {sheet === 'hand-over' ? (
+        <HandOverSheet bench={bench} acts={acts} onHandOver={() => onAct(handOverAct(job))} onClose={close} />
       ) : null}
       {sheet === 'change' ? (
         <ChangeSheet

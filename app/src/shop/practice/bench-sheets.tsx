@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import type { Part } from '@oak/core/practice/unit/parts'
-import { QuietButton } from '../../ui/PrimaryButton'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { SomeOf } from '../../ui/SomeOf'
 import { TextField } from '../../ui/TextField'
@@ -18,9 +18,13 @@ interface SheetProps {
 }
 
 const KINDS = [
-  { kind: 'look', title: 'Look and listen' },
-  { kind: 'power-off', title: 'By hand, locked out' },
-  { kind: 'live', title: 'With the power on' },
+  { kind: 'look', title: 'Look and listen', says: null },
+  { kind: 'power-off', title: 'By hand, locked out', says: null },
+  {
+    kind: 'live',
+    title: 'With the power on',
+    says: 'The disconnect is closed for these, and what is off is put back.',
+  },
 ] as const
 
 interface LooksProps extends SheetProps {
@@ -35,11 +39,16 @@ export function LookSheet({ bench, acts, steps, onAct, onClose }: LooksProps) {
   }
   return (
     <Sheet title="Look, listen, try by hand" open onClose={onClose} testID="look-sheet">
-      {KINDS.map(({ kind, title }) => (
+      {KINDS.map(({ kind, title, says }) => (
         <View key={kind} style={{ gap: 8 }}>
           <Words size="strong" heading={3}>
             {title}
           </Words>
+          {says ? (
+            <Words size="small" tone="quiet">
+              {says}
+            </Words>
+          ) : null}
           {bench.looks
             .filter((look) => look.kind === kind)
             .map(({ test, question }) => {
@@ -200,6 +209,37 @@ export function ChangeSheet({ bench, whyNoFit, onFit, onBoard, onAct, onClose }:
           onPress={() => change(part)}
         />
       ))}
+    </Sheet>
+  )
+}
+
+interface HandOverProps {
+  readonly bench: BenchOutput
+  readonly acts: readonly Act[]
+  readonly onHandOver: () => void
+  readonly onClose: () => void
+}
+
+/** It ends the round, so it is said once more: what was named, and how the unit stands now. */
+export function HandOverSheet({ bench, acts, onHandOver, onClose }: HandOverProps) {
+  const named = acts.flatMap((act) =>
+    act.do === 'name' ? [bench.causes.find((c) => c.id === act.cause)?.name ?? act.cause] : [],
+  )
+  return (
+    <Sheet title="Hand it over?" open onClose={onClose} testID="hand-over-sheet">
+      <Words testID="named">
+        {named.length > 0 ? `You say it was this: ${named.join('; ')}.` : 'Nothing is named yet.'}
+      </Words>
+      <Words>{bench.safety.isOpen ? 'The disconnect is open: nobody sees it run.' : bench.sight.words}</Words>
+      <PrimaryButton
+        text="Hand it over"
+        icon="check"
+        testID="hand-over-now"
+        onPress={() => {
+          onHandOver()
+          onClose()
+        }}
+      />
     </Sheet>
   )
 }

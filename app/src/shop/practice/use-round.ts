@@ -1,0 +1,36 @@
+// A round as it stands: played by the worker after every act. An act that cannot be on this unit is taken back, with why.
+import { useEffect, useMemo, useState } from 'react'
+import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
+import type { Act } from '@oak/core/practice/round/act'
+import { useCurrentOperation } from '../../parts/frame/use-operation'
+import { thePractice } from '../../platform/state/app'
+import type { PracticeRound } from '../../platform/state/practice'
+
+export function useRound({ id, scenario, acts }: PracticeRound) {
+  const input = useMemo(() => ({ scenario, acts }), [scenario, acts])
+  const { answer, isCurrent } = useCurrentOperation('practice-round', input)
+  const [held, setHeld] = useState<PracticeRoundOutput | null>(null)
+  const [refused, setRefused] = useState<string | null>(null)
+  const answered = answer?.ok ? (answer.output as PracticeRoundOutput) : null
+  if (answered && answered !== held) setHeld(answered)
+  // While an act is taken back, what is shown stays.
+  const output = answered ?? held
+  const wrong = answer && !answer.ok && isCurrent ? answer.error.message : null
+  useEffect(() => {
+    if (wrong === null || held === null || acts.length === 0) return
+    setRefused(wrong)
+    thePractice().takeBack(id)
+  }, [wrong, held, acts.length, id])
+  const over = isCurrent && answered && answered.state !== 'open' ? answered : null
+  useEffect(() => {
+    if (over?.marks && over.state !== 'open')
+      thePractice().finish(id, { state: over.state, total: over.marks.total, skills: over.marks.skills })
+  }, [id, over])
+  const act = (one: Act) => {
+    // A tap while the last one is worked out is none: nobody has seen yet what it did.
+    if (!isCurrent || answered?.state !== 'open') return
+    setRefused(null)
+    thePractice().act(id, one)
+  }
+  return { output, over, act, refused, problem: wrong }
+}
