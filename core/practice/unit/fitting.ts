@@ -17,7 +17,7 @@ const name = (what: string) =>
   )
 const volts = v.pipe(
   v.number('The capacitor’s volts are a number.'),
-  v.minValue(1, 'A capacitor is rated above 0 V.'),
+  v.minValue(1, 'A capacitor is rated 1 V at least.'),
   v.maxValue(1000, 'No motor capacitor is rated above 1000 V.'),
 )
 
