@@ -22,6 +22,8 @@ test('like for like at the leads, and what the tape says moves the blade by as m
   await expect(verdict(app)).toContainText('Proven')
   await taps.on('prove')
   taps.said(12)
+  // The card comes in the board's place: a press on a tab that goes in that moment is none.
+  await expect(app.getByTestId('card-sentence')).toBeVisible()
   await app.getByTestId('stage-mount').click()
   await tape(app, 'oldBody', '5', 16)
   await tape(app, 'newBody', '6', 16)
