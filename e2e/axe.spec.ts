@@ -132,6 +132,7 @@ test('the practice bench, its sheets and its end: nothing is wrong by axe', asyn
   await app.getByTestId('first-shared-can').click()
   for (const post of ['L1', 'L2']) await app.getByTestId('bench').getByTestId(`post-${post}`).click()
   await look('bench')
+  await app.getByTestId('thermostat').getByRole('radio', { name: 'off' }).click()
   for (const id of ['open-lock', 'prove-dead', 'discharge']) await app.getByTestId(id).click()
   for (const sheet of ['to-look', 'ends', 'to-name', 'to-change']) {
     await app.getByTestId(sheet).click()

@@ -19,6 +19,7 @@ async function begin(page: Page, first: string): Promise<void> {
   await expect(page.getByTestId('bench')).toBeVisible()
 }
 async function makeSafe(page: Page): Promise<void> {
+  await page.getByTestId('thermostat').getByRole('radio', { name: 'off' }).click()
   for (const id of ['open-lock', 'prove-dead', 'discharge']) await tap(page, id)
   await expect(page.getByTestId('discharge')).toHaveAttribute('aria-pressed', 'true')
 }
@@ -39,6 +40,7 @@ test('a whole round by touch: looked at, made safe, named, changed, handed over 
   await tap(app, 'to-change')
   await tap(app, 'change-motor')
   await tap(app, 'close')
+  await app.getByTestId('thermostat').getByRole('radio', { name: 'cooling' }).click()
   await expect(app.getByTestId('sight')).toContainText('The fan turns')
   await tap(app, 'hand-over')
   await tap(app, 'hand-over-now')
@@ -107,6 +109,9 @@ test('a whole round by keyboard', async ({ app }) => {
   await tabTo(app, 'post-L2', 'ArrowRight')
   await app.keyboard.press('Enter')
   await expect(app.getByTestId('meter-shows')).toHaveText(/^2[23]\d(\.\d)? V$/)
+  await tabTo(app, 'thermostat')
+  await app.keyboard.press('Home')
+  await app.keyboard.press('Enter')
   for (const id of ['open-lock', 'prove-dead', 'discharge', 'to-look', 'look-spin']) {
     await press(app, id)
     await app.waitForTimeout(150)
@@ -143,6 +148,7 @@ test('a universal motor by the real stages, put in as the board has it; first po
   await tap(app, 'to-change')
   await tap(app, 'fit')
   await tap(app, 'close')
+  await app.getByTestId('thermostat').getByRole('radio', { name: 'cooling' }).click()
   await expect(app.getByTestId('round-log')).toContainText('First power: cooling, it turns')
   await app.reload()
   await expect(app.getByTestId('round-log')).toContainText('First power: cooling, it turns')

@@ -99,6 +99,7 @@ async function onBench(page: Page): Promise<void> {
 /** A round with two mistakes in it: a good part changed, and nothing mended. */
 async function marked(page: Page): Promise<void> {
   await onBench(page)
+  await page.getByTestId('thermostat').getByRole('radio', { name: 'off' }).click()
   for (const id of ['open-lock', 'prove-dead', 'discharge', 'to-change', 'change-contactor', 'to-name'])
     await page.getByTestId(id).click()
   await page.getByTestId('name-capacitor-open').click()

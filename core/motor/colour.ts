@@ -52,6 +52,10 @@ export type Insulation = v.InferOutput<typeof InsulationSchema>
 export const insulationName = ({ colour, stripe }: Insulation): string =>
   stripe ? `${COLOUR_NAMES[colour]} with ${COLOUR_NAMES[stripe]} stripe` : COLOUR_NAMES[colour]
 
+/** "brown/white" */
+export const insulationShort = ({ colour, stripe }: Insulation): string =>
+  stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
+
 /** "BN/WH" */
 export const insulationCode = ({ colour, stripe }: Insulation): string =>
   stripe ? `${colour}/${stripe}` : colour

@@ -152,12 +152,10 @@ function hookup(unit: Pair, { steps }: Round): Mark {
   const remarks = steps.flatMap(({ power }, step): Remark[] =>
     power === null ? [] : hookupRemarks(unit, steps, step).map((text) => ({ step, text })),
   )
-  const fits = steps.filter(({ act }) => act.do === 'fit').length
-  const powers = steps.filter(({ power }) => power !== null).length
-  const unseen: Remark[] =
-    powers < fits && powers === 0
-      ? [{ step: null, text: 'What was fitted had no power: nobody saw it run.' }]
-      : []
+  const lastFit = steps.findLastIndex(({ act }) => act.do === 'fit')
+  const unseen: Remark[] = steps.slice(lastFit).some(({ power }) => power !== null)
+    ? []
+    : [{ step: null, text: 'What was fitted had no power: nobody saw it run.' }]
   const isBurnt = steps.some(({ power }) => power?.isBurnt)
   return mark('hookup', isBurnt ? FULL : HOOKUP_WRONG * (remarks.length + 2 * unseen.length), [
     ...remarks,

@@ -133,6 +133,20 @@ it('ohms of a motor on its posts have more ways than one; lifted it is the motor
   expect(round.now.lifted).toEqual([])
 })
 
+it.each([
+  ['the disconnect closed', [], 'live', false],
+  [
+    'opened, and the thermostat still asking',
+    [{ do: 'disconnect', to: 'open', locked: true }],
+    'call',
+    false,
+  ],
+  ['opened, and the thermostat off', MAKE_SAFE.slice(0, 2), 'dead', true],
+] as const)('proving dead reads what is there: %s', (_, acts, read, isProven) => {
+  const round = playRound(SHARED, [...(acts as readonly Act[]), { do: 'prove-dead' }], SEED)
+  expect([round.steps.at(-1)!.answer?.observation, round.now.safety.isProven]).toEqual([read, isProven])
+})
+
 it('ends come off only where hands may go in', () =>
   expect(playRound(SHARED, [{ do: 'lift', ends: ['lead:x'] }], SEED).state).toBe('hurt'))
 

@@ -22,7 +22,7 @@ import { testOf } from './tests'
 /** One act, and what came of it. */
 export interface Step {
   readonly act: Act
-  /** What a test gave. */
+  /** What a test gave; of proving dead, what was read. */
   readonly answer: TestAnswer | null
   /** What the meter showed; null: nothing was probed. */
   readonly value: Shown | null
@@ -182,13 +182,25 @@ function ends(
   return to(doing, { lifted: act.do === 'lift' ? [...rest, ...act.ends] : rest })
 }
 
+/** What the meter finds at the pairs that are to be dead: the lines, or what has a feed of its own. */
+function readAt(before: Play): 'live' | 'call' | 'dead' {
+  if (!before.safety.isOpen) return 'live'
+  return isCalled(before.pair.truth, standIn(before)) ? 'call' : 'dead'
+}
+
 const ACTS: ForEachAct<[doing: Doing], Played> = {
   disconnect: (act, doing) =>
     act.to === 'open'
       ? toSafety(doing, { isOpen: true, isLocked: act.locked })
       : to(doing, { safety: asFound(doing.before.pair) }),
   thermostat: (act, doing) => to(doing, { thermostat: act.to }),
-  'prove-dead': (_, doing) => toSafety(doing, { isProven: doing.before.safety.isOpen }),
+  'prove-dead': (_, doing) => {
+    const observation = readAt(doing.before)
+    return toSafety(
+      { ...doing, step: { ...doing.step, answer: { observation } } },
+      { isProven: observation === 'dead' },
+    )
+  },
   discharge(_, doing) {
     const { safety } = doing.before
     return safety.isOpen && safety.isProven

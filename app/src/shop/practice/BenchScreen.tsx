@@ -20,7 +20,7 @@ import { BenchPicture, type Probes } from './BenchPicture'
 import { BenchTools } from './BenchTools'
 import { MeterFace } from './MeterFace'
 import { DIALS, type Dial } from './practice-model'
-import { RoundLog } from './RoundLog'
+import { LastAct, RoundLog } from './RoundLog'
 import { RoundOver } from './RoundOver'
 import { Switches } from './Switches'
 import { useRound } from './use-round'
@@ -151,6 +151,7 @@ function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps
           <Words size="strong" live testID="sight">
             {bench.sight.words}
           </Words>
+          <LastAct bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
           <Problem text={refused} testID="refused" />
           <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
         </View>

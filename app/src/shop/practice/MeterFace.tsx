@@ -1,11 +1,12 @@
 // The meter in the hand: a display, the dial, and where its probes are.
 import { View } from 'react-native'
 import type { BenchOutput } from '@oak/core/operations/practice-round'
+import { useReadingText } from '../../parts/meter/units'
 import { Choice } from '../../ui/Choice'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import type { Probes } from './BenchPicture'
-import { DIALS, spotText, valueText, type Dial } from './practice-model'
+import { DIALS, spotText, type Dial } from './practice-model'
 
 interface MeterFaceProps {
   readonly bench: BenchOutput
@@ -26,6 +27,7 @@ function probeWords(bench: BenchOutput, dial: Dial, [red, black]: Probes): strin
 
 export function MeterFace({ bench, dial, probes, value, onDial }: MeterFaceProps) {
   const palette = usePalette()
+  const text = useReadingText()
   return (
     <View style={{ gap: 8 }} testID="meter">
       <View
@@ -42,7 +44,7 @@ export function MeterFace({ bench, dial, probes, value, onDial }: MeterFaceProps
         }}
       >
         <Words testID="meter-shows" live size="figure" lines={1} style={{ minWidth: 132 }}>
-          {value === null ? '– –' : valueText(value, dial)}
+          {value === null ? '– –' : text({ quantity: dial, value })}
         </Words>
         <Words size="small" style={{ flex: 1 }} lines={3} testID="meter-at" live>
           {probeWords(bench, dial, probes)}

@@ -2,6 +2,7 @@
 import { View } from 'react-native'
 import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
+import { useDegrees } from '../../parts/meter/units'
 import { Words } from '../../ui/Words'
 import { actText } from './practice-model'
 
@@ -12,6 +13,7 @@ interface RoundLogProps {
 }
 
 export function RoundLog({ bench, acts, steps }: RoundLogProps) {
+  const degrees = useDegrees()
   return (
     <View style={{ gap: 6 }} testID="round-log">
       <Words size="strong" heading={2}>
@@ -23,7 +25,7 @@ export function RoundLog({ bench, acts, steps }: RoundLogProps) {
         </Words>
       ) : null}
       {acts
-        .map((act, i) => ({ text: actText(bench, act, steps[i]), at: i + 1 }))
+        .map((act, i) => ({ text: actText(act, bench, steps[i], degrees), at: i + 1 }))
         .toReversed()
         .map(({ text, at }) => (
           <Words key={at} size="small">
@@ -31,5 +33,16 @@ export function RoundLog({ bench, acts, steps }: RoundLogProps) {
           </Words>
         ))}
     </View>
+  )
+}
+
+/** What the last act came to, where the eyes are. */
+export function LastAct({ bench, acts, steps }: RoundLogProps) {
+  const degrees = useDegrees()
+  const act = acts.at(-1)
+  return (
+    <Words size="small" tone="quiet" live testID="last-act">
+      {act ? actText(act, bench, steps[acts.length - 1], degrees) : ''}
+    </Words>
   )
 }

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
+import { readingText, useDegrees } from '../../parts/meter/units'
 import { useOperation } from '../../parts/frame/use-operation'
 import type { PracticeRound } from '../../platform/state/practice'
 import { fileName } from '../../platform/files/file-name'
@@ -13,7 +14,7 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { BenchPicture, type Probes } from './BenchPicture'
-import { actText, MARK_NAMES, valueText } from './practice-model'
+import { actText, MARK_NAMES } from './practice-model'
 
 interface RoundOverProps {
   readonly round: PracticeRound
@@ -160,6 +161,7 @@ interface ReplayStepProps {
 
 /** One step in words: what was done, what it read, what it would have done to the hands. */
 function ReplayStep({ at, of, act, output }: ReplayStepProps) {
+  const degrees = useDegrees()
   const step = output?.steps[at]
   const value = step?.value ?? null
   return (
@@ -167,9 +169,9 @@ function ReplayStep({ at, of, act, output }: ReplayStepProps) {
       <Words size="title" heading={2} live testID="replay-step">
         Step {at + 1} of {of}
       </Words>
-      {act && output ? <Words size="strong">{actText(output.bench, act, step)}</Words> : null}
+      {act && output ? <Words size="strong">{actText(act, output.bench, step, degrees)}</Words> : null}
       {act?.do === 'probe' && value !== null ? (
-        <Words size="figure">{valueText(value, act.dial)}</Words>
+        <Words size="figure">{readingText({ quantity: act.dial, value }, degrees)}</Words>
       ) : null}
       {step?.danger ? (
         <Words tone="stop" size="strong">

@@ -4,6 +4,7 @@ import { View } from 'react-native'
 import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import type { Part } from '@oak/core/practice/unit/parts'
+import { useDegrees } from '../../parts/meter/units'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { SomeOf } from '../../ui/SomeOf'
@@ -33,6 +34,7 @@ interface LooksProps extends SheetProps {
 }
 
 export function LookSheet({ bench, acts, steps, onAct, onClose }: LooksProps) {
+  const degrees = useDegrees()
   const lastOf = (test: string) => {
     const at = acts.findLastIndex((act) => act.do === 'try' && act.test === test)
     return at < 0 ? undefined : steps[at]
@@ -62,7 +64,7 @@ export function LookSheet({ bench, acts, steps, onAct, onClose }: LooksProps) {
                   />
                   {step ? (
                     <Words size="strong" live testID={`said-${test}`} style={{ paddingHorizontal: 8 }}>
-                      {answerText(bench, test, step)}
+                      {answerText(bench, test, step, degrees)}
                     </Words>
                   ) : null}
                 </View>

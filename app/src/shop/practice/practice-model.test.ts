@@ -2,18 +2,7 @@ import { runOperation } from '@oak/core/operations/registry'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import type { PracticeRound } from '../../platform/state/practice'
-import { actText, leadText, progressRows, shownBy, spotText, valueText } from './practice-model'
-
-it.each([
-  [231.4, 'volts', '231.4 V'],
-  [0.35, 'ohms', '0.35 Ω'],
-  [4_700, 'ohms', '4.7 kΩ'],
-  [12_000_000, 'ohms', '12 MΩ'],
-  [7.42, 'microfarads', '7.42 µF'],
-  [1.31, 'amps', '1.31 A'],
-  [48, 'celsius', '48 °C'],
-  ['OL', 'ohms', 'OL'],
-] as const)('%s on %s is %s', (value, dial, text) => expect(valueText(value, dial)).toBe(text))
+import { actText, leadText, progressRows, shownBy, spotText } from './practice-model'
 
 it('a lead by its colours and code', () => {
   expect(leadText({ colour: 'BN', stripe: 'WH' })).toBe('brown/white · BN/WH')
@@ -49,7 +38,10 @@ it('each act is told with what came of it', () => {
         { on: 'post', post: 'L2' },
       ],
     },
+    { do: 'prove-dead' },
     { do: 'disconnect', to: 'open', locked: true },
+    { do: 'prove-dead' },
+    { do: 'thermostat', to: 'off' },
     { do: 'prove-dead' },
     { do: 'discharge' },
     { do: 'lift', ends: ['lead:black'] },
@@ -59,18 +51,21 @@ it('each act is told with what came of it', () => {
     { do: 'hand-over', readings: false, card: false },
   ]
   const { bench, steps, marks, state, isCured } = played(acts)
-  const said = acts.map((act, i) => actText(bench, act, steps[i]))
+  const said = acts.map((act, i) => actText(act, bench, steps[i], 'F'))
   expect(said[0]).toMatch(/^What does the fan do when it is called\? \S/)
   expect(said[1]).toMatch(/^2\d\d(\.\d)? V, L1 on the contactor to L2 on the contactor$/)
-  expect(said.slice(2, 6)).toEqual([
+  expect(said.slice(2, 9)).toEqual([
+    'Read live: it is not dead',
     'Opened, locked and tagged',
+    'The lines read dead; 24 V is still there: the thermostat asks. Turn it off and read again',
+    'Thermostat: off',
     'Every pair read dead',
     'Each section discharged through a resistor',
     '1 end taken off',
   ])
-  expect(said[6]).toBe('Power off and locked: turn the fan by hand. Will not turn.')
-  expect(said[7]).toMatch(/^Named: .*bearing/i)
-  expect(said.slice(8)).toEqual(['Changed: the motor', 'Handed over'])
+  expect(said[9]).toBe('Power off and locked: turn the fan by hand. Will not turn.')
+  expect(said[10]).toMatch(/^Named: .*bearing/i)
+  expect(said.slice(11)).toEqual(['Changed: the motor', 'Handed over'])
   expect([state, isCured]).toEqual(['handed-over', true])
   expect(marks?.faults).toHaveLength(1)
   expect(spotText(bench, { on: 'lead', lead: 'black' })).toBe('the black lead')

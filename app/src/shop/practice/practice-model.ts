@@ -4,8 +4,10 @@ import type { BenchOutput, PracticeRoundOutput } from '@oak/core/operations/prac
 import type { Act } from '@oak/core/practice/round/act'
 import { forAct, type ForEachAct } from '@oak/core/practice/round/act-table'
 import type { Spot } from '@oak/core/practice/electricity/spot'
-import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
-import { figure } from '@oak/core/quantity/display'
+import { insulationCode, insulationShort, type Insulation } from '@oak/core/motor/colour'
+import type { Quantity } from '@oak/core/meter/measurement'
+import type { TemperatureUnit } from '@oak/core/quantity/temperature'
+import { readingText } from '../../parts/meter/units'
 import type { PracticeRound } from '../../platform/state/practice'
 import type { Shown } from './schedule'
 
@@ -20,22 +22,9 @@ export const DIALS: readonly { readonly value: Dial; readonly text: string; read
   { value: 'amps', text: 'A~', name: 'amps' },
 ]
 
-/** "231.4 V", "4.7 MΩ", "OL". */
-export function valueText(value: number | 'OL', dial: string): string {
-  if (value === 'OL') return 'OL'
-  if (dial === 'ohms') {
-    if (value >= 1e6) return `${figure(value / 1e6)} MΩ`
-    return value >= 1000 ? `${figure(value / 1000)} kΩ` : `${figure(value)} Ω`
-  }
-  const unit = { volts: 'V', microfarads: 'µF', amps: 'A', celsius: '°C' }[dial] ?? ''
-  return `${figure(value)} ${unit}`
-}
-
-const colourText = ({ colour, stripe }: Insulation): string =>
-  stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
 /** "brown/white · BN/WH" */
 export const leadText = (insulation: Insulation): string =>
-  `${colourText(insulation)} · ${insulationCode(insulation)}`
+  `${insulationShort(insulation)} · ${insulationCode(insulation)}`
 
 type Named = Pick<BenchOutput, 'parts' | 'leads'>
 
@@ -46,7 +35,7 @@ export function spotText({ parts, leads }: Named, spot: Spot): string {
   if (spot.on === 'post')
     return parts.flatMap((p) => p.posts).find((p) => p.id === spot.post)?.name ?? spot.post
   const lead = leads.find((l) => l.id === spot.lead)
-  return lead ? `the ${colourText(lead.insulation)} lead` : spot.lead
+  return lead ? `the ${insulationShort(lead.insulation)} lead` : spot.lead
 }
 
 /** The same place? */
@@ -55,17 +44,23 @@ export const sameSpot = (a: Spot | null, b: Spot | null): boolean =>
 
 const endsText = ({ length }: readonly string[]) => `${length} ${length === 1 ? 'end' : 'ends'}`
 
-type Said = (bench: BenchOutput, step: StepOutput | undefined) => string
-type Of<K extends Act['do']> = Extract<Act, { readonly do: K }>
+/** The unit, what came of the act, and in which degrees a thermometer reads here. */
+type Said = (bench: BenchOutput, step: StepOutput | undefined, degrees: TemperatureUnit) => string
 
-function probeText({ dial, probes }: Of<'probe'>, bench: BenchOutput, step: StepOutput | undefined): string {
+const probeText: ForEachAct<Parameters<Said>, string>['probe'] = ({ dial, probes }, bench, step, degrees) => {
   const [red] = probes
   const where =
     dial === 'amps'
       ? `clamp round ${spotText(bench, red)}`
       : probes.map((spot) => spotText(bench, spot)).join(' to ')
   const value = step?.value ?? null
-  return `${value === null ? 'No figure' : valueText(value, dial)}, ${where}`
+  return `${value === null ? 'No figure' : readingText({ quantity: dial, value }, degrees)}, ${where}`
+}
+
+const READ_DEAD: Readonly<Record<string, string>> = {
+  dead: 'Every pair read dead',
+  live: 'Read live: it is not dead',
+  call: 'The lines read dead; 24 V is still there: the thermostat asks. Turn it off and read again',
 }
 
 const TEXTS: ForEachAct<Parameters<Said>, string> = {
@@ -75,15 +70,15 @@ const TEXTS: ForEachAct<Parameters<Said>, string> = {
   },
   thermostat: ({ to }, { modes }, step) =>
     withPower(`Thermostat: ${modes.find((m) => m.id === to)?.name ?? to}`, step),
-  'prove-dead': () => 'Every pair read dead',
+  'prove-dead': (_, __, step) => READ_DEAD[step?.observation ?? ''] ?? 'Read for volts',
   discharge: () => 'Each section discharged through a resistor',
   wait: () => 'Waited an hour',
   probe: probeText,
   lift: ({ ends }) => `${endsText(ends)} taken off`,
   'put-back': ({ ends }) => `${endsText(ends)} put back`,
-  try: ({ test }, bench, step) => {
+  try: ({ test }, bench, step, degrees) => {
     const asked = sentence(bench.looks.find((l) => l.test === test)?.question ?? test)
-    return step ? `${asked} ${sentence(answerText(bench, test, step))}` : asked
+    return step ? `${asked} ${sentence(answerText(bench, test, step, degrees))}` : asked
   },
   name: ({ cause }, { causes }) => `Named: ${causes.find((c) => c.id === cause)?.name ?? cause}`,
   change: ({ part }, { changes }) => `Changed: ${changes.find((c) => c.part === part)?.name ?? part}`,
@@ -93,18 +88,24 @@ const TEXTS: ForEachAct<Parameters<Said>, string> = {
 }
 
 /** One act and what came of it, for the list. */
-export const actText = (bench: BenchOutput, act: Act, step: StepOutput | undefined): string =>
-  forAct(TEXTS, act, bench, step)
+export const actText = (act: Act, ...said: Parameters<Said>): string => forAct(TEXTS, act, ...said)
 
 const sentence = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`)
 const withPower = (text: string, step: StepOutput | undefined): string =>
   step?.power ? `${text}. ${step.power}` : text
 
 /** What a look came to, in its own words. */
-export function answerText({ looks }: BenchOutput, test: string, step: StepOutput): string {
+export function answerText(
+  { looks }: BenchOutput,
+  test: string,
+  step: StepOutput,
+  degrees: TemperatureUnit,
+): string {
   const look = looks.find((l) => l.test === test)
   const said = look?.answers.find((a) => a.id === step.observation)?.text
-  const read = Object.values(step.readings).map(({ value, quantity }) => valueText(value, quantity))
+  const read = Object.values(step.readings).map(({ value, quantity }) =>
+    readingText({ value, quantity: quantity as Quantity }, degrees),
+  )
   return said ?? (read.length > 0 ? read.join(', ') : 'Nothing to see here.')
 }
 

@@ -1,7 +1,7 @@
 // The labels of the leads on the board: those that land, each to be dragged, and those that stay in the plug.
 import { memo } from 'react'
 import type { LeadId } from '@oak/core/motor/lead-id'
-import { COLOUR_NAMES, insulationCode, type Insulation } from '@oak/core/motor/colour'
+import { insulationCode, insulationShort } from '@oak/core/motor/colour'
 import type { HookupPost } from '@oak/core/wiring/hookup-posts'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -113,10 +113,6 @@ export function LeadFaces({
   )
 }
 
-/** "brown/white" */
-const shortName = ({ colour, stripe }: Insulation): string =>
-  stripe ? `${COLOUR_NAMES[colour]}/${COLOUR_NAMES[stripe]}` : COLOUR_NAMES[colour]
-
 interface FaceProps {
   readonly lead: BoardLead
   readonly posts: readonly HookupPost[]
@@ -167,7 +163,7 @@ function DrawnLead(props: FaceProps) {
         {lead.role}
       </Words>
       <Words fixed size="tiny" lines={1}>
-        {shortName(lead.insulation)}
+        {insulationShort(lead.insulation)}
         {lead.insulation.stripe ? '' : ` · ${insulationCode(lead.insulation)}`}
       </Words>
       {state || lead.insulation.stripe ? (
