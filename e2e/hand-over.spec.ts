@@ -42,6 +42,7 @@ test('one job through all its stages, from making safe to a report that is read 
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
+  await expect(app.getByTestId('hookup-card')).toBeVisible()
 
   await app.getByTestId('stage-mount').click()
   await expect(app.getByTestId('mount-strip')).toContainText('not known yet')

@@ -25,6 +25,7 @@ test('the fan’s side comes from the motor’s plate, the compressor’s from i
   await expect(verdict(app)).toContainText('Proven')
   await taps.on('prove')
   taps.said(13)
+  await expect(app.getByTestId('hookup-card')).toBeVisible()
   // Which post of the old can is which is read, not guessed.
   await app.getByTestId('stage-capacitor').click()
   await expect(app.getByTestId('fit-steps')).toContainText('Of the motor that stays, off:')

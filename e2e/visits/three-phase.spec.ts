@@ -59,6 +59,7 @@ test('backward at first power: two of its own leads, never the lines', async ({ 
   await app.getByTestId('keep-tag').click()
   await app.getByTestId('motor-next').click()
   await app.getByTestId('prove').click()
+  await expect(app.getByTestId('hookup-card')).toBeVisible()
   await app.getByTestId('stage-startup').click()
   await app.getByTestId('turned').getByRole('radio', { name: 'backwards' }).click()
   const answer = app.getByTestId('direction-answer')

@@ -33,7 +33,7 @@ export interface SheetProps {
 
 export function Sheet(props: SheetProps) {
   useBackCloses(props.open, props.onClose)
-  useSheetOpen(props.open)
+  useSheetOpen(props.open, props.onClose)
   return props.open ? <OpenSheet {...props} /> : null
 }
 
@@ -49,7 +49,6 @@ function OpenSheet({ title, onClose, children, testID }: SheetProps) {
       transparent
       visible
       onShow={() => setIsShown(true)}
-      onRequestClose={onClose}
       animationType="none"
       {...{ 'aria-label': title }}
     >

@@ -276,6 +276,37 @@ it('a sheet has the keys from the moment it is drawn until it is gone', () => {
   expect(isSheetOpen()).toBe(false)
 })
 
+it('Escape is the top sheet’s from the moment it is drawn, once a press, and not the page’s', () => {
+  const closed: string[] = []
+  const heard = jest.fn()
+  window.addEventListener('keydown', heard)
+  const sheet = (title: string, open: boolean) => (
+    <Sheet title={title} open={open} onClose={() => closed.push(title)}>
+      <InsulationLabel insulation={null} />
+    </Sheet>
+  )
+  const both = (lower: boolean, upper: boolean) => (
+    <ThemeProvider>
+      {sheet('lower', lower)}
+      {sheet('upper', upper)}
+    </ThemeProvider>
+  )
+  const { rerender } = render(both(true, true))
+  const escape = (more: object = {}) => fireEvent.keyDown(document.body, { key: 'Escape', ...more })
+  escape({ repeat: true })
+  expect(closed).toEqual([])
+  escape()
+  rerender(both(true, false))
+  escape()
+  rerender(both(false, false))
+  expect(closed).toEqual(['upper', 'lower'])
+  expect(heard).not.toHaveBeenCalled()
+  escape()
+  expect(closed).toHaveLength(2)
+  expect(heard).toHaveBeenCalledTimes(1)
+  window.removeEventListener('keydown', heard)
+})
+
 it('a sheet is a named dialogue with a way out', () => {
   let closed = 0
   show(

@@ -5,7 +5,7 @@ import { goToVerdict, NEXT_ACTION, pressNext, useShortcuts } from './shortcuts'
 
 function Page({ run, sheet = false }: { readonly run: () => void; readonly sheet?: boolean }) {
   useShortcuts([{ key: 'u', does: 'takes the last edit back', run }])
-  useSheetOpen(sheet)
+  useSheetOpen(sheet, () => undefined)
   return (
     <>
       <input aria-label="a field" />

@@ -215,8 +215,20 @@ function BenchRow({ job, probe, title, rating, bleed, onAsk }: BenchRowProps) {
           <Words size="title">{kept ? readingText(kept) : 'read'}</Words>
         </View>
       </Tap>
+      {kept ? <BenchWords bench={bench} testID={`bench-${probe}`} /> : null}
+    </View>
+  )
+}
+
+/** Two lines of small words: what is said of most readings. */
+const USUAL_HEIGHT = 44
+
+/** Its place is kept until the answer is there: what grows in a sheet moves the rows above from under the thumb. */
+function BenchWords({ bench, testID }: { readonly bench: BenchResult | null; readonly testID: string }) {
+  return (
+    <View style={{ minHeight: USUAL_HEIGHT, justifyContent: 'center' }}>
       {bench ? (
-        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={`bench-${probe}`}>
+        <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }} testID={testID}>
           {bench.verdict ? <VerdictMark verdict={BENCH_MARKS[bench.verdict]} size={28} /> : null}
           <Words size="small" style={{ flex: 1 }} live>
             {bench.words}
