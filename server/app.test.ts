@@ -12,6 +12,7 @@ import { join } from 'node:path'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import express from 'express'
 import request from 'supertest'
+import { BY_LOOPBACK } from './app'
 import { seedDemo, seedPhotos, seedVan } from './demo'
 import { errorHandler, refuse } from './errors'
 import { changeStore } from './store/change-store'
@@ -124,7 +125,7 @@ describe('every error of every route is the JSON error', () => {
 
 describe('a page from elsewhere', () => {
   const from = (origin: string) =>
-    request(one.withOptions({ isOwnHost: (name) => name === 'oak.test' }))
+    request(one.withOptions({ reach: { ...BY_LOOPBACK, isOwnHost: (name) => name === 'oak.test' } }))
       .post('/api/changes')
       .set('origin', origin)
       .set('host', 'oak.test:8080')

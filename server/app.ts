@@ -2,26 +2,50 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import compression from 'compression'
-import express, { type Express, type Request, type RequestHandler, type Response } from 'express'
+import express, { Router, type Express, type Request, type RequestHandler, type Response } from 'express'
 import rateLimit, { ipKeyGenerator } from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
 import helmet from 'helmet'
+import type { Access } from './access/access'
+import { onlySignedIn, signedIn } from './access/signed-in'
 import { jsonBody } from './edge/body'
 import { onlyOwnHosts, ownHosts } from './edge/hosts'
 import { EMPTY_CATALOGUE, type Catalogue } from './counter/simulated-counter'
 import { errorHandler, refuse } from './errors'
 import type { Truths } from './meter/truth'
 import type { OperationRunner } from './operations/pool'
-import { changeRoutes } from './routes/changes'
+import { changeRoutes, type Judge } from './routes/changes'
 import { counterRoutes } from './routes/counter'
 import { jobRoutes } from './routes/jobs'
 import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
+import { authorityRoutes } from './routes/shop/authority'
+import { deviceRoutes } from './routes/shop/device'
+import { ownerRoutes } from './routes/shop/owner'
+import { pairingRoutes } from './routes/shop/pairing'
 import type { ChangeStore } from './store/change-store'
 import type { JobStore } from './store/jobs/job-store'
 import type { DatabaseTrouble } from './store/trouble'
 import type { PhotoStore } from './store/photo-store'
+
+export interface Reach {
+  /** Spoken with by TLS: browsers are told to stay with it. */
+  readonly isSecure: boolean
+  /** The root of the shop's own authority, PEM; null: it has none. */
+  readonly authority: string | null
+  /** The proxies that stand before it, by address; none: nobody says for whom he asks. */
+  readonly proxies: readonly string[]
+  /** Does this server go by that name? */
+  readonly isOwnHost: (name: string) => boolean
+}
+
+export const BY_LOOPBACK: Reach = {
+  isSecure: false,
+  authority: null,
+  proxies: [],
+  isOwnHost: ownHosts('127.0.0.1', []),
+}
 
 export interface AppOptions {
   readonly store: ChangeStore
@@ -43,8 +67,12 @@ export interface AppOptions {
   readonly requestsPerMinute?: number
   /** This server's clock, ms since 1970. */
   readonly now?: () => number
-  /** Does this server go by that name? Loopback's names alone, where nothing else is said. */
-  readonly isOwnHost?: (name: string) => boolean
+  /** The name of the shop. */
+  readonly shop: () => Promise<string>
+  /** Who may do what; null: open to the machine that it is bound to. */
+  readonly access?: { readonly rights: Access; readonly judge: Judge } | null
+  /** How it is reached; by loopback alone, where nothing is said. */
+  readonly reach?: Reach
 }
 
 export function createApp({
@@ -59,17 +87,19 @@ export function createApp({
   webRoot,
   requestsPerMinute = 1200,
   now = Date.now,
-  isOwnHost = ownHosts('127.0.0.1', []),
+  shop,
+  access = null,
+  reach = BY_LOOPBACK,
 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
-  app.use(securityHeaders())
-  app.use(onlyOwnHosts(isOwnHost))
+  app.set('trust proxy', [...reach.proxies])
+  app.use(securityHeaders(reach.isSecure))
+  app.use(onlyOwnHosts(reach.isOwnHost))
   app.use(
     '/api',
     // Of all phones behind one address, and of each of them: one that goes wrong does not spend what the others have.
     perMinute(requestsPerMinute * PHONES, (req) => ipKeyGenerator(req.ip ?? '')),
-    perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`),
   )
   app.use('/api', compression({ filter: isJson }))
   app.use('/api', noStore, sameOrigin, jsonBody())
@@ -78,7 +108,8 @@ export function createApp({
     if (trouble) refuse(res, 503, trouble.kind, [{ path: '', message: trouble.message }])
     else res.json({ ok: true })
   })
-  app.use('/api/changes', changeRoutes(store, now))
+  app.use('/api', doors({ access, shop, now, requestsPerMinute }))
+  app.use('/api/changes', changeRoutes({ store, now, judge: access?.judge ?? null }))
   app.use('/api/jobs', jobRoutes({ jobs, store, now }))
   app.use('/api/photos', photoRoutes(photos))
   app.use('/api/meter', meterRoutes(truths))
@@ -88,15 +119,52 @@ export function createApp({
   app.use('/api', (_req, res) =>
     refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]),
   )
+  if (reach.authority) app.use('/authority.crt', authorityRoutes(reach.authority))
   if (webRoot) serveWeb(app, webRoot)
   app.use(errorHandler(database))
   return app
 }
 
+type DoorParts = Required<Pick<AppOptions, 'access' | 'shop' | 'now' | 'requestsPerMinute'>>
+
+/** Who comes in: on an open server everybody, by what the device calls itself; on a paired one who has a key, each with limits of its own. */
+function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
+  const router = Router()
+  router.get('/shop', async (_req, res) => void res.json({ shop: await shop(), paired: access !== null }))
+  if (!access) {
+    router.use(perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`))
+    router.use(['/pairing', '/device', '/owner'], isOpen)
+    router.use(onlySignedIn(null))
+    return router
+  }
+  router.use(
+    '/pairing',
+    perMinute(PAIRINGS, (req) => ipKeyGenerator(req.ip ?? '')),
+    pairingRoutes(access.rights, shop),
+  )
+  router.use('/device', deviceRoutes(access.rights, shop))
+  router.use(onlySignedIn(access.rights))
+  router.use(perMinute(requestsPerMinute, (_req, res) => signedIn(res).device ?? ''))
+  router.use('/owner', ownerRoutes(access.rights, now))
+  return router
+}
+
+/** Codes that one address may try in a minute. */
+const PAIRINGS = 10
+
+const isOpen: RequestHandler = (_req, res) =>
+  refuse(res, 409, 'not-paired', [
+    {
+      path: '',
+      message:
+        'This server is open to its own machine only, and pairs no phones. docs/operations.md says how to set up a shop.',
+    },
+  ])
+
 /** So many phones of one shop may stand behind one address. */
 const PHONES = 25
 
-const perMinute = (limit: number, keyGenerator: (req: Request) => string): RequestHandler =>
+const perMinute = (limit: number, keyGenerator: (req: Request, res: Response) => string): RequestHandler =>
   rateLimit({
     windowMs: 60_000,
     limit,
@@ -113,8 +181,11 @@ const deviceOf = (req: Request): string => (req.get('x-oak-device') ?? '').slice
 /** Pictures are packed already, and a meter's frames must not wait for more of them. */
 const isJson = (_req: Request, res: Response): boolean => /json/.test(String(res.getHeader('content-type')))
 
-/** No inline script or style, nothing from elsewhere, no frames. Plain HTTP on loopback, so no upgrade and no HSTS. */
-function securityHeaders(): RequestHandler {
+/** A year, as browsers' lists ask for. Only with TLS: a browser takes it from nothing else. */
+const HSTS = { maxAge: 31_536_000, includeSubDomains: false }
+
+/** No inline script or style, nothing from elsewhere, no frames. */
+function securityHeaders(isSecure: boolean): RequestHandler {
   return helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -134,7 +205,7 @@ function securityHeaders(): RequestHandler {
         frameAncestors: ["'none'"],
       },
     },
-    strictTransportSecurity: false,
+    strictTransportSecurity: isSecure ? HSTS : false,
   })
 }
 

@@ -10,6 +10,9 @@ it('with nothing said it is the shop’s own, on loopback, without copies by its
     host: '127.0.0.1',
     port: 4651,
     hosts: [],
+    paired: false,
+    tls: { kind: 'none' },
+    proxies: [],
     backups: { folder: '/shop/data/shop/backups', keep: 14, everyHours: null },
   }))
 it('the demo lives beside it, with a port and a folder of its own', () =>
@@ -19,6 +22,7 @@ it('takes what it is told', () =>
     read({
       OAK_DATA: '/srv/oak',
       HOST: '0.0.0.0',
+      OAK_TLS: 'own',
       PORT: '0',
       OAK_HOSTS: 'shop-pc, oak.lan',
       OAK_BACKUPS: '/mnt/copies',
@@ -32,6 +36,9 @@ it('takes what it is told', () =>
     host: '0.0.0.0',
     port: 0,
     hosts: ['shop-pc', 'oak.lan'],
+    paired: true,
+    tls: { kind: 'own' },
+    proxies: [],
     backups: { folder: '/mnt/copies', keep: 30, everyHours: 24 },
   }))
 it.each([
@@ -41,3 +48,35 @@ it.each([
   ['OAK_BACKUP_KEEP', '0', 'OAK_BACKUP_KEEP must be a whole number from 1 to 10000, not “0”.'],
   ['OAK_BACKUP_HOURS', 'daily', 'OAK_BACKUP_HOURS must be a whole number from 0 to 8760, not “daily”.'],
 ])('%s=%s is said in words', (name, value, words) => expect(() => read({ [name]: value })).toThrow(words))
+
+describe('who can reach it', () => {
+  it.each([
+    [{}, { paired: false, tls: { kind: 'none' } }],
+    [{ HOST: '::1' }, { paired: false, tls: { kind: 'none' } }],
+    [{ OAK_PAIRING: '1' }, { paired: true, tls: { kind: 'none' } }],
+    [{ OAK_TLS: 'own' }, { paired: true, tls: { kind: 'own' } }],
+    [
+      { HOST: '10.0.0.5', OAK_TLS_CERT: 'c.pem', OAK_TLS_KEY: 'k.pem' },
+      { paired: true, tls: { kind: 'given', cert: 'c.pem', key: 'k.pem' } },
+    ],
+    [
+      { OAK_PROXY: '127.0.0.1, 10.0.0.2' },
+      { paired: true, tls: { kind: 'proxy' }, proxies: ['127.0.0.1', '10.0.0.2'] },
+    ],
+  ])('%o', (env, settings) => expect(read(env as Record<string, string>)).toMatchObject(settings))
+  it.each([
+    [{ HOST: '0.0.0.0' }, 'HOST=0.0.0.0 opens this server to a network, which needs TLS'],
+    [{ HOST: 'shop-pc', OAK_PAIRING: '1' }, 'HOST=shop-pc opens this server to a network, which needs TLS'],
+    [
+      { HOST: '0.0.0.0', OAK_TLS: 'own', OAK_PAIRING: '0' },
+      'A server that a network reaches pairs its phones',
+    ],
+    [{ HOST: '0.0.0.0', OAK_TLS: 'own', OAK_DEMO: '1' }, 'The demo is open to everyone who reaches it'],
+    [{ OAK_PROXY: '127.0.0.1', OAK_DEMO: '1' }, 'The demo is open to everyone who reaches it'],
+    [{ OAK_PROXY: 'proxy.lan' }, 'OAK_PROXY lists the addresses of the proxies in numbers, not “proxy.lan”.'],
+    [{ OAK_TLS: 'yes' }, 'OAK_TLS is “own” or left out, not “yes”.'],
+    [{ OAK_TLS_CERT: 'c.pem' }, 'OAK_TLS_CERT and OAK_TLS_KEY are given together.'],
+    [{ OAK_TLS: 'own', OAK_PROXY: '127.0.0.1' }, 'Set one of OAK_TLS'],
+    [{ OAK_PAIRING: 'yes' }, 'OAK_PAIRING is 1 or 0, not “yes”.'],
+  ])('%o is refused', (env, words) => expect(() => read(env as Record<string, string>)).toThrow(words))
+})

@@ -1,6 +1,7 @@
 // What the server is told by its environment. All of it is right, or it does not start.
 import { join, resolve } from 'node:path'
-import { hostList } from './edge/hosts'
+import { isIP } from 'node:net'
+import { hostList, isLoopback } from './edge/hosts'
 
 export interface Settings {
   readonly demo: boolean
@@ -10,6 +11,14 @@ export interface Settings {
   readonly port: number
   /** Further names that this server goes by. */
   readonly hosts: readonly string[]
+  /** Phones are paired with it; else it is open to this machine. */
+  readonly paired: boolean
+  /** `own`: by an authority of the shop's; `proxy`: the proxy that stands before it has it. */
+  readonly tls:
+    | { readonly kind: 'none' | 'own' | 'proxy' }
+    | { readonly kind: 'given'; readonly cert: string; readonly key: string }
+  /** Addresses of the proxies that stand before it. */
+  readonly proxies: readonly string[]
   readonly backups: {
     readonly folder: string
     /** Copies that stay. */
@@ -32,18 +41,58 @@ function whole(env: Environment, name: string, usual: number, least: number, mos
   return value
 }
 
+function tlsOf(env: Environment): Settings['tls'] {
+  const { OAK_TLS: own, OAK_TLS_CERT: cert, OAK_TLS_KEY: key, OAK_PROXY: proxy } = env
+  if (own && own !== 'own') throw new Error(`OAK_TLS is “own” or left out, not “${own}”.`)
+  if (Boolean(cert) !== Boolean(key)) throw new Error('OAK_TLS_CERT and OAK_TLS_KEY are given together.')
+  if ([own, cert, proxy].filter(Boolean).length > 1)
+    throw new Error('Set one of OAK_TLS, OAK_TLS_CERT with OAK_TLS_KEY, and OAK_PROXY.')
+  if (cert && key) return { kind: 'given', cert, key }
+  return { kind: own ? 'own' : proxy ? 'proxy' : 'none' }
+}
+
+function proxiesOf(env: Environment): string[] {
+  const proxies = hostList(env.OAK_PROXY)
+  const wrong = proxies.find((one) => isIP(one) === 0)
+  if (wrong) throw new Error(`OAK_PROXY lists the addresses of the proxies in numbers, not “${wrong}”.`)
+  return proxies
+}
+
+/** Whether phones are paired, and that nothing is open to a network without that and without TLS. */
+function isPaired(env: Environment, host: string, tls: Settings['tls']): boolean {
+  const { OAK_PAIRING: pairing = '' } = env
+  if (!['', '0', '1'].includes(pairing)) throw new Error(`OAK_PAIRING is 1 or 0, not “${pairing}”.`)
+  const isAbroad = !isLoopback(host) || tls.kind === 'proxy'
+  if (isAbroad && env.OAK_DEMO === '1')
+    throw new Error(
+      'The demo is open to everyone who reaches it, so it stays on this machine: leave HOST and OAK_PROXY out.',
+    )
+  if (isAbroad && tls.kind === 'none')
+    throw new Error(
+      `HOST=${host} opens this server to a network, which needs TLS: set OAK_TLS=own, or OAK_TLS_CERT and OAK_TLS_KEY, or name the proxy that has it in OAK_PROXY. docs/operations.md says more.`,
+    )
+  if (isAbroad && pairing === '0')
+    throw new Error('A server that a network reaches pairs its phones: leave OAK_PAIRING out.')
+  return isAbroad || pairing === '1' || tls.kind !== 'none'
+}
+
 export function readSettings(env: Environment, root: string): Settings {
   const demo = env.OAK_DEMO === '1'
   const data = resolve(root, env.OAK_DATA || join('data', demo ? 'demo' : 'shop'))
+  const host = env.HOST || '127.0.0.1'
+  const tls = tlsOf(env)
   const hours = whole(env, 'OAK_BACKUP_HOURS', 0, 0, 8760)
   return {
     demo,
     data,
     database: join(data, 'oak-switch.sqlite'),
-    host: env.HOST || '127.0.0.1',
+    host,
     // Two default ports, so that a browser keeps the demo's jobs apart from the shop's own.
     port: whole(env, 'PORT', demo ? 4650 : 4651, 0, 65_535),
     hosts: hostList(env.OAK_HOSTS),
+    paired: isPaired(env, host, tls),
+    tls,
+    proxies: proxiesOf(env),
     backups: {
       folder: resolve(root, env.OAK_BACKUPS || join(data, 'backups')),
       keep: whole(env, 'OAK_BACKUP_KEEP', USUAL_COPIES, 1, 10_000),

@@ -13,7 +13,7 @@ export function hostName(header: string | undefined): string | null {
   return hostname.replace(/^\[|\]$/g, '').replace(/\.$/, '')
 }
 
-const isLoopback = (name: string): boolean =>
+export const isLoopback = (name: string): boolean =>
   name === 'localhost' || name === '::1' || (isIP(name) === 4 && name.startsWith('127.'))
 
 /** `bound`: the address it listens on. On loopback it has loopback's names alone, elsewhere any address in numbers too. */

@@ -4,6 +4,9 @@ import * as v from 'valibot'
 import { parseChange, type Change } from '@oak/core/job/change'
 import { first } from '@oak/core/quantity/at'
 import { problemsOf } from '@oak/core/quantity/problem'
+import type { Judged } from '../access/may-write'
+import { onlyRoles, signedIn } from '../access/signed-in'
+import type { SignedIn } from '../access/who'
 import { count } from '../edge/count'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
@@ -22,10 +25,23 @@ const BodySchema = v.strictObject({
   ),
 })
 
-export function changeRoutes(store: ChangeStore, now: () => number): Router {
+/** Which of these that person may write. */
+export type Judge = (who: SignedIn, changes: readonly Change[]) => Promise<Judged>
+
+export interface ChangeRouteParts {
+  readonly store: ChangeStore
+  readonly now: () => number
+  /** null: everybody may write everything. */
+  readonly judge: Judge | null
+}
+
+const asIs: Judge = (_who, allowed) => Promise.resolve({ allowed, refused: [] })
+
+export function changeRoutes({ store, now, judge }: ChangeRouteParts): Router {
   const router = Router()
 
-  router.get('/', async (req, res) => {
+  // Everything in order of arrival, of whatever job.
+  router.get('/', onlyRoles('owner', 'technician', 'office'), async (req, res) => {
     const query = v.safeParse(QuerySchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
     const { after, limit } = query.output
@@ -45,16 +61,21 @@ export function changeRoutes(store: ChangeStore, now: () => number): Router {
     const body = v.safeParse(BodySchema, req.body)
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
     const { changes, refused } = parseAll(body.output.changes)
-    const { clashes, ...kept } = await store.put(changes)
-    const all = [...refused, ...clashes.map((id) => clashOf(body.output.changes, id))].sort(
-      (a, b) => a.index - b.index,
-    )
+    const who = signedIn(res)
+    const judged = await (judge ?? asIs)(who, changes)
+    const { clashes, ...kept } = await store.put(judged.allowed, who)
+    const all = [
+      ...refused,
+      ...judged.refused.map((one) => ({ ...one, index: placeOf(body.output.changes, one.id) })),
+      ...clashes.map((id) => clashOf(body.output.changes, id)),
+    ].sort((a, b) => a.index - b.index)
     if (all.length === 0) return void res.json({ ...kept, refused: [], at: now() })
     // What is right is kept all the same; each of the others is named, so that nobody must send them singly to find out.
     const [{ index, path, message }] = all as [Refused]
-    res.status(clashes.length === all.length ? 409 : 400).json({
+    const [status, code] = kindOf(all.length, clashes.length, judged.refused.length)
+    res.status(status).json({
       error: {
-        code: clashes.length === all.length ? 'id-clash' : 'bad-input',
+        code,
         path: `changes.${index}.${path}`,
         message,
         problems: all.map((one) => ({ path: `changes.${one.index}.${one.path}`, message: one.message })),
@@ -65,6 +86,11 @@ export function changeRoutes(store: ChangeStore, now: () => number): Router {
     })
   })
   return router
+}
+
+function kindOf(all: number, clashes: number, judged: number): [number, string] {
+  if (clashes === all) return [409, 'id-clash']
+  return judged === all ? [403, 'not-allowed'] : [400, 'bad-input']
 }
 
 /** A change that is not kept: where it stood, its id as far as it has one, and why. */
@@ -78,8 +104,10 @@ interface Refused {
 const idOf = (raw: unknown): string | null =>
   typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string' ? raw.id : null
 
+const placeOf = (raw: readonly unknown[], id: string): number => raw.findLastIndex((one) => idOf(one) === id)
+
 const clashOf = (raw: readonly unknown[], id: string): Refused => ({
-  index: raw.findLastIndex((one) => idOf(one) === id),
+  index: placeOf(raw, id),
   id,
   path: 'id',
   message: 'This edit is on the server already, with other contents.',

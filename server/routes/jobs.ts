@@ -1,14 +1,16 @@
 // Jobs: their summaries as they become news, the changes of some of them, and the office's table.
-import { Router } from 'express'
+import { Router, type Response } from 'express'
 import * as v from 'valibot'
 import type { JobId } from '@oak/core/job/job-id'
 import { OFFICE_SORTS, OFFICE_STATES } from '@oak/core/job/summary/office-row'
 import { UUID } from '@oak/core/job/uuid'
 import { problemsOf } from '@oak/core/quantity/problem'
+import { readsAll } from '@oak/core/crew/roles'
+import { signedIn } from '../access/signed-in'
 import { count } from '../edge/count'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
-import type { JobStore } from '../store/jobs/job-store'
+import type { JobStore, Whose } from '../store/jobs/job-store'
 
 /** Most summaries, changes or rows in one answer, and most jobs in one question. */
 const MOST = { news: 2000, changes: 2000, rows: 200, jobs: 40 } as const
@@ -47,6 +49,12 @@ const OfficeSchema = v.strictObject({
   limit: v.optional(count('limit', MOST.rows), '100'),
 })
 
+/** An apprentice reads what he or she began. */
+const whose = (res: Response): Whose => {
+  const { role, person } = signedIn(res)
+  return readsAll(role) ? 'all' : { person }
+}
+
 export interface JobRouteParts {
   readonly jobs: JobStore
   readonly store: ChangeStore
@@ -60,7 +68,9 @@ export function jobRoutes({ jobs, store, now }: JobRouteParts): Router {
     const query = v.safeParse(NewsSchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
     const { after, before, limit } = query.output
-    const page = before === undefined ? await jobs.after(after ?? 0, limit) : await jobs.before(before, limit)
+    const of = whose(res)
+    const page =
+      before === undefined ? await jobs.after(after ?? 0, limit, of) : await jobs.before(before, limit, of)
     res.json({
       store: await store.identity(),
       ...page,
@@ -72,14 +82,14 @@ export function jobRoutes({ jobs, store, now }: JobRouteParts): Router {
   router.get('/whole', async (req, res) => {
     const query = v.safeParse(WholeSchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
-    const page = await jobs.whole(query.output.of, query.output.limit)
+    const page = await jobs.whole(query.output.of, query.output.limit, whose(res))
     res.json({ store: await store.identity(), ...page, at: now() })
   })
 
   router.get('/office', async (req, res) => {
     const query = v.safeParse(OfficeSchema, req.query)
     if (!query.success) return refuse(res, 400, 'bad-input', problemsOf(query.issues))
-    res.json(await jobs.office(query.output))
+    res.json(await jobs.office(query.output, whose(res)))
   })
   return router
 }

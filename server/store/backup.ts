@@ -106,6 +106,9 @@ function checkShop(copy: string, chosen: string): void {
 function renew(copy: string): void {
   const sqlite = new SQLite(copy)
   sqlite.prepare('update identity set id = lower(hex(randomblob(16)))').run()
+  // An older copy has no shop yet; it gets one when it is opened.
+  if (sqlite.prepare("select 1 from sqlite_master where name = 'shop'").get())
+    sqlite.prepare('update shop set restored = 1').run()
   // Into the file itself: it is moved without what lies beside it.
   sqlite.pragma('wal_checkpoint(truncate)')
   sqlite.pragma('journal_mode = delete')

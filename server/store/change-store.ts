@@ -27,8 +27,14 @@ export interface ChangePage {
   readonly last: number
 }
 
+/** Who brings changes: what it did not write itself is marked, and a job that begins with them is that person's. */
+export interface Deliverer {
+  readonly device: string | null
+  readonly person: string
+}
+
 export interface ChangeStore {
-  readonly put: (changes: readonly Change[]) => Promise<PutResult>
+  readonly put: (changes: readonly Change[], from?: Deliverer) => Promise<PutResult>
   /** The name of this database; another database has another. */
   readonly identity: () => Promise<string>
   /** Changes that arrived after number `seq`, in order of arrival. */
@@ -49,11 +55,22 @@ function stamped(changes: readonly Change[], now: number): Map<string, number> {
   return new Map([...ahead].sort((a, b) => a.at - b.at).map((change, i) => [change.id, now + i]))
 }
 
-async function putOne(trx: Transaction<Tables>, change: Change, stamp: number | undefined) {
+interface Put {
+  readonly change: Change
+  readonly stamp: number | undefined
+  readonly from: Deliverer
+}
+
+async function putOne(trx: Transaction<Tables>, { change, stamp, from }: Put) {
   const row = toRow(change)
+  const isBrought = from.device !== null && from.device !== row.device
   const inserted = await trx
     .insertInto('change')
-    .values(stamp === undefined ? row : { ...row, at: stamp, claimed: row.at })
+    .values({
+      ...row,
+      ...(stamp === undefined ? { claimed: null } : { at: stamp, claimed: row.at }),
+      brought_by: isBrought ? from.device : null,
+    })
     .onConflict((c) => c.column('id').doNothing())
     .executeTakeFirst()
   if (inserted.numInsertedOrUpdatedRows === 1n) return { kind: 'added' as const, at: stamp ?? row.at }
@@ -81,14 +98,20 @@ async function inTransaction<T>(db: Database, work: (trx: Transaction<Tables>) =
 }
 
 /** Marks their rows, in the same transaction: whatever happens next, they are worked out anew. */
-async function markStale(trx: Transaction<Tables>, jobs: readonly JobId[]): Promise<void> {
+async function markStale(
+  trx: Transaction<Tables>,
+  jobs: readonly JobId[],
+  { person }: Deliverer,
+): Promise<void> {
   for (const id of jobs)
     await trx
       .insertInto('job')
-      .values({ id, stale: 1, rev: null, summary: null })
+      .values({ id, stale: 1, rev: null, summary: null, begun_by: person })
       .onConflict((c) => c.column('id').doUpdateSet({ stale: 1 }))
       .execute()
 }
+
+const NOBODY: Deliverer = { device: null, person: '' }
 
 export interface ChangeStoreOptions {
   /** This server's clock. */
@@ -99,20 +122,20 @@ export interface ChangeStoreOptions {
 
 export function changeStore(db: Database, { now = Date.now, index }: ChangeStoreOptions = {}): ChangeStore {
   return {
-    async put(changes) {
+    async put(changes, from = NOBODY) {
       const { result, jobs } = await inTransaction(db, async (trx) => {
         const [added, known, clashes]: [string[], string[], string[]] = [[], [], []]
         const restamped: Stamp[] = []
         const stamps = stamped(changes, now())
         for (const change of changes) {
-          const { kind, at } = await putOne(trx, change, stamps.get(change.id))
+          const { kind, at } = await putOne(trx, { change, stamp: stamps.get(change.id), from })
           const list = { added, known, clash: clashes }[kind]
           list.push(change.id)
           if (kind !== 'clash' && at !== change.at) restamped.push({ id: change.id, at })
         }
         const fresh = new Set(added)
         const jobs = [...new Set(changes.filter(({ id }) => fresh.has(id)).map(({ job }) => job))]
-        await markStale(trx, jobs)
+        await markStale(trx, jobs, from)
         return { result: { added, known, clashes, restamped }, jobs }
       })
       await index?.touched(jobs)

@@ -2,6 +2,8 @@
 import type { JobId } from '@oak/core/job/job-id'
 import SQLite from 'better-sqlite3'
 import { Kysely, Migrator, SqliteDialect, type Generated } from 'kysely'
+import type { Role } from '@oak/core/crew/roles'
+import type { Act } from '../access/acts'
 import { MIGRATIONS } from './migrations'
 
 export interface ChangeTable {
@@ -18,12 +20,17 @@ export interface ChangeTable {
   claimed: number | null
   device: string
   technician: string
+  received: Generated<string>
+  /** The device that delivered it, where that is not the one that wrote it. */
+  brought_by: Generated<string | null>
 }
 
 export interface PhotoTable {
   id: string
   /** A JPEG, as the device drew it. */
   bytes: Buffer
+  received: Generated<string>
+  brought_by: Generated<string | null>
 }
 
 /** What is known of a job without its changes; `listed` 0: the van, or one that was put away. */
@@ -48,6 +55,55 @@ export interface JobTable {
   next: Generated<string>
   /** All that it is found by, in small letters. */
   words: Generated<string>
+  /** Who wrote the first of its changes that came here. */
+  begun_by: Generated<string>
+}
+
+/** A phone or desk of the shop. Times in ms since 1970. */
+export interface DeviceTable {
+  id: string
+  /** What it is called in the shop. */
+  name: string
+  person: string
+  role: Role
+  /** Hash of the key that it signs in with; of the one before, and of one that it was given and has not used yet. */
+  key: string
+  before: string | null
+  next: string | null
+  renewed: number
+  paired: number
+  seen: number
+  revoked: number | null
+  why: 'owner' | 'copied' | null
+  /** When it said that nothing of the shop is on it any more. */
+  wiped: number | null
+}
+
+/** A code that pairs one phone with the shop. */
+export interface CodeTable {
+  id: string
+  hash: string
+  person: string
+  role: Role
+  ends: number
+  used: number | null
+}
+
+export interface SessionTable {
+  hash: string
+  device: string
+  made: number
+  seen: number
+}
+
+export interface AuditTable {
+  seq: Generated<number>
+  at: number
+  act: Act
+  device: string | null
+  person: string
+  role: string
+  about: string
 }
 
 export interface Tables {
@@ -58,6 +114,12 @@ export interface Tables {
   photo: PhotoTable
   /** One row: the name of this database. */
   identity: { id: string }
+  /** One row: the name of the shop, which stays when its database is put back from a copy, and whether it was. */
+  shop: { id: string; password: string | null; restored: number }
+  device: DeviceTable
+  code: CodeTable
+  session: SessionTable
+  audit: AuditTable
 }
 
 export type Database = Kysely<Tables>

@@ -76,4 +76,68 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
       await sql`insert into job (id, stale) select distinct job, 1 from change`.execute(db)
     },
   },
+  '006-access': {
+    // Phones of the shop, the codes that pair them, the owner's password and sessions, and what was done with them.
+    async up(db: Kysely<unknown>) {
+      const table = (name: string) => db.schema.createTable(name)
+      await table('shop')
+        .addColumn('id', 'text', (c) => c.notNull())
+        .addColumn('password', 'text')
+        .addColumn('restored', 'integer', (c) => c.notNull().defaultTo(0))
+        .execute()
+      await sql`insert into shop (id) values (lower(hex(randomblob(16))))`.execute(db)
+      await table('device')
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('name', 'text', (c) => c.notNull())
+        .addColumn('person', 'text', (c) => c.notNull())
+        .addColumn('role', 'text', (c) => c.notNull())
+        .addColumn('key', 'text', (c) => c.notNull())
+        .addColumn('before', 'text')
+        .addColumn('next', 'text')
+        .addColumn('renewed', 'integer', (c) => c.notNull())
+        .addColumn('paired', 'integer', (c) => c.notNull())
+        .addColumn('seen', 'integer', (c) => c.notNull())
+        .addColumn('revoked', 'integer')
+        .addColumn('why', 'text')
+        .addColumn('wiped', 'integer')
+        .execute()
+      await table('code')
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('hash', 'text', (c) => c.notNull().unique())
+        .addColumn('person', 'text', (c) => c.notNull())
+        .addColumn('role', 'text', (c) => c.notNull())
+        .addColumn('ends', 'integer', (c) => c.notNull())
+        .addColumn('used', 'integer')
+        .execute()
+      await table('session')
+        .addColumn('hash', 'text', (c) => c.primaryKey())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('made', 'integer', (c) => c.notNull())
+        .addColumn('seen', 'integer', (c) => c.notNull())
+        .execute()
+      await table('audit')
+        .addColumn('seq', 'integer', (c) => c.primaryKey().autoIncrement())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('act', 'text', (c) => c.notNull())
+        .addColumn('device', 'text')
+        .addColumn('person', 'text', (c) => c.notNull())
+        .addColumn('role', 'text', (c) => c.notNull())
+        .addColumn('about', 'text', (c) => c.notNull())
+        .execute()
+      await db.schema.alterTable('change').addColumn('brought_by', 'text').execute()
+      await db.schema
+        .alterTable('job')
+        .addColumn('begun_by', 'text', (c) => c.notNull().defaultTo(''))
+        .execute()
+      await db.schema.alterTable('photo').addColumn('brought_by', 'text').execute()
+      await db.schema.createIndex('photo_brought').on('photo').columns(['brought_by', 'received']).execute()
+      // Which job speaks of a picture.
+      await sql`create index change_photo on change (path) where path like '["photos",%'`.execute(db)
+      // What was written stays as it was written.
+      for (const kept of ['change', 'audit'])
+        for (const act of ['update', 'delete'])
+          await sql`create trigger ${sql.id(`${kept}_no_${act}`)} before ${sql.raw(act)} on ${sql.id(kept)}
+            begin select raise(abort, 'rows of this table are kept as they are'); end`.execute(db)
+    },
+  },
 }

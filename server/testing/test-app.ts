@@ -1,6 +1,7 @@
 // A server of its own for each test, on a database that nothing else has seen.
 import type { Express } from 'express'
 import request from 'supertest'
+import { shopId } from '../access/access'
 import { createApp, type AppOptions } from '../app'
 import { jobIndex, type JobIndex } from '../store/jobs/index-jobs'
 import { jobStore } from '../store/jobs/job-store'
@@ -47,6 +48,7 @@ export async function openTestApp(): Promise<TestApp> {
       health: () => databaseHealth(db, null),
       operations: inlineOperations,
       photos: photoStore(db),
+      shop: () => shopId(db),
       ...options,
     })
   const app = withOptions({})

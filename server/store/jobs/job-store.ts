@@ -1,6 +1,7 @@
 // The jobs as lists and one by one: summaries in the order in which they became news, the changes of some jobs, and what the office asks for.
 import type { Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
+import { VAN_ID } from '@oak/core/job/van'
 import {
   askedWords,
   type OFFICE_SORTS,
@@ -55,12 +56,19 @@ export interface OfficePage {
 
 export interface JobStore {
   /** Newer than `rev`, the oldest of them first. */
-  readonly after: (rev: number, limit: number) => Promise<NewsPage>
+  readonly after: (rev: number, limit: number, of?: Whose) => Promise<NewsPage>
   /** Older than `rev`, the newest of them first. */
-  readonly before: (rev: number, limit: number) => Promise<NewsPage>
-  readonly whole: (asked: readonly JobAsked[], limit: number) => Promise<WholePage>
-  readonly office: (asked: OfficeAsked) => Promise<OfficePage>
+  readonly before: (rev: number, limit: number, of?: Whose) => Promise<NewsPage>
+  readonly whole: (asked: readonly JobAsked[], limit: number, of?: Whose) => Promise<WholePage>
+  readonly office: (asked: OfficeAsked, of?: Whose) => Promise<OfficePage>
 }
+
+/** Jobs of all, or those that one person began; the van is everybody's. */
+export type Whose = 'all' | { readonly person: string }
+
+const isOf = (c: ExpressionBuilder<Tables, 'job'>, of: Whose) =>
+  of === 'all' ? c.lit(true) : c.or([c('begun_by', '=', of.person), c('id', '=', VAN)])
+const VAN = VAN_ID as JobId
 
 interface NewsRow {
   readonly rev: number | null
@@ -75,11 +83,19 @@ const newsOf = ({ rev, seq, id, summary }: NewsRow): JobNews => ({
   summary: summary === null ? null : (JSON.parse(summary) as unknown),
 })
 
-async function newsPage(db: Database, rev: number, limit: number, newer: boolean): Promise<NewsPage> {
+interface NewsAsked {
+  readonly rev: number
+  readonly limit: number
+  readonly newer: boolean
+  readonly of: Whose
+}
+
+async function newsPage(db: Database, { rev, limit, newer, of }: NewsAsked): Promise<NewsPage> {
   const rows = await db
     .selectFrom('job')
     .select(['rev', 'seq', 'id', 'summary'])
     .where('rev', newer ? '>' : '<', rev)
+    .where((c) => isOf(c, of))
     .orderBy('rev', newer ? 'asc' : 'desc')
     .limit(limit)
     .execute()
@@ -90,7 +106,30 @@ async function newsPage(db: Database, rev: number, limit: number, newer: boolean
   return { jobs: rows.map(newsOf), last: last ?? 0 }
 }
 
-async function whole(db: Database, asked: readonly JobAsked[], limit: number): Promise<WholePage> {
+/** Those of these jobs that may be read. */
+async function readable(db: Database, asked: readonly JobAsked[], of: Whose): Promise<readonly JobAsked[]> {
+  if (of === 'all') return asked
+  const rows = await db
+    .selectFrom('job')
+    .select('id')
+    .where(
+      'id',
+      'in',
+      asked.map(({ job }) => job),
+    )
+    .where((c) => isOf(c, of))
+    .execute()
+  const ids = new Set(rows.map(({ id }) => id))
+  return asked.filter(({ job }) => ids.has(job))
+}
+
+async function whole(
+  db: Database,
+  wanted: readonly JobAsked[],
+  limit: number,
+  of: Whose,
+): Promise<WholePage> {
+  const asked = await readable(db, wanted, of)
   // The end is read first: what comes meanwhile is asked for next time.
   const { end } = await db
     .selectFrom('change')
@@ -128,9 +167,12 @@ function isAskedFor(c: ExpressionBuilder<Tables, 'job'>, { text, state }: Office
   ])
 }
 
-async function office(db: Database, asked: OfficeAsked): Promise<OfficePage> {
+async function office(db: Database, asked: OfficeAsked, of: Whose): Promise<OfficePage> {
   const { sort, down, from, limit } = asked
-  const there = db.selectFrom('job').where((c) => isAskedFor(c, asked))
+  const there = db
+    .selectFrom('job')
+    .where((c) => isAskedFor(c, asked))
+    .where((c) => isOf(c, of))
   const rows = await there
     .select(['id', 'title', 'site', 'unit', 'technician', 'at', 'next', 'proven'])
     .orderBy(sort, (o) => (down ? o.desc() : o.asc()).collate('nocase'))
@@ -150,8 +192,8 @@ async function office(db: Database, asked: OfficeAsked): Promise<OfficePage> {
 }
 
 export const jobStore = (db: Database): JobStore => ({
-  after: (rev, limit) => newsPage(db, rev, limit, true),
-  before: (rev, limit) => newsPage(db, rev, limit, false),
-  whole: (asked, limit) => whole(db, asked, limit),
-  office: (asked) => office(db, asked),
+  after: (rev, limit, of = 'all') => newsPage(db, { rev, limit, newer: true, of }),
+  before: (rev, limit, of = 'all') => newsPage(db, { rev, limit, newer: false, of }),
+  whole: (asked, limit, of = 'all') => whole(db, asked, limit, of),
+  office: (asked, of = 'all') => office(db, asked, of),
 })

@@ -1,0 +1,44 @@
+// All that says who may do what at this server, on one database.
+import type { Database } from '../store/database'
+import { auditOf, type Audit } from './audit'
+import { codesOf, type Codes } from './codes'
+import { devicesOf, type Devices } from './devices'
+import { ownerOf, type Owner } from './owner'
+import { USUAL_COST } from './password'
+
+export interface Access {
+  readonly devices: Devices
+  readonly codes: Codes
+  readonly owner: Owner
+  readonly audit: Audit
+  /** Was the shop's database put back from a copy? Then phones bring what others wrote. */
+  readonly wasRestored: () => Promise<boolean>
+}
+
+export interface AccessOptions {
+  /** This server's clock. */
+  readonly now?: () => number
+  /** Browsers speak with it by TLS. */
+  readonly isSecure: boolean
+  /** scrypt's N; a test takes less. */
+  readonly passwordCost?: number
+}
+
+export function accessOf(
+  db: Database,
+  { now = Date.now, isSecure, passwordCost = USUAL_COST }: AccessOptions,
+): Access {
+  const audit = auditOf(db, now)
+  return {
+    audit,
+    devices: devicesOf(db, audit, now),
+    codes: codesOf(db, now),
+    owner: ownerOf(db, { now, isSecure, passwordCost }),
+    wasRestored: async () =>
+      (await db.selectFrom('shop').select('restored').executeTakeFirstOrThrow()).restored === 1,
+  }
+}
+
+/** The name of the shop: it stays when its database is put back from a copy. */
+export const shopId = async (db: Database): Promise<string> =>
+  (await db.selectFrom('shop').select('id').executeTakeFirstOrThrow()).id

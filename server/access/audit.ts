@@ -1,0 +1,113 @@
+// Who did what to the shop's phones and papers, and when. Rows are added and never altered: the database refuses it.
+import type { Database } from '../store/database'
+import type { Act } from './acts'
+import type { SignedIn } from './who'
+
+export interface Audit {
+  readonly note: (who: SignedIn | null, act: Act, about: string) => Promise<void>
+  /** Hands over everything in order, piece by piece: acts, and every change as it was received. */
+  readonly read: (take: (rows: readonly AuditLine[]) => Promise<void>) => Promise<void>
+}
+
+/** A line of the file that the owner gets. */
+export type AuditLine = Readonly<
+  Record<'received' | 'what' | 'device' | 'person' | 'role' | 'about' | 'stamped' | 'brought by', string>
+>
+export const AUDIT_COLUMNS: readonly (keyof AuditLine)[] = [
+  'received',
+  'what',
+  'device',
+  'person',
+  'role',
+  'about',
+  'stamped',
+  'brought by',
+]
+
+const PIECE = 1000
+const iso = (ms: number): string => new Date(ms).toISOString()
+
+async function readActs(db: Database, take: (rows: readonly AuditLine[]) => Promise<void>): Promise<void> {
+  for (let after = 0; ;) {
+    const rows = await db
+      .selectFrom('audit')
+      .selectAll()
+      .where('seq', '>', after)
+      .orderBy('seq')
+      .limit(PIECE)
+      .execute()
+    if (rows.length === 0) return
+    await take(
+      rows.map(({ at, act, device, person, role, about }) => ({
+        received: iso(at),
+        what: act,
+        device: device ?? '',
+        person,
+        role,
+        about,
+        stamped: '',
+        'brought by': '',
+      })),
+    )
+    after = rows.at(-1)?.seq ?? after
+  }
+}
+
+async function readChanges(db: Database, take: (rows: readonly AuditLine[]) => Promise<void>): Promise<void> {
+  for (let after = 0; ;) {
+    const rows = await db
+      .selectFrom('change')
+      .select([
+        'seq',
+        'job',
+        'path',
+        'value',
+        'at',
+        'claimed',
+        'device',
+        'technician',
+        'received',
+        'brought_by',
+      ])
+      .where('seq', '>', after)
+      .orderBy('seq')
+      .limit(PIECE)
+      .execute()
+    if (rows.length === 0) return
+    await take(
+      rows.map((row) => ({
+        received: `${row.received.replace(' ', 'T')}Z`,
+        what: 'edited',
+        device: row.device,
+        person: row.technician,
+        role: '',
+        about: `${row.job} ${row.path} ${row.value}`,
+        stamped: iso(row.claimed ?? row.at),
+        'brought by': row.brought_by ?? '',
+      })),
+    )
+    after = rows.at(-1)?.seq ?? after
+  }
+}
+
+export function auditOf(db: Database, now: () => number): Audit {
+  return {
+    async note(who, act, about) {
+      await db
+        .insertInto('audit')
+        .values({
+          at: now(),
+          act,
+          device: who?.device ?? null,
+          person: who?.person ?? '',
+          role: who?.role ?? '',
+          about,
+        })
+        .execute()
+    },
+    async read(take) {
+      await readActs(db, take)
+      await readChanges(db, take)
+    },
+  }
+}
