@@ -1,42 +1,12 @@
 // Every screen and its sheets by axe-core's rules (WCAG 2.2 A and AA and its best practices): phone and desk, day and night. On the phone
 // every target is measured for a gloved thumb as well.
-import { readFileSync } from 'node:fs'
-import type { Page } from '@playwright/test'
-import type { AxeResults } from 'axe-core'
 import { expect, openScreen, test } from './app'
-import { targetWrongs } from './targets'
+import { DESK, PHONE, tooSmall, wrongs } from './axe'
 
 test.use({ demo: true })
 test.setTimeout(180_000)
 
-const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 const job = (n: number, stage: string) => `/job/01950000-0000-7000-8000-00000000000${n}/${stage}`
-const PHONE = { width: 390, height: 844 }
-const DESK = { width: 1280, height: 800 }
-
-/** What axe finds wrong, one line each: the rule, and where. */
-async function wrongs(page: Page): Promise<string[]> {
-  await page.evaluate(AXE)
-  const { violations } = await page.evaluate(
-    async () =>
-      await (window as unknown as { axe: { run: (options: object) => Promise<AxeResults> } }).axe.run({
-        // Still an experiment of axe's: what is heard must hold what is seen.
-        rules: { 'label-content-name-mismatch': { enabled: true } },
-        resultTypes: ['violations'],
-      }),
-  )
-  return violations.flatMap(({ id, nodes }) =>
-    nodes.map(({ target, html }) => `${id}: ${target.join(' ')}: ${html.slice(0, 240)}`),
-  )
-}
-
-/** Targets too small or too near, those below the fold too. */
-async function tooSmall(page: Page): Promise<string[]> {
-  await page.setViewportSize({ ...PHONE, height: 4000 })
-  const wrong = await targetWrongs(page)
-  await page.setViewportSize(PHONE)
-  return wrong
-}
 
 /** A screen, where it stands, and the sheets that its buttons open. */
 const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly string[]])[] = [
@@ -66,6 +36,8 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
   ['practice', '/practice', []],
   ['who has shown what', '/practice/progress', []],
   ['a round that is not here', '/practice/none', []],
+  ['pairing, of a server that is open', '/pair', []],
+  ['phones, of a server that is open', '/phones', []],
 ]
 
 for (const [name, path, sheets] of SCREENS)

@@ -57,6 +57,8 @@ const PAGES = [
   job(1, 'charge'),
   job(5, 'card'),
   job(5, 'report'),
+  '/pair',
+  '/phones',
   '/practice',
   '/practice/progress',
 ]

@@ -22,20 +22,39 @@ export class OakServer {
     readonly port: number,
     private readonly demo: boolean,
     private readonly data: string,
+    private readonly settings: Readonly<Record<string, string>>,
   ) {}
 
-  /** `data`: a folder that has its database already; else one of its own. */
+  /** What it has printed since it was started. */
+  printed = ''
+
+  /** `data`: a folder that has its database already; else one of its own. `settings`: more of its environment. */
   static async start({
     demo = false,
     data = mkdtempSync(join(tmpdir(), 'oak-e2e-')),
+    settings = {},
+  }: {
+    readonly demo?: boolean
+    readonly data?: string
+    readonly settings?: Readonly<Record<string, string>>
   } = {}): Promise<OakServer> {
-    const server = new OakServer(await freePort(), demo, data)
+    const server = new OakServer(await freePort(), demo, data, settings)
     await server.up()
     return server
   }
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`
+  }
+
+  /** The code for the owner's phone, as it is printed where the server runs. */
+  async ownerCode(): Promise<string> {
+    for (let i = 0; i < 100; i++) {
+      const code = /enter (\S{4}-\S{4}),/.exec(this.printed)?.[1]
+      if (code) return code
+      await new Promise((r) => setTimeout(r, 50))
+    }
+    throw new Error('the server printed no code')
   }
 
   /** Starts the process and waits until it answers. */
@@ -46,6 +65,7 @@ export class OakServer {
       OAK_DATA: this.data,
       OAK_DEMO: this.demo ? '1' : '0',
       NODE_ENV: 'production',
+      ...this.settings,
     }
     // As it was built by the tests' own start.
     this.process = spawn(process.execPath, ['server/dist/main.cjs'], {
@@ -53,6 +73,8 @@ export class OakServer {
       env,
       stdio: 'pipe',
     })
+    this.printed = ''
+    this.process.stdout?.on('data', (piece: Buffer) => (this.printed += piece.toString()))
     for (let i = 0; i < 150; i++) {
       if (await this.answers()) return
       await new Promise((r) => setTimeout(r, 100))

@@ -17,7 +17,24 @@ interface View {
   readonly wait: string
   readonly size?: typeof PHONE
   readonly dark?: boolean
-  readonly prepare?: (page: Page) => Promise<void>
+  /** Of a server that pairs its phones. */
+  readonly paired?: boolean
+  readonly prepare?: (page: Page, server: OakServer) => Promise<void>
+}
+
+/** The owner's phone, and a code for another one. */
+async function newPhone(page: Page, server: OakServer): Promise<void> {
+  await page.getByTestId('pair-code').fill(await server.ownerCode())
+  await page.getByTestId('pair-name').fill('Desk')
+  await page.getByTestId('pair').click()
+  await page.getByTestId('start').waitFor()
+  await page.goto(`${server.url}/phones`)
+  await page.getByTestId('owner-password').fill('gravel teapot lantern ferry')
+  await page.getByTestId('owner-enter').click()
+  await page.getByTestId('add-phone').click()
+  await page.getByTestId('new-person').fill('Ines')
+  await page.getByTestId('make-code').click()
+  await page.getByTestId('code').waitFor()
 }
 
 /** The part that is waited for, and the day to come back. */
@@ -116,7 +133,7 @@ async function backOnCourse(page: Page): Promise<void> {
 }
 
 const VIEWS: readonly View[] = [
-  { name: 'home', path: '/', wait: 'job-01950000-0000-7000-8000-000000000001' },
+  { name: 'phones', path: '/pair', wait: 'pair-code', paired: true, prepare: newPhone },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
@@ -180,7 +197,7 @@ async function main(): Promise<void> {
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   })
   for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
-    const server = await OakServer.start({ demo: true })
+    const server = await OakServer.start(view.paired ? { settings: { OAK_PAIRING: '1' } } : { demo: true })
     const context = await browser.newContext({
       viewport: view.size ?? PHONE,
       colorScheme: view.dark ? 'dark' : 'light',
@@ -188,10 +205,10 @@ async function main(): Promise<void> {
     })
     const page = await context.newPage()
     await page.goto(`${server.url}/`)
-    await page.getByTestId('job-01950000-0000-7000-8000-000000000001').waitFor()
+    await page.getByTestId(view.paired ? 'not-paired' : 'job-01950000-0000-7000-8000-000000000001').waitFor()
     await page.goto(`${server.url}${view.path}`)
     await page.getByTestId(view.wait).first().waitFor()
-    await view.prepare?.(page)
+    await view.prepare?.(page, server)
     await page.waitForTimeout(400)
     await page.screenshot({ path: resolve(folder, `${view.name}.png`) })
     await context.close()

@@ -100,6 +100,8 @@ export function createApp({
     '/api',
     // Of all phones behind one address, and of each of them: one that goes wrong does not spend what the others have.
     perMinute(requestsPerMinute * PHONES, (req) => ipKeyGenerator(req.ip ?? '')),
+    // A paired server knows who asks only once he is in; the limit of each stands behind that door.
+    access ? [] : perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`),
   )
   app.use('/api', compression({ filter: isJson }))
   app.use('/api', noStore, sameOrigin, jsonBody())
@@ -127,12 +129,11 @@ export function createApp({
 
 type DoorParts = Required<Pick<AppOptions, 'access' | 'shop' | 'now' | 'requestsPerMinute'>>
 
-/** Who comes in: on an open server everybody, by what the device calls itself; on a paired one who has a key, each with limits of its own. */
+/** Who comes in: on an open server everybody, on a paired one who has a key, each with a limit of its own. */
 function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
   const router = Router()
   router.get('/shop', async (_req, res) => void res.json({ shop: await shop(), paired: access !== null }))
   if (!access) {
-    router.use(perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`))
     router.use(['/pairing', '/device', '/owner'], isOpen)
     router.use(onlySignedIn(null))
     return router

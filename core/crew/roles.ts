@@ -7,7 +7,7 @@ export type Role = (typeof ROLES)[number]
 
 interface RoleWords {
   readonly name: string
-  /** What it may, after the name: “reads all jobs, …”. */
+  /** After a person’s name: “reads all jobs, …”. */
   readonly may: string
 }
 
@@ -15,11 +15,11 @@ interface RoleWords {
 export const ROLE_WORDS: Readonly<Record<Role, RoleWords>> = {
   owner: {
     name: 'owner',
-    may: 'everything, and says which phones are the shop’s',
+    may: 'does everything, and says which phones are the shop’s',
   },
   technician: { name: 'technician', may: 'reads and writes all jobs, and the van' },
   office: { name: 'office', may: 'reads everything, writes notes and estimates' },
-  apprentice: { name: 'apprentice', may: 'practice, and the jobs that he or she began' },
+  apprentice: { name: 'apprentice', may: 'practises, and writes the jobs that he or she began' },
 }
 
 /** The fields of a job that the office writes. */

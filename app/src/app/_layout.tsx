@@ -2,6 +2,7 @@ import { Slot } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { fetchAhead } from '../parts/frame/fetch-ahead'
+import { Doorway } from '../parts/frame/Doorway'
 import { NotTaken } from '../parts/frame/NotTaken'
 import { startPaper } from '../platform/files/paper'
 import { startApp } from '../platform/state/app'
@@ -34,10 +35,10 @@ export default function Root() {
   return (
     <ThemeProvider>
       {state === 'ready' ? (
-        <>
+        <Doorway>
           <Slot />
           <NotTaken />
-        </>
+        </Doorway>
       ) : (
         <View style={{ padding: 20, gap: 12 }}>
           <Words size="large">Oak Switch</Words>

@@ -24,8 +24,8 @@ interface HoldButtonProps {
   /** What is signed for: "I traced these 8 wires". */
   readonly text: string
   readonly onHeld: () => void
-  /** A tap, too short to sign: the way to say it one by one. */
-  readonly onTap: () => void
+  /** A tap, too short to sign: the way to say it one by one. Without it a tap does nothing. */
+  readonly onTap?: () => void
   /** Shown above while it is held. */
   readonly list: ReactNode
   readonly disabled?: boolean
@@ -42,6 +42,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
   const isLong = useRef(false)
   const [wasShort, setWasShort] = useState(false)
   const { share, begin, end, isSigned } = useHold(onHeld)
+  const hint = onTap ? 'hold to sign, tap for one by one' : 'hold until it is full'
   return (
     <View style={{ gap: 8 }}>
       {share === null ? null : (
@@ -61,7 +62,6 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
       )}
       <TouchableRipple
         role="button"
-        aria-label={`${text}: hold. A tap opens the list.`}
         ref={ref}
         testID={testID}
         {...IS_HELD}
@@ -81,7 +81,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
         onLongPress={() => (isLong.current = true)}
         onPress={(event) => {
           if (disabled) readReason(reason)
-          else if (!isSigned() && !isBounce.current && (isByKey(event) || takeTap(tappedAt(event)))) onTap()
+          else if (!isSigned() && !isBounce.current && (isByKey(event) || takeTap(tappedAt(event)))) onTap?.()
         }}
         style={{
           minHeight: 58,
@@ -96,11 +96,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
           backgroundColor: palette.surface,
         }}
       >
-        <Face
-          share={share ?? 0}
-          text={text}
-          words={wasShort ? TOO_SOON : 'hold to sign, tap for one by one'}
-        />
+        <Face share={share ?? 0} text={text} words={wasShort ? TOO_SOON : hint} />
       </TouchableRipple>
       {/* It is there before it says anything, or some readers would never speak it. */}
       <Words live style={UNSEEN}>

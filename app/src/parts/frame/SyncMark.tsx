@@ -1,7 +1,8 @@
 // Where the edits are: on the server, or waiting on this device. Never a blocker; where there is something to know, a tap tells it.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { useJobs } from '../../platform/state/app'
+import type { Door } from '../../platform/crew/pairing'
+import { useCrew, useJobs } from '../../platform/state/app'
 import { Icon } from '../../ui/Icon'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -49,6 +50,12 @@ interface Told {
   readonly isNews: boolean
 }
 
+/** While it is shut, nothing goes anywhere, and that is what there is to know. */
+const DOOR_TEXT: Readonly<Partial<Record<Door['kind'], string>>> = {
+  'not-paired': 'not paired',
+  'another-shop': 'another shop',
+}
+
 const toldMore = ({ trouble, isNews }: Told): string =>
   trouble !== null || isNews ? 'what is wrong' : 'which, and why'
 
@@ -58,7 +65,8 @@ function Mark() {
   const trouble = useJobs((s) => s.trouble)
   const photos = useJobs((s) => s.photosWaiting)
   const { isNews } = useWrongClock()
-  const text = trouble ? 'not kept!' : isNews ? 'wrong clock' : syncText(sync, photos)
+  const door = DOOR_TEXT[useCrew((s) => s.door.kind)]
+  const text = trouble ? 'not kept!' : isNews ? 'wrong clock' : (door ?? syncText(sync, photos))
   return (
     <View
       role="status"
@@ -67,7 +75,7 @@ function Mark() {
       style={ROW}
     >
       <Icon
-        name={sync.kind === 'delivered' && !trouble ? 'cloud' : 'offline'}
+        name={sync.kind === 'delivered' && !trouble && !door ? 'cloud' : 'offline'}
         size={20}
         color={trouble ? palette.stop : palette.quiet}
       />

@@ -6,6 +6,10 @@ import { v4 as uuid } from 'uuid'
 import type { Change } from '@oak/core/job/change'
 import type { JobDocument } from '@oak/core/job/document'
 import { VAN_ID } from '@oak/core/job/van'
+import { writingRefused } from '@oak/core/crew/roles'
+import { codeInAddress } from '../crew/code-in-address'
+import { openCrew, type Crew, type CrewState } from '../crew/crew'
+import { signWith } from '../sync/ask'
 import { openDeviceStore, type DeviceStore } from '../sync/device-store'
 import { openPhotoShelf, type PhotoShelf } from '../sync/photo-shelf'
 import { shopNow } from '../sync/clock'
@@ -13,7 +17,15 @@ import { httpPhotos } from '../sync/photo-http'
 import { fetchPhoto } from '../sync/photo-sync'
 import { createDelivery, keepSeen, recallClock, recallSeen, type Deliverer } from './delivery'
 import { doAgain, inverseOf, NO_STEPS, record, takeBack, type Step, type UndoState } from './undo'
-import { changesOf, createJobs, documentOf, withConsequences, type Edit, type Jobs } from './jobs'
+import {
+  changesOf,
+  createJobs,
+  documentOf,
+  withConsequences,
+  type Edit,
+  type Forbids,
+  type Jobs,
+} from './jobs'
 import type { JobEntry, JobList, JobsState, VanState } from './jobs-state'
 import { keepSettings } from './keep-settings'
 import { openJob as openWhole, readJobs as readWhole, type JobHere, type OpenPorts } from './open-jobs'
@@ -22,6 +34,7 @@ import { standingFor } from './standing'
 
 let jobs: Jobs | null = null
 let practice: Practice | null = null
+let crew: Crew | null = null
 let shelf: {
   readonly photos: PhotoShelf
   readonly device: DeviceStore
@@ -50,13 +63,21 @@ export const isPractice = (id: string): boolean => isPracticeIn(thePractice().st
 
 export async function startApp(): Promise<void> {
   if (jobs) return
+  const code = codeInAddress()
   // What can be asked for at once is: each answer takes its turn on a busy page.
   const [device, photos] = await Promise.all([openDeviceStore(), openPhotoShelf()])
-  const [deviceId] = await Promise.all([deviceIdOf(device), keepSettings(device), recallClock(device)])
+  const [deviceId, joined] = await Promise.all([
+    deviceIdOf(device),
+    openCrew({ device, photos, now: shopNow, code }),
+    keepSettings(device),
+    recallClock(device),
+  ])
+  signWith(joined.signer)
   const made = createJobs({
     device,
     deviceId,
     now: shopNow,
+    forbids: forbiddenTo(joined),
     onKept: (changes, summaries) => shelf?.delivery.edited(changes, summaries),
   })
   const delivery = createDelivery({ jobs: made, device, photos, deviceId })
@@ -65,7 +86,45 @@ export async function startApp(): Promise<void> {
   made.store.setState({ clockSeen: await recallSeen(device) })
   practice = createPractice({ jobs: made, fact: device.fact, setFact: device.setFact, now: shopNow })
   jobs = made
+  crew = joined
+  if (joined.store.getState().door.kind === 'locked') return
   delivery.start()
+  const renew = () => void joined.renew()
+  renew()
+  setInterval(renew, RENEW_LOOK_MS)
+}
+
+/** How often it is looked whether the key is old, ms. */
+const RENEW_LOOK_MS = 3_600_000
+
+const forbiddenTo =
+  ({ store }: Crew): Forbids =>
+  (job, path, held) => {
+    const { pairing } = store.getState()
+    if (!pairing) return null
+    const { role, person } = pairing
+    const isOwn = held.length === 0 || held[0]?.technician === person
+    return writingRefused(role, { isVan: job === VAN_ID, isOwn, path })
+  }
+
+/** The shop that this device is one of. */
+export function theCrew(): Crew {
+  if (!crew) throw new Error('the app has not started')
+  return crew
+}
+export const useCrew = <T>(select: (state: CrewState) => T): T => useStore(theCrew().store, select)
+/** What nobody else has, for a file: of a device that was taken off the shop's list. */
+export async function undeliveredWork(): Promise<{
+  readonly changes: readonly Change[]
+  readonly photos: ReadonlyMap<string, Blob>
+}> {
+  const { device, photos } = theShelf()
+  const pictures = new Map<string, Blob>()
+  for (const id of await photos.undelivered()) {
+    const picture = await photos.get(id)
+    if (picture) pictures.set(id, picture)
+  }
+  return { changes: await device.undelivered(), photos: pictures }
 }
 
 /** The name of the server's database, once it was reached. */

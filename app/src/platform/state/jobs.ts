@@ -57,7 +57,12 @@ export interface JobsPorts {
   readonly now: () => number
   /** Called when changes were kept that others should know of, with what is known of their jobs now. */
   readonly onKept: (changes: readonly Change[], summaries: readonly JobSummary[]) => void
+  /** Why the person at this device may not write that, as a sentence; null: it may be written. Not asked of what is not kept. */
+  readonly forbids?: Forbids
 }
+
+/** `held`: what is here of the job. */
+export type Forbids = (job: JobId, path: readonly string[], held: readonly Change[]) => string | null
 
 const TECHNICIAN = 'technician'
 const NO_JOBS: Omit<JobsState, 'list'> = {
@@ -87,9 +92,9 @@ export function withConsequences(job: JobDocument, edits: readonly Edit[]): read
 }
 
 interface EditPorts
-  extends Pick<JobsPorts, 'deviceId' | 'now'>, Pick<Jobs, 'store' | 'show' | 'keepAndTake'> {}
+  extends Pick<JobsPorts, 'deviceId' | 'now' | 'forbids'>, Pick<Jobs, 'store' | 'show' | 'keepAndTake'> {}
 
-function createEdit({ store, deviceId, now, show, keepAndTake }: EditPorts): Jobs['edit'] {
+function createEdit({ store, deviceId, now, forbids, show, keepAndTake }: EditPorts): Jobs['edit'] {
   return (job, edits) => {
     const text = applied(job, edits)
     if (text !== null) store.setState({ notTaken: { text } })
@@ -101,20 +106,23 @@ function createEdit({ store, deviceId, now, show, keepAndTake }: EditPorts): Job
     const held = job === VAN_ID ? van.changes : changesOf(store.getState(), job)
     const from = nextTime(now(), held)
     const made: Change[] = []
+    const isExample = Object.hasOwn(examples, job)
     const whole = job === VAN_ID ? edits : withConsequences(documentOf(store.getState(), job), edits)
     for (const [i, { path, value }] of whole.entries()) {
       const change = { id: uuid(), job, path: [...path], value, at: from + i, device: deviceId, technician }
       const parsed = parseChange(change)
       if (!parsed.ok) return parsed.problems[0]?.message ?? 'That cannot be kept.'
+      const forbidden = isExample ? null : (forbids?.(job, path, held) ?? null)
+      if (forbidden !== null) return forbidden
       made.push(parsed.change)
     }
-    if (Object.hasOwn(examples, job)) show(job, [...held, ...made])
+    if (isExample) show(job, [...held, ...made])
     else keepAndTake(made)
     return null
   }
 }
 
-export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
+export function createJobs({ device, deviceId, now, onKept, forbids }: JobsPorts): Jobs {
   const store = createStore<JobsState>(() => ({ ...NO_JOBS, list: newList() }))
   const take = (changes: readonly Change[], opens = false): void =>
     store.setState(taken(store.getState(), changes, opens))
@@ -149,7 +157,7 @@ export function createJobs({ device, deviceId, now, onKept }: JobsPorts): Jobs {
       },
     }))
 
-  const edit = createEdit({ store, deviceId, now, show, keepAndTake })
+  const edit = createEdit({ store, deviceId, now, forbids, show, keepAndTake })
 
   return {
     store,

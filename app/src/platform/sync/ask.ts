@@ -14,6 +14,39 @@ export type Answered =
   | { readonly kind: 'late' }
   | { readonly kind: 'unreachable' }
 
+/** Who signs the questions of this device, and hears when it is not taken for one of the shop's. */
+export interface Signer {
+  /** null: nothing may be asked now. */
+  readonly headers: () => Promise<Readonly<Record<string, string>> | null>
+  readonly refused: (code: string) => Promise<void>
+  /** The server took the question. */
+  readonly heard: () => void
+  /** It is not reached: who answers next may be another one. */
+  readonly lost: () => void
+}
+
+let signer: Signer | null = null
+/** From then on every question is signed. */
+export const signWith = (next: Signer): void => void (signer = next)
+
+/** For what does not ask by `ask`: the headers of a question; null: nothing may be asked now. */
+export const signedHeaders = async (): Promise<Readonly<Record<string, string>> | null> =>
+  signer ? signer.headers() : {}
+
+const DOORS: ReadonlySet<string> = new Set(['not-paired', 'revoked', 'copied'])
+
+/** What our own server says of this device; a portal's 401 says nothing. */
+async function hearDoor({ status, ok, body }: Asked): Promise<void> {
+  if (ok) return signer?.heard()
+  if (status !== 401) return
+  try {
+    const code = (JSON.parse(await body.text()) as { error?: { code?: unknown } }).error?.code
+    if (typeof code === 'string' && DOORS.has(code)) await signer?.refused(code)
+  } catch {
+    // No answer of ours.
+  }
+}
+
 /** Nothing heard for so long is a way that leads nowhere, ms. */
 const SILENCE_MS = 8_000
 /** What is sent up takes its time before anything can be heard: the slowest link that is waited for, bytes a millisecond. */
@@ -26,14 +59,23 @@ export async function ask(path: string, init: RequestInit = {}, bytesUp = 0): Pr
     clearTimeout(timer)
     timer = setTimeout(() => abort.abort(), ms)
   }
+  const signed = await signedHeaders()
+  if (!signed) return { kind: 'unreachable' }
   const askedAt = Date.now()
   try {
     wait(SILENCE_MS + bytesUp / SLOWEST_UP)
-    const response = await fetch(path, { ...init, signal: abort.signal })
+    const response = await fetch(path, {
+      ...init,
+      headers: { ...(init.headers as Record<string, string> | undefined), ...signed },
+      signal: abort.signal,
+    })
     const heardAt = Date.now()
     const body = await whole(response, () => wait(SILENCE_MS))
-    return { kind: 'answer', asked: { status: response.status, ok: response.ok, body, askedAt, heardAt } }
+    const asked: Asked = { status: response.status, ok: response.ok, body, askedAt, heardAt }
+    await hearDoor(asked)
+    return { kind: 'answer', asked }
   } catch {
+    signer?.lost()
     return { kind: abort.signal.aborted ? 'late' : 'unreachable' }
   } finally {
     clearTimeout(timer)

@@ -31,6 +31,13 @@ export interface DeviceStore extends JobRows {
   readonly startOver: (store: string) => Promise<void>
   readonly fact: (name: string) => Promise<string | number | undefined>
   readonly setFact: (name: string, value: string | number) => Promise<void>
+  readonly forget: (name: string) => Promise<void>
+  /** What was entered here under one id, and is not delivered, is the same device's under another. */
+  readonly renameDevice: (from: string, to: string) => Promise<void>
+  /** All that the server has goes, and what is known of jobs; what nobody else has stays. */
+  readonly wipeDelivered: () => Promise<void>
+  /** Nothing of the shop stays, nor of this device. */
+  readonly wipeAll: () => Promise<void>
 }
 
 const kept = (change: Change, delivered: 0 | 1): KeptChange => ({ id: change.id, change, delivered })
@@ -91,6 +98,15 @@ async function startOver(db: DeviceDatabase, store: string): Promise<void> {
   await tx.done
 }
 
+async function wipeDelivered(db: DeviceDatabase): Promise<void> {
+  const tx = db.transaction(['changes', 'facts', 'jobs'], 'readwrite')
+  for (const key of await tx.objectStore('changes').index('delivered').getAllKeys(1))
+    await tx.objectStore('changes').delete(key)
+  await tx.objectStore('jobs').clear()
+  for (const place of ['rev', 'floor', 'store', 'practice']) await tx.objectStore('facts').delete(place)
+  await tx.done
+}
+
 export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore> {
   const db = await openDeviceDatabase(name)
   const waiting = () => db.getAllFromIndex('changes', 'delivered', 0)
@@ -143,6 +159,22 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     fact: (name) => db.get('facts', name),
     async setFact(name, value) {
       await db.put('facts', value, name)
+    },
+    forget: (name) => db.delete('facts', name),
+    async renameDevice(from, to) {
+      const own = (await waiting()).filter(({ change }) => change.device === from)
+      await rewrite(
+        own.map(({ id }) => id),
+        (row) => ({ ...row, change: { ...row.change, device: to } }),
+      )
+    },
+    wipeDelivered: () => wipeDelivered(db),
+    async wipeAll() {
+      const tx = db.transaction(['changes', 'facts', 'jobs'], 'readwrite')
+      await Promise.all([
+        ...(['changes', 'facts', 'jobs'] as const).map((name) => tx.objectStore(name).clear()),
+        tx.done,
+      ])
     },
   }
 }

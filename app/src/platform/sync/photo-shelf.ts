@@ -18,6 +18,10 @@ export interface PhotoShelf {
   /** Ids of the pictures that this database does not have yet. */
   readonly waiting: (store: string | null) => Promise<string[]>
   readonly markDelivered: (id: string, store: string) => Promise<void>
+  /** Ids of pictures that no server has. */
+  readonly undelivered: () => Promise<string[]>
+  readonly wipeDelivered: () => Promise<void>
+  readonly wipeAll: () => Promise<void>
 }
 
 export async function openPhotoShelf(name = 'oak-switch-photos'): Promise<PhotoShelf> {
@@ -37,5 +41,12 @@ export async function openPhotoShelf(name = 'oak-switch-photos'): Promise<PhotoS
       const row = await db.get('photos', id)
       if (row) await db.put('photos', { ...row, deliveredTo: store })
     },
+    undelivered: async () =>
+      (await db.getAll('photos')).filter((row) => row.deliveredTo === null).map((row) => row.id),
+    async wipeDelivered() {
+      for (const row of await db.getAll('photos'))
+        if (row.deliveredTo !== null) await db.delete('photos', row.id)
+    },
+    wipeAll: () => db.clear('photos'),
   }
 }

@@ -1,9 +1,8 @@
-import type { PhotoShelf } from './photo-shelf'
-import { deliverPhotos, fetchPhoto, type PhotoServer } from './photo-sync'
+import { deliverPhotos, fetchPhoto, type PhotoServer, type PhotosToDeliver } from './photo-sync'
 
 const picture = (text: string) => ({ text }) as unknown as Blob
 
-function memoryShelf(): PhotoShelf & {
+function memoryShelf(): PhotosToDeliver & {
   readonly rows: Map<string, { picture: Blob; deliveredTo: string | null }>
 } {
   const rows = new Map<string, { picture: Blob; deliveredTo: string | null }>()

@@ -1,6 +1,8 @@
 // Pictures go up after their changes, one by one; one that is refused stays here and holds up no other. They come down when looked at.
 import type { PhotoShelf } from './photo-shelf'
 
+export type PhotosToDeliver = Pick<PhotoShelf, 'keep' | 'get' | 'waiting' | 'markDelivered'>
+
 export interface PhotoServer {
   readonly put: (id: string, picture: Blob) => Promise<'kept' | 'refused' | 'unreachable'>
   /** null: not there, or not reachable. */
@@ -9,7 +11,7 @@ export interface PhotoServer {
 
 /** Delivers what waits; returns how many still do. `store`: the database that answers now; null while it is not known. */
 export async function deliverPhotos(
-  shelf: PhotoShelf,
+  shelf: PhotosToDeliver,
   server: PhotoServer,
   store: string | null,
 ): Promise<number> {
@@ -29,7 +31,7 @@ export async function deliverPhotos(
 
 /** The picture from the shelf, else from the server, which it then keeps too. null: nowhere to be had now. */
 export async function fetchPhoto(
-  shelf: PhotoShelf,
+  shelf: PhotosToDeliver,
   server: PhotoServer,
   store: string | null,
   id: string,

@@ -1,4 +1,5 @@
 // The parts counter over HTTP. An answer that is not of the agreed shape is refused, never shown.
+import { signedHeaders } from '../../platform/sync/ask'
 import * as v from 'valibot'
 import { STOCK_KINDS } from '@oak/core/van/stock-line'
 import type { CounterPort } from './port'
@@ -29,12 +30,15 @@ const AnswerSchema = v.object({
 })
 const TIMEOUT_MS = 8000
 
+const signedFetch = async (url: string, init: RequestInit): Promise<Response> =>
+  fetch(url, { ...init, headers: (await signedHeaders()) ?? {} })
+
 /** `request` stands for fetch, so that a test can stand in for the line. */
 export function httpCounter(
   request: (url: string, init: { readonly signal: AbortSignal }) => Promise<Pick<Response, 'ok' | 'json'>> = (
     url,
     init,
-  ) => fetch(url, init),
+  ) => signedFetch(url, init),
 ): CounterPort {
   return {
     async ask(kind, text, signal) {

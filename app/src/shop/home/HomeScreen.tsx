@@ -26,6 +26,7 @@ import { Words } from '../../ui/Words'
 import { isWide } from '../../ui/wide'
 import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcuts'
 import { FirstVisit } from './FirstVisit'
+import { HomeNotice } from './HomeNotice'
 import { JobRow } from './JobRow'
 import { SettingsSheet } from '../settings/SettingsSheet'
 import { ASKED_NOTHING, homeJobs, isSearched, stillToJudge, type HomeAsked } from './home-model'
@@ -168,6 +169,7 @@ function HomeHead({ wide, setNaming, trouble, list, found, asked, onAsk }: HomeH
         <Places wide={wide} onSettings={() => setNaming(true)} />
       </View>
       <Problem text={trouble} />
+      <HomeNotice />
       {wide ? (
         <View {...NEXT_ACTION}>
           <PrimaryButton

@@ -1,10 +1,13 @@
 // Every setting in one place: who works, this device, and how the shop works.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { theJobs, useJobs, useVan } from '../../platform/state/app'
+import { useRouter } from 'expo-router'
+import type { Pairing } from '../../platform/crew/pairing'
+import { theJobs, useCrew, useJobs, useVan } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
 import { DeviceAims } from '../../parts/stock/AimOrder'
 import { setDeviceSetting, useDeviceSettings, type DeviceSettings } from '../../ui/device-settings'
+import { whoWords } from '../crew/phone-words'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { TextField } from '../../ui/TextField'
@@ -18,22 +21,55 @@ export function SettingsSheet({ onClose }: { readonly onClose: () => void }) {
   if (typing) return <TolerancePad settings={settings} onClose={() => setTyping(false)} />
   return (
     <Sheet title="Settings" open onClose={onClose} testID="settings-sheet">
-      <Who />
+      <Who onLeave={onClose} />
       <ThisDevice />
       <ShopSettings settings={settings} onTolerance={() => setTyping(true)} />
     </Sheet>
   )
 }
 
-/** Who makes the edits from now on: it stands in the history and on the card. */
-function Who() {
-  const technician = useJobs((s) => s.technician)
-  const [name, setName] = useState(technician)
+function Who({ onLeave }: { readonly onLeave: () => void }) {
+  const pairing = useCrew((s) => s.pairing)
   return (
     <View style={{ gap: 8 }}>
       <Words size="strong" heading={3}>
         Who is working
       </Words>
+      {pairing ? <OfShop pairing={pairing} onLeave={onLeave} /> : <Name />}
+    </View>
+  )
+}
+
+interface OfShopProps {
+  readonly pairing: Pairing
+  readonly onLeave: () => void
+}
+
+/** A paired phone is somebody's: the name was given with the code. */
+function OfShop({ pairing, onLeave }: OfShopProps) {
+  const router = useRouter()
+  const go = () => {
+    onLeave()
+    router.navigate('/phones')
+  }
+  return (
+    <>
+      <Words testID="whose">
+        {`${whoWords(pairing.person, pairing.role)} This phone is “${pairing.name}”.`}
+      </Words>
+      {pairing.role === 'owner' ? (
+        <QuietButton text="Phones of the shop" icon="list" onPress={go} testID="to-phones" />
+      ) : null}
+    </>
+  )
+}
+
+/** Who makes the edits from now on: it stands in the history and on the card. */
+function Name() {
+  const technician = useJobs((s) => s.technician)
+  const [name, setName] = useState(technician)
+  return (
+    <>
       <TextField
         label="Your name, for the record and the card"
         value={name}
@@ -44,7 +80,7 @@ function Who() {
       {name === technician ? null : (
         <QuietButton text="Keep this name" onPress={() => theJobs().setTechnician(name)} testID="keep-name" />
       )}
-    </View>
+    </>
   )
 }
 

@@ -1,0 +1,1 @@
+export { Pair as default } from '../screens'
