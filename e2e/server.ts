@@ -44,7 +44,12 @@ export class OakServer {
   }
 
   get url(): string {
-    return `http://127.0.0.1:${this.port}`
+    return this.settings.OAK_TLS ? `https://localhost:${this.port}` : `http://127.0.0.1:${this.port}`
+  }
+
+  /** The root of its own authority, as it lies where the server runs. */
+  get authority(): string {
+    return join(this.data, 'tls', 'authority.pem')
   }
 
   /** The code for the owner's phone, as it is printed where the server runs. */
@@ -83,6 +88,8 @@ export class OakServer {
   }
 
   private answers(): Promise<boolean> {
+    // Whether it is trusted is for a browser to say; that it is up, it says itself.
+    if (this.settings.OAK_TLS) return Promise.resolve(this.printed.includes('Oak Switch is at'))
     return fetch(`${this.url}/api/health`).then(
       (r) => r.ok,
       () => false,

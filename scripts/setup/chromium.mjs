@@ -11,6 +11,9 @@ const find = () =>
 
 export function chromium() {
   if (!find()) aptInstall(['chromium'], 'the browser tests drive it')
+  // Puts a certificate among those that a browser trusts.
+  if (!tryRun('sh', ['-c', 'command -v certutil'], { quiet: true }).out.trim())
+    aptInstall(['libnss3-tools'], 'a browser test trusts an authority by its certutil')
   const path = find()
   if (!path || !existsSync(path)) fail('No Chromium was found. Install one, or name it in CHROMIUM_PATH.')
   return path
