@@ -16,6 +16,9 @@ interface Question {
   readonly headers: Readonly<Record<string, string>>
   readonly body: string | Buffer
 }
+/** Of a paired server: the key of its phone, or none, or one that was made up. */
+type Key = (random: Chance) => { readonly authorization?: string; readonly isGood: boolean }
+
 interface Answer {
   readonly status: number
   readonly type: string
@@ -60,7 +63,20 @@ const PATHS = [
   '/api/meter/stream?job=x&probe=y&quantity=watts',
   '/api/counter?kind=__proto__',
   '/api/nowhere',
+  '/api/shop',
+  '/api/pairing',
+  '/api/device',
+  '/api/device/renew',
+  '/api/device/wiped',
+  '/api/owner/password',
+  '/api/owner/sign-in',
+  '/api/owner/devices',
+  '/api/owner/devices/..%2f/revoke',
+  '/api/owner/codes',
+  '/api/owner/audit.csv',
 ]
+/** What a paired server tells to anybody. */
+const FOR_ALL = /^\/api\/(?:health|shop)(?:\?|$)/
 const TYPES = [
   'application/json',
   'application/json; charset=utf-16',
@@ -215,21 +231,43 @@ function wrongWith({ status, type, text }: Answer, { method, path }: Question): 
   return typeof error?.message === 'string' ? null : `${where}: ${status} without words`
 }
 
-export async function fuzz(count: number, seed: number): Promise<FuzzReport> {
+const OPEN: Key = () => ({ isGood: true })
+const keysOf =
+  (good: string): Key =>
+  (random) => {
+    if (random.maybe(0.7)) return { authorization: good, isGood: true }
+    const made = [
+      `${good}x`,
+      good.slice(0, -1),
+      good.replace(/ .{36}/, ` ${random.uuid()}`),
+      'Bearer',
+      "' or 1=1",
+    ]
+    return random.maybe(0.5) ? { isGood: false } : { authorization: random.pick(made), isGood: false }
+  }
+
+/** `paired`: of a server that lets in nobody without a key. */
+export async function fuzz(count: number, seed: number, paired = false): Promise<FuzzReport> {
   const random = chance(seed)
-  const server = await ServerProcess.make()
+  const server = await ServerProcess.make({ paired })
   const statuses: Record<string, number> = {}
   const wrong: string[] = []
   try {
     server.spawn()
     await server.answers()
+    const { authorization = '' } = paired ? await server.pair() : {}
+    const keyOf = paired ? keysOf(authorization) : OPEN
     for (let i = 0; i < count && wrong.length < 20; i++) {
-      const asked = question(random)
+      const { isGood, ...key } = keyOf(random)
+      const plain = question(random)
+      const asked = { ...plain, headers: { ...plain.headers, ...key } }
       try {
         const answer = await send(server.port, asked)
         statuses[answer.status] = (statuses[answer.status] ?? 0) + 1
         const said = wrongWith(answer, asked)
         if (said !== null) wrong.push(said)
+        if (!isGood && answer.status < 400 && !FOR_ALL.test(asked.path))
+          wrong.push(`${asked.method} ${asked.path.slice(0, 80)}: ${answer.status} without a key`)
       } catch (error) {
         // A body too large is cut off while it is sent; that the server lives is seen below.
         if (!/ECONNRESET|EPIPE/.test(String((error as { code?: string }).code)))
@@ -239,7 +277,7 @@ export async function fuzz(count: number, seed: number): Promise<FuzzReport> {
         wrong.push(`It ended after ${asked.method} ${asked.path.slice(0, 80)}: ${server.said}`)
       if (!server.isUp) break
     }
-    wrong.push(...(await storedWrong(server)))
+    wrong.push(...(await storedWrong(server, authorization)))
   } finally {
     await server.remove()
   }
@@ -247,10 +285,12 @@ export async function fuzz(count: number, seed: number): Promise<FuzzReport> {
 }
 
 /** What is stored that may not be. */
-async function storedWrong(server: ServerProcess): Promise<string[]> {
+async function storedWrong(server: ServerProcess, authorization: string): Promise<string[]> {
   const wrong: string[] = []
   for (let after = 0; ;) {
-    const page = (await (await fetch(`${server.url}/api/changes?after=${after}`)).json()) as {
+    const page = (await (
+      await fetch(`${server.url}/api/changes?after=${after}`, { headers: { authorization } })
+    ).json()) as {
       changes: unknown[]
       next: number
       more: boolean

@@ -1,4 +1,5 @@
 // The real server as a process that can be killed at any moment, on a folder of its own.
+import { randomUUID } from 'node:crypto'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
@@ -14,15 +15,37 @@ export class ServerProcess {
   private process: ChildProcess | null = null
   /** What it said on its error output. */
   said = ''
+  private printed = ''
   private constructor(
     readonly port: number,
     readonly data: string,
+    private readonly isPaired: boolean,
   ) {}
 
-  static async make(): Promise<ServerProcess> {
+  /** `paired`: it lets in nobody but the phones that it has paired. */
+  static async make({ paired = false } = {}): Promise<ServerProcess> {
     buildServer()
-    return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')))
+    return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')), paired)
   }
+
+  /** A phone of the owner's: what it signs its questions with. */
+  async pair(): Promise<{ readonly device: string; readonly authorization: string }> {
+    for (let waited = 0; waited < START_MS; waited += 50) {
+      const code = /enter (\S{4}-\S{4}),/.exec(this.printed)?.[1]
+      if (!code) await pause(50)
+      else {
+        const answer = await fetch(`${this.url}/api/pairing`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ code, device: randomUUID(), name: 'Soak' }),
+        })
+        const { device, key } = (await answer.json()) as { device: string; key: string }
+        return { device, authorization: `Bearer ${device}.${key}` }
+      }
+    }
+    throw new Error('The server printed no code.')
+  }
+
   get url(): string {
     return `http://127.0.0.1:${this.port}`
   }
@@ -34,9 +57,16 @@ export class ServerProcess {
   spawn(): void {
     this.process = spawn(process.execPath, [BUILT], {
       cwd: root,
-      env: { ...process.env, PORT: String(this.port), OAK_DATA: this.data, NODE_ENV: 'production' },
-      stdio: ['ignore', 'ignore', 'pipe'],
+      env: {
+        ...process.env,
+        PORT: String(this.port),
+        OAK_DATA: this.data,
+        OAK_PAIRING: this.isPaired ? '1' : '0',
+        NODE_ENV: 'production',
+      },
+      stdio: ['ignore', 'pipe', 'pipe'],
     })
+    this.process.stdout?.on('data', (part: Buffer) => (this.printed += part.toString()))
     this.process.stderr?.on('data', (part: Buffer) => (this.said += part.toString()))
   }
 

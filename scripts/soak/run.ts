@@ -17,6 +17,8 @@ const [kills, requests, runs, seed] = [values.kills, values.requests, values.run
   Number,
 ) as [number, number, number, number]
 
+const MOST_OF_ONE = 1000
+
 async function main(): Promise<void> {
   const wrong: string[] = []
   const devices = { runs: 0, edits: 0 }
@@ -31,6 +33,12 @@ async function main(): Promise<void> {
   console.log(
     `Wrong requests: ${requests}, answered ${JSON.stringify(asked.statuses)}, ${asked.wrong.length} wrong.`,
   )
+  // Within what one phone may ask in a minute.
+  const pairedAsked = await fuzz(Math.min(requests, MOST_OF_ONE), seed, true)
+  console.log(
+    `The same to a paired server: answered ${JSON.stringify(pairedAsked.statuses)}, ${pairedAsked.wrong.length} wrong.`,
+  )
+  wrong.push(...pairedAsked.wrong)
   const killed = await killAgainAndAgain(kills, seed)
   console.log(
     `Kills: ${killed.kills}, ${killed.changes} changes and ${killed.photos} photos acknowledged, ${killed.wrong.length} wrong.`,

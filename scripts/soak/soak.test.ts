@@ -17,6 +17,12 @@ it('whatever is sent, the server answers in words, lives on, and stores nothing 
   expect(Object.keys(statuses).sort()).toEqual(expect.arrayContaining(['200', '400', '404']))
 }, 180_000)
 
+it('a paired server lets in nobody without its key, whatever is sent, and answers in words all the same', async () => {
+  const { wrong, statuses } = await fuzz(600, 20261128, true)
+  expect(wrong).toEqual([])
+  expect(Object.keys(statuses).sort()).toEqual(expect.arrayContaining(['200', '400', '401', '404']))
+}, 180_000)
+
 it.each([1, 2, 3])(
   'seven devices with bad links and wrong clocks agree in the end, and nothing vanishes (%i)',
   async (seed) => {

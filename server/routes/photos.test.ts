@@ -3,27 +3,10 @@ import { join } from 'node:path'
 import fc from 'fast-check'
 import request from 'supertest'
 import { jpegProblem } from '@oak/core/job/jpeg'
+import { START, END, segment, picture, JFIF, TABLES, frame, SCAN, jpeg } from '../testing/jpeg'
 import { openTestApp, refusal, type TestApp } from '../testing/test-app'
 
 const ID = '00000000-0000-4000-8000-00000000000a'
-const START = [0xff, 0xd8]
-const END = [0xff, 0xd9]
-/** One segment of a JPEG: its marker, its length with the two bytes of the length itself (ITU-T T.81, B.1.1.4), its content. */
-const segment = (marker: number, content: string | readonly number[]) => {
-  const bytes = [...Buffer.from(content as string)]
-  return [0xff, marker, (bytes.length + 2) >> 8, (bytes.length + 2) & 255, ...bytes]
-}
-const picture = (...parts: readonly (readonly number[])[]) => Buffer.from(parts.flat())
-const JFIF = segment(0xe0, 'JFIF\0')
-const TABLES = [...segment(0xdb, 'q'), ...segment(0xc4, 'h')]
-/** Grey, of that size (B.2.2): 8 bits, height, width, one component. */
-const frame = (width = 16, height = 8, marker = 0xc0) =>
-  segment(marker, [8, height >> 8, height & 255, width >> 8, width & 255, 1, 1, 0x11, 0])
-const SCAN = segment(0xda, [1, 1, 0, 0, 63, 0])
-/** A JPEG in its whole structure. */
-const jpeg = (scan = 'pixels') =>
-  Buffer.concat([picture(START, JFIF, TABLES, frame(), SCAN), Buffer.from(scan), Buffer.from(END)])
-
 let one: TestApp
 beforeEach(async () => void (one = await openTestApp()))
 afterEach(() => one.db.destroy())
