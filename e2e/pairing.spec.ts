@@ -184,6 +184,27 @@ test('a wrong code is said beside its field; a phone without one works on, and d
   await expect(page.getByTestId('whose')).toHaveText('Owner. This phone is “Van 1”.')
 })
 
+test('what an apprentice showed on practice units is read by the shop', async ({ browser, shop }) => {
+  const owner = await phone(browser, shop)
+  await ownersPhone(owner, shop)
+  const code = await newCode(owner, 'Sam', 'apprentice')
+  // Sam's phone, as it speaks with the server.
+  const json = { 'content-type': 'application/json' }
+  const post = (path: string, body: object, more: object = {}) =>
+    fetch(`${shop.url}${path}`, { method: 'POST', headers: { ...json, ...more }, body: JSON.stringify(body) })
+  const id = '00000000-0000-4000-8000-000000000077'
+  const { device, key } = (await (
+    await post('/api/pairing', { code, device: id, name: 'Sam’s' })
+  ).json()) as Readonly<Record<'device' | 'key', string>>
+  const skills = [{ skill: 'safe', points: 97 }]
+  const round = { id, at: Date.UTC(2026, 10, 28), state: 'handed-over', total: 88, skills }
+  await post('/api/practice', { rounds: [round] }, { authorization: `Bearer ${device}.${key}` })
+  await owner.goto(`${shop.url}/practice/progress`)
+  await expect(owner.getByText('of the rounds of the whole shop')).toBeVisible()
+  await expect(owner.getByTestId('progress')).toContainText('Sam')
+  await expect(owner.getByTestId('progress')).toContainText('97')
+})
+
 test('the office writes notes and nothing else: said before anything is kept', async ({ browser, shop }) => {
   const owner = await phone(browser, shop)
   await ownersPhone(owner, shop)

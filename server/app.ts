@@ -20,6 +20,7 @@ import { jobRoutes } from './routes/jobs'
 import { meterRoutes } from './routes/meter'
 import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
+import { practiceRoutes } from './routes/practice'
 import { authorityRoutes } from './routes/shop/authority'
 import { deviceRoutes } from './routes/shop/device'
 import { ownerRoutes } from './routes/shop/owner'
@@ -27,6 +28,7 @@ import { pairingRoutes } from './routes/shop/pairing'
 import type { ChangeStore } from './store/change-store'
 import type { JobStore } from './store/jobs/job-store'
 import type { DatabaseTrouble } from './store/trouble'
+import type { PracticeStore } from './store/practice-store'
 import type { PhotoStore } from './store/photo-store'
 
 export interface Reach {
@@ -70,7 +72,11 @@ export interface AppOptions {
   /** The name of the shop. */
   readonly shop: () => Promise<string>
   /** Who may do what; null: open to the machine that it is bound to. */
-  readonly access?: { readonly rights: Access; readonly judge: Judge } | null
+  readonly access?: {
+    readonly rights: Access
+    readonly judge: Judge
+    readonly practice: PracticeStore
+  } | null
   /** How it is reached; by loopback alone, where nothing is said. */
   readonly reach?: Reach
 }
@@ -134,7 +140,7 @@ function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
   const router = Router()
   router.get('/shop', async (_req, res) => void res.json({ shop: await shop(), paired: access !== null }))
   if (!access) {
-    router.use(['/pairing', '/device', '/owner'], isOpen)
+    router.use(['/pairing', '/device', '/owner', '/practice'], isOpen)
     router.use(onlySignedIn(null))
     return router
   }
@@ -147,6 +153,7 @@ function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
   router.use(onlySignedIn(access.rights))
   router.use(perMinute(requestsPerMinute, (_req, res) => signedIn(res).device ?? ''))
   router.use('/owner', ownerRoutes(access.rights, now))
+  router.use('/practice', practiceRoutes(access.practice))
   return router
 }
 

@@ -20,6 +20,7 @@ import { jobIndex } from './store/jobs/index-jobs'
 import { jobStore } from './store/jobs/job-store'
 import { openShop } from './store/open'
 import { photoStore, type PhotoStore } from './store/photo-store'
+import { practiceStore } from './store/practice-store'
 import { listenerOf } from './tls/listen'
 import { servedBase } from './tls/names'
 
@@ -59,6 +60,7 @@ async function main(): Promise<void> {
     access: rights && {
       rights,
       judge: (who, changes) => judgeChanges({ db, access: rights, who }, changes),
+      practice: practiceStore(db),
     },
     reach: {
       isSecure,

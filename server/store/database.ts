@@ -106,6 +106,18 @@ export interface AuditTable {
   about: string
 }
 
+/** What a round of practice showed. */
+export interface PracticeTable {
+  id: string
+  device: string
+  person: string
+  at: number
+  state: 'hurt' | 'handed-over'
+  total: number
+  /** JSON: a mark for each skill. */
+  skills: string
+}
+
 export interface Tables {
   change: ChangeTable
   job: JobTable
@@ -120,6 +132,7 @@ export interface Tables {
   code: CodeTable
   session: SessionTable
   audit: AuditTable
+  practice: PracticeTable
 }
 
 export type Database = Kysely<Tables>

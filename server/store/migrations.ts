@@ -140,4 +140,19 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
             begin select raise(abort, 'rows of this table are kept as they are'); end`.execute(db)
     },
   },
+  '007-practice': {
+    // What people showed on practice units.
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('practice')
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('device', 'text', (c) => c.notNull())
+        .addColumn('person', 'text', (c) => c.notNull())
+        .addColumn('at', 'integer', (c) => c.notNull())
+        .addColumn('state', 'text', (c) => c.notNull())
+        .addColumn('total', 'real', (c) => c.notNull())
+        .addColumn('skills', 'text', (c) => c.notNull())
+        .execute()
+    },
+  },
 }

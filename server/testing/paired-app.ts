@@ -6,6 +6,7 @@ import { judgeChanges } from '../access/may-write'
 import { BY_LOOPBACK, type AppOptions } from '../app'
 import { changeStore } from '../store/change-store'
 import { photoStore } from '../store/photo-store'
+import { practiceStore } from '../store/practice-store'
 import { openTestApp, NOW, type TestApp } from './test-app'
 
 export interface TestPhone {
@@ -48,6 +49,7 @@ export async function openPairedApp(options: Partial<AppOptions> = {}): Promise<
     access: {
       rights: access,
       judge: (who, changes) => judgeChanges({ db: t.db, access, who }, changes),
+      practice: practiceStore(t.db),
     },
     ...options,
   })

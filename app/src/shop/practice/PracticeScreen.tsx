@@ -20,6 +20,7 @@ import { Words } from '../../ui/Words'
 import { beginFirst, beginLesson, openUnitFile } from './begin'
 import { FirstRounds, Skills } from './CourseLists'
 import { shownBy } from './practice-model'
+import { useShopRounds } from './use-shop-rounds'
 import { standings, weakest, type Standing } from './schedule'
 
 const NOTHING = {}
@@ -32,6 +33,8 @@ export function PracticeScreen() {
   const rounds = usePractice((s) => s.rounds)
   const trouble = usePractice((s) => s.trouble)
   useEffect(() => void thePractice().load(), [])
+  // What was shown here goes to the shop whenever somebody looks at the course.
+  useShopRounds(rounds)
   const low = isLow(useWindowDimensions().height)
   const head = (
     <>

@@ -16,6 +16,7 @@ import { usePalette } from '../../ui/theme'
 import { isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 import { progressRows, type ProgressRow } from './practice-model'
+import { useShopRounds } from './use-shop-rounds'
 
 const NOTHING = {}
 const NOBODY = 'no name set'
@@ -27,7 +28,8 @@ export function ProgressScreen() {
   const skills = answer?.ok ? (answer.output as PracticeCourseOutput).skills : []
   const rounds = usePractice((s) => s.rounds)
   useEffect(() => void thePractice().load(), [])
-  const rows = progressRows(rounds ?? [])
+  const { rounds: all, of } = useShopRounds(rounds)
+  const rows = progressRows(all)
   const wide = isWide(useWindowDimensions().width)
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -39,7 +41,7 @@ export function ProgressScreen() {
       </TopBar>
       <ScrollView role="main" contentContainerStyle={{ padding: 14, gap: 14 }}>
         <Words size="small" tone="quiet">
-          The last mark of each skill, 0 to 100, of the rounds on this device. A dash: not shown yet.
+          {`The last mark of each skill, 0 to 100, of the rounds ${of === 'shop' ? 'of the whole shop' : 'on this device'}. A dash: not shown yet.`}
         </Words>
         {rounds && rows.length === 0 ? (
           <Words size="strong" testID="no-progress">

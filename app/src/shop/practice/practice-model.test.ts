@@ -1,3 +1,4 @@
+import { withShop } from './use-shop-rounds'
 import { runOperation } from '@oak/core/operations/registry'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
@@ -106,4 +107,28 @@ it('who has shown what: the latest mark of each skill, by person, the last at wo
   ])
   expect(shownBy(rounds, 'Ines')).toHaveLength(2)
   expect(shownBy(rounds, null)).toHaveLength(3)
+})
+
+it('rounds of the shop stand for everybody, each once, also those of this device', () => {
+  const own = {
+    id: 'a',
+    technician: 'Sam',
+    result: { state: 'hurt', total: 0, skills: [], at: 5 },
+  } as unknown as PracticeRound
+  const later = { ...own, id: 'b', result: { ...own.result, at: 9 } } as PracticeRound
+  const shop = [
+    { id: 'a', person: 'Sam', state: 'hurt' as const, total: 0, skills: [], at: 5 },
+    {
+      id: 'c',
+      person: 'Kim',
+      state: 'handed-over' as const,
+      total: 90,
+      skills: [{ skill: 'safe' as const, points: 90 }],
+      at: 7,
+    },
+  ]
+  expect(progressRows(withShop([own, later], shop))).toEqual([
+    { who: 'Sam', rounds: 2, hurt: 2, last: 9, marks: {} },
+    { who: 'Kim', rounds: 1, hurt: 0, last: 7, marks: { safe: 90 } },
+  ])
 })

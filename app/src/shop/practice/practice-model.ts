@@ -120,8 +120,11 @@ export const MARK_NAMES = {
   cure: 'It runs',
 } as const
 
+/** As much of a round as tells what somebody showed. */
+export type Practised = Pick<PracticeRound, 'technician' | 'result'>
+
 /** What this learner’s rounds showed; `who` null: everybody’s. */
-export const shownBy = (rounds: readonly PracticeRound[], who: string | null): Shown[] =>
+export const shownBy = (rounds: readonly Practised[], who: string | null): Shown[] =>
   rounds.flatMap(({ result, technician }) =>
     result && (who === null || technician === who)
       ? result.skills.map(({ skill, points }) => ({ skill, points, at: result.at }))
@@ -138,7 +141,7 @@ export interface ProgressRow {
 }
 
 /** The latest mark of each skill, by person; whoever practised last stands first. */
-export function progressRows(rounds: readonly PracticeRound[]): ProgressRow[] {
+export function progressRows(rounds: readonly Practised[]): ProgressRow[] {
   const people = [...new Set(rounds.filter((r) => r.result).map((r) => r.technician))]
   return people
     .map((who) => {
