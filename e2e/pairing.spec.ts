@@ -117,6 +117,7 @@ test('two phones are paired by code and by picture; one is taken off, saves its 
   await away.setOffline(false)
   await expect(van2.getByTestId('locked-out')).toBeVisible()
   await expect(van2.getByTestId('undelivered')).toContainText('One edit or photo')
+  expect([...(await wrongs(van2)), ...(await tooSmall(van2))]).toEqual([])
   const [file] = await Promise.all([
     van2.waitForEvent('download'),
     van2.getByTestId('save-undelivered').click(),
@@ -231,6 +232,9 @@ test('a paired phone hands nothing to another shop’s server', async ({ browser
   })
   await page.goto(shop.url)
   await expect(page.getByTestId('another-shop')).toBeVisible()
+  await page.goto(`${shop.url}/pair`)
+  await expect(page.getByTestId('pair-open').or(page.getByTestId('pair-elsewhere'))).toBeVisible()
+  await page.goto(shop.url)
   await toBoard(page)
   await expect(page.getByTestId('sync')).toHaveText('another shop')
   expect(asked).toEqual([])

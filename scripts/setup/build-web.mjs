@@ -47,7 +47,8 @@ async function writeServiceWorker() {
     globPatterns: ['index.html', '*.{css,svg,webmanifest}', 'fonts/*.woff2', '_expo/static/js/web/*.js'],
     swDest: join(dist, 'service-worker.js'),
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//],
+    // The shop's authority is the server's to give, and no page.
+    navigateFallbackDenylist: [/^\/api\//, /^\/authority\.crt$/],
     dontCacheBustURLsMatching: /-[0-9a-f]{32}\./,
     maximumFileSizeToCacheInBytes: 8_000_000,
     inlineWorkboxRuntime: true,

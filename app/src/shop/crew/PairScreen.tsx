@@ -26,7 +26,8 @@ export function PairScreen() {
     clearAddress()
     void theCrew().hearShop()
   }, [])
-  const isPaired = pairing !== null && door.kind !== 'not-paired'
+  const isElsewhere = door.kind === 'another-shop'
+  const isPaired = pairing !== null && door.kind !== 'not-paired' && !isElsewhere
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar
@@ -43,7 +44,7 @@ export function PairScreen() {
           text="This server is open to its own machine only, and pairs no phones. Whoever sets it up for a network starts it with pairing."
         />
       ) : (
-        <PairForm />
+        <PairForm isElsewhere={isElsewhere} />
       )}
     </View>
   )
@@ -79,7 +80,8 @@ function Paired({ person, name, may }: PairedProps) {
   )
 }
 
-function PairForm() {
+/** `isElsewhere`: it is another shop's still. */
+function PairForm({ isElsewhere }: { readonly isElsewhere: boolean }) {
   const palette = usePalette()
   const [code, setCode] = useState(useCrew((s) => s.code))
   const [name, setName] = useState('')
@@ -98,6 +100,11 @@ function PairForm() {
   return (
     <View role="main" style={{ flex: 1 }}>
       <ScrollView contentContainerStyle={PAGE}>
+        {isElsewhere ? (
+          <Words tone="stop" size="strong" testID="pair-elsewhere">
+            This phone is another shop’s. Paired here, all that is on it goes to this shop.
+          </Words>
+        ) : null}
         <Words>
           The owner makes a code under “Phones of the shop”; the first one is printed where the server runs.
           It lasts ten minutes and works once.
