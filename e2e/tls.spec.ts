@@ -1,5 +1,6 @@
 // A shop on a network: its own authority, put among those that a browser trusts, makes the app one that opens without a network.
 import { spawnSync } from 'node:child_process'
+import { X509Certificate } from 'node:crypto'
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import { request } from 'node:https'
 import { tmpdir } from 'node:os'
@@ -93,7 +94,6 @@ test('the authority is given to phones; browsers stay with TLS; a name that is n
 }) => {
   const root = await asked(shop, '/authority.crt')
   expect([root.status, root.headers['content-type']]).toEqual([200, 'application/x-x509-ca-cert'])
-  const { X509Certificate } = await import('node:crypto')
   expect(shop.printed).toContain(new X509Certificate(root.body).fingerprint256)
   expect(root.headers['strict-transport-security']).toMatch(/max-age=31536000/)
   expect((await asked(shop, '/api/shop', 'shop-pc')).status).toBe(200)

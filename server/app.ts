@@ -22,7 +22,7 @@ import { operationRoutes, schemaRoutes } from './routes/operations'
 import { photoRoutes } from './routes/photos'
 import { practiceRoutes } from './routes/practice'
 import { authorityRoutes } from './routes/shop/authority'
-import { deviceRoutes } from './routes/shop/device'
+import { deviceRoutes, wiped } from './routes/shop/device'
 import { ownerRoutes } from './routes/shop/owner'
 import { pairingRoutes } from './routes/shop/pairing'
 import type { ChangeStore } from './store/change-store'
@@ -144,20 +144,18 @@ function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
     router.use(onlySignedIn(null))
     return router
   }
-  router.use(
-    '/pairing',
-    perMinute(PAIRINGS, (req) => ipKeyGenerator(req.ip ?? '')),
-    pairingRoutes(access.rights, shop),
-  )
-  router.use('/device', deviceRoutes(access.rights, shop))
+  const byAddress = () => perMinute(PAIRINGS, (req) => ipKeyGenerator(req.ip ?? ''))
+  router.use('/pairing', byAddress(), pairingRoutes(access.rights, shop))
+  router.post('/device/wiped', byAddress(), wiped(access.rights))
   router.use(onlySignedIn(access.rights))
   router.use(perMinute(requestsPerMinute, (_req, res) => signedIn(res).device ?? ''))
+  router.use('/device', deviceRoutes(access.rights, shop))
   router.use('/owner', ownerRoutes(access.rights, now))
   router.use('/practice', practiceRoutes(access.practice))
   return router
 }
 
-/** Codes that one address may try in a minute. */
+/** Codes that one address may try in a minute, and how often a phone may say that it is wiped. */
 const PAIRINGS = 10
 
 const isOpen: RequestHandler = (_req, res) =>

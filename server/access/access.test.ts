@@ -291,6 +291,25 @@ describe('the owner', () => {
     t.wait(15 * MINUTE)
     expect((await owner.post('/api/owner/sign-in', { password: PASSWORD })).status).toBe(200)
   })
+  it('is not guessed faster by guessing at once', async () => {
+    const owner = await t.pair('Rosa', 'owner')
+    await owner.post('/api/owner/password', { password: PASSWORD })
+    const answers = await Promise.all(
+      Array.from({ length: 12 }, (_, i) => owner.post('/api/owner/sign-in', { password: `guess ${i}` })),
+    )
+    expect(answers.filter(({ status }) => status === 403)).toHaveLength(5)
+    expect(answers.filter(({ status }) => status === 429)).toHaveLength(7)
+  })
+  it('who has forgotten the password sets another one; sessions end with it', async () => {
+    const owner = await t.pair('Rosa', 'owner')
+    const cookie = cookieOf(await owner.post('/api/owner/password', { password: PASSWORD }))
+    await t.access.owner.forget()
+    expect((await owner.get('/api/owner/devices').set('cookie', cookie)).status).toBe(401)
+    expect((await owner.post('/api/owner/sign-in', { password: PASSWORD })).status).toBe(403)
+    expect((await owner.post('/api/owner/password', { password: 'anvil parsley tractor moon' })).status).toBe(
+      200,
+    )
+  })
   it('makes codes for others, sees the phones, and cannot lock out the one in hand', async () => {
     const owner = await t.pair('Rosa', 'owner')
     const cookie = cookieOf(await owner.post('/api/owner/password', { password: PASSWORD }))

@@ -11,7 +11,7 @@ export interface Access {
   readonly codes: Codes
   readonly owner: Owner
   readonly audit: Audit
-  /** Was the shop's database put back from a copy? Then phones bring what others wrote. */
+  /** Was the shop's database put back from a copy within the last month? Then phones bring what others wrote. */
   readonly wasRestored: () => Promise<boolean>
 }
 
@@ -24,6 +24,9 @@ export interface AccessOptions {
   readonly passwordCost?: number
 }
 
+/** For phones that are seldom in touch. Our judgement. */
+const RETURN_MS = 30 * 86_400_000
+
 export function accessOf(
   db: Database,
   { now = Date.now, isSecure, passwordCost = USUAL_COST }: AccessOptions,
@@ -34,8 +37,10 @@ export function accessOf(
     devices: devicesOf(db, audit, now),
     codes: codesOf(db, now),
     owner: ownerOf(db, { now, isSecure, passwordCost }),
-    wasRestored: async () =>
-      (await db.selectFrom('shop').select('restored').executeTakeFirstOrThrow()).restored === 1,
+    async wasRestored() {
+      const { restored } = await db.selectFrom('shop').select('restored').executeTakeFirstOrThrow()
+      return now() < restored + RETURN_MS
+    },
   }
 }
 

@@ -9,6 +9,7 @@ export type Act =
   | 'revoked'
   | 'wiped'
   | 'password set'
+  | 'password forgotten'
   | 'signed in'
   | 'sign-in refused'
   | 'signed out'

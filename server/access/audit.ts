@@ -6,7 +6,7 @@ import type { SignedIn } from './who'
 export interface Audit {
   readonly note: (who: SignedIn | null, act: Act, about: string) => Promise<void>
   /** Hands over everything in order, piece by piece: acts, and every change as it was received. */
-  readonly read: (take: (rows: readonly AuditLine[]) => Promise<void>) => Promise<void>
+  readonly read: (take: Take) => Promise<void>
 }
 
 /** A line of the file that the owner gets. */
@@ -27,68 +27,69 @@ export const AUDIT_COLUMNS: readonly (keyof AuditLine)[] = [
 const PIECE = 1000
 const iso = (ms: number): string => new Date(ms).toISOString()
 
-async function readActs(db: Database, take: (rows: readonly AuditLine[]) => Promise<void>): Promise<void> {
+type Take = (rows: readonly AuditLine[]) => Promise<void>
+
+/** A table in order, piece by piece. `next`: the rows after that number. */
+async function inPieces<Row extends { readonly seq: number }>(
+  next: (after: number) => Promise<Row[]>,
+  lineOf: (row: Row) => AuditLine,
+  take: Take,
+): Promise<void> {
   for (let after = 0; ;) {
-    const rows = await db
-      .selectFrom('audit')
-      .selectAll()
-      .where('seq', '>', after)
-      .orderBy('seq')
-      .limit(PIECE)
-      .execute()
-    if (rows.length === 0) return
-    await take(
-      rows.map(({ at, act, device, person, role, about }) => ({
-        received: iso(at),
-        what: act,
-        device: device ?? '',
-        person,
-        role,
-        about,
-        stamped: '',
-        'brought by': '',
-      })),
-    )
-    after = rows.at(-1)?.seq ?? after
+    const rows = await next(after)
+    const last = rows.at(-1)
+    if (!last) return
+    await take(rows.map(lineOf))
+    after = last.seq
   }
 }
 
-async function readChanges(db: Database, take: (rows: readonly AuditLine[]) => Promise<void>): Promise<void> {
-  for (let after = 0; ;) {
-    const rows = await db
-      .selectFrom('change')
-      .select([
-        'seq',
-        'job',
-        'path',
-        'value',
-        'at',
-        'claimed',
-        'device',
-        'technician',
-        'received',
-        'brought_by',
-      ])
-      .where('seq', '>', after)
-      .orderBy('seq')
-      .limit(PIECE)
-      .execute()
-    if (rows.length === 0) return
-    await take(
-      rows.map((row) => ({
-        received: `${row.received.replace(' ', 'T')}Z`,
-        what: 'edited',
-        device: row.device,
-        person: row.technician,
-        role: '',
-        about: `${row.job} ${row.path} ${row.value}`,
-        stamped: iso(row.claimed ?? row.at),
-        'brought by': row.brought_by ?? '',
-      })),
-    )
-    after = rows.at(-1)?.seq ?? after
-  }
-}
+const readActs = (db: Database, take: Take): Promise<void> =>
+  inPieces(
+    (after) =>
+      db.selectFrom('audit').selectAll().where('seq', '>', after).orderBy('seq').limit(PIECE).execute(),
+    ({ at, act, device, person, role, about }) => ({
+      received: iso(at),
+      what: act,
+      device: device ?? '',
+      person,
+      role,
+      about,
+      stamped: '',
+      'brought by': '',
+    }),
+    take,
+  )
+
+const CHANGE = [
+  'seq',
+  'job',
+  'path',
+  'value',
+  'at',
+  'claimed',
+  'device',
+  'technician',
+  'received',
+  'brought_by',
+] as const
+
+const readChanges = (db: Database, take: Take): Promise<void> =>
+  inPieces(
+    (after) =>
+      db.selectFrom('change').select(CHANGE).where('seq', '>', after).orderBy('seq').limit(PIECE).execute(),
+    (row) => ({
+      received: `${row.received.replace(' ', 'T')}Z`,
+      what: 'edited',
+      device: row.device,
+      person: row.technician,
+      role: '',
+      about: `${row.job} ${row.path} ${row.value}`,
+      stamped: iso(row.claimed ?? row.at),
+      'brought by': row.brought_by ?? '',
+    }),
+    take,
+  )
 
 export function auditOf(db: Database, now: () => number): Audit {
   return {

@@ -71,5 +71,8 @@ export async function judgeChanges(
     if (message) refused.push({ id: change.id, path: 'job', message })
     else allowed.push(change.device === who.device ? { ...change, technician: who.person } : change)
   }
+  // Once for all of them: a phone asks again for what was refused.
+  if (refused.length > 0)
+    await access.audit.note(who, 'not allowed', `${refused.length} of ${changes.length} edits`)
   return { allowed, refused }
 }

@@ -12,6 +12,8 @@ export interface Owner {
   readonly hasPassword: () => Promise<boolean>
   readonly setPassword: (password: string) => Promise<void>
   readonly isPassword: (password: string) => Promise<boolean>
+  /** There is none any more, and no session. */
+  readonly forget: () => Promise<void>
   /** Opens a session on that device and gives it as a cookie. */
   readonly open: (device: string, res: Response) => Promise<void>
   /** Has this device, with this very request, a session? */
@@ -46,6 +48,10 @@ export function ownerOf(db: Database, { now, isSecure, passwordCost }: OwnerOpti
     async isPassword(password) {
       const hash = await kept()
       return hash !== null && isPassword(password, hash)
+    },
+    async forget() {
+      await db.updateTable('shop').set({ password: null }).execute()
+      await db.deleteFrom('session').execute()
     },
     async open(device, res) {
       const token = newSecret()

@@ -58,10 +58,13 @@ describe('the name under which something is kept', () => {
       { technician: 'Gone', brought_by: ines?.id },
     ])
   })
-  it('is anybody’s once the database was put back from a copy: phones bring what they hold', async () => {
-    await t.db.updateTable('shop').set({ restored: 1 }).execute()
+  it('is anybody’s for a month after the database was put back from a copy: phones bring what they hold', async () => {
+    await t.db.updateTable('shop').set({ restored: t.now() }).execute()
     expect((await put(ines, by(omar, 2, { technician: 'Omar' }))).body).toMatchObject({ added: [uuid(2)] })
     expect(await kept()).toMatchObject([{ device: omar?.id, technician: 'Omar' }])
+    // For a month: after that each phone delivers its own again.
+    t.wait(30 * 86_400_000)
+    expect((await put(ines, by(omar, 3))).status).toBe(403)
   })
 })
 
@@ -78,6 +81,8 @@ describe('the office', () => {
       message: expect.stringContaining('notes and estimates'),
     })
     expect(await kept()).toHaveLength(2)
+    const noted = t.db.selectFrom('audit').select(['person', 'about']).where('act', '=', 'not allowed')
+    expect(await noted.execute()).toEqual([{ person: 'Lee', about: '1 of 1 edits' }])
   })
   it('brings no photos', async () => {
     const answer = await office

@@ -1,5 +1,5 @@
 // Who asks: the device whose key came with the request, or, on a server that is open to its own machine alone, whoever sits there.
-import type { RequestHandler, Response } from 'express'
+import type { Request, RequestHandler, Response } from 'express'
 import type { Role } from '@oak/core/crew/roles'
 import { refuse } from '../errors'
 import type { Access } from './access'
@@ -28,6 +28,12 @@ const WORDS = {
 
 const KEY = /^Bearer ([0-9a-f-]{36})\.([\w-]{43})$/
 
+/** The device and the key that a request is signed with; null: it is not. */
+export function keyOf(req: Request): { readonly device: string; readonly secret: string } | null {
+  const [, device, secret] = KEY.exec(req.get('authorization') ?? '') ?? []
+  return device && secret ? { device, secret } : null
+}
+
 /** `access` null: an open server. */
 export function onlySignedIn(access: Access | null): RequestHandler {
   return async (req, res, next) => {
@@ -36,8 +42,8 @@ export function onlySignedIn(access: Access | null): RequestHandler {
       locals.signedIn = OPEN
       return next()
     }
-    const [, device, secret] = KEY.exec(req.get('authorization') ?? '') ?? []
-    const found = device && secret ? await access.devices.signIn(device, secret) : ('not-paired' as const)
+    const key = keyOf(req)
+    const found = key ? await access.devices.signIn(key.device, key.secret) : ('not-paired' as const)
     if (typeof found === 'string')
       return refuse(res, 401, found, [{ path: 'authorization', message: WORDS[found] }])
     locals.signedIn = found

@@ -41,6 +41,13 @@ const held = () =>
     ids: (await store.after(0, 500)).changes.map((c) => c.id),
     photo: (await photos.get(PHOTO))?.toString(),
   }))
+/** The shop's name, and when its database was put back. */
+async function shopRow(): Promise<{ readonly id: string; readonly restored: number }> {
+  const { db, close } = await openShop(database)
+  const row = await db.selectFrom('shop').select(['id', 'restored']).executeTakeFirstOrThrow()
+  await close()
+  return row
+}
 const trouble = (work: () => unknown) =>
   Promise.resolve()
     .then(work)
@@ -144,4 +151,12 @@ it('is put where there is none yet: a new machine', async () => {
   expect(restore(file, elsewhere, at(1))).toBeNull()
   database = elsewhere
   expect((await held()).ids).toEqual([change(1).id])
+})
+
+it('put back it is the same shop to its phones, which is told when it was', async () => {
+  await atWork(({ store }) => store.put([change(1)]))
+  const before = await shopRow()
+  expect(before.restored).toBe(0)
+  restore(await backUp(database, copies, at(0), 5), database, at(1))
+  expect(await shopRow()).toEqual({ id: before.id, restored: at(1).getTime() })
 })

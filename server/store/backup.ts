@@ -71,7 +71,7 @@ export function restore(backup: string, database: string, at: Date): string | nu
     // What is checked is what is put in place: the copy, and not the file that it was made from.
     copyFileSync(backup, fresh)
     checkShop(fresh, backup)
-    renew(fresh)
+    renew(fresh, at)
     const before = `${database}.before-${nameOf(at).slice(11, 26)}`
     const wasThere = !isEmptied(database)
     // What lies beside the old file belongs to it, and may hold its last changes.
@@ -103,12 +103,12 @@ function checkShop(copy: string, chosen: string): void {
   if (tables.n !== 2) throw new DatabaseTrouble('another', chosen)
 }
 
-function renew(copy: string): void {
+function renew(copy: string, at: Date): void {
   const sqlite = new SQLite(copy)
   sqlite.prepare('update identity set id = lower(hex(randomblob(16)))').run()
   // An older copy has no shop yet; it gets one when it is opened.
   if (sqlite.prepare("select 1 from sqlite_master where name = 'shop'").get())
-    sqlite.prepare('update shop set restored = 1').run()
+    sqlite.prepare('update shop set restored = ?').run(at.getTime())
   // Into the file itself: it is moved without what lies beside it.
   sqlite.pragma('wal_checkpoint(truncate)')
   sqlite.pragma('journal_mode = delete')

@@ -126,7 +126,7 @@ export interface Tables {
   photo: PhotoTable
   /** One row: the name of this database. */
   identity: { id: string }
-  /** One row: the name of the shop, which stays when its database is put back from a copy, and whether it was. */
+  /** One row: the name of the shop, which stays when its database is put back from a copy, and when it was, ms since 1970; 0: never. */
   shop: { id: string; password: string | null; restored: number }
   device: DeviceTable
   code: CodeTable

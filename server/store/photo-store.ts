@@ -8,7 +8,7 @@ export interface PhotoStore {
   readonly get: (id: string) => Promise<Buffer | null>
   /** Pictures that this device brought within the last day. */
   readonly broughtToday: (device: string) => Promise<number>
-  /** Does a job that this person began speak of it, or did one of these devices bring it? */
+  /** Does a job that this person began speak of it, or did this device bring it? */
   readonly isOf: (id: string, person: string, device: string) => Promise<boolean>
   /** Takes away those that no job has spoken of for so many days; how many they were. */
   readonly clearOrphans: (days: number) => Promise<number>

@@ -19,7 +19,7 @@ export interface OwnTls extends Served {
 
 const ALGORITHM = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const
 const DAY_MS = 86_400_000
-/** Apple's platforms trust a root that a person put there for no more than 825 days a certificate, others for 398: within both. */
+/** Platforms take a certificate under a root that a person put there for 825 days at the most, some for 398: within both. From memory. */
 const LEAF_DAYS = 397
 const ROOT_DAYS = 3650
 /** Made anew that long before it ends. */

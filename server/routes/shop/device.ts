@@ -1,22 +1,23 @@
 // What a phone asks about itself: who it is, a new key, and that it has nothing of the shop any more.
-import { Router } from 'express'
+import { Router, type RequestHandler } from 'express'
 import * as v from 'valibot'
 import type { Access } from '../../access/access'
-import { onlySignedIn, signedIn } from '../../access/signed-in'
+import { keyOf, signedIn } from '../../access/signed-in'
 import { refuse } from '../../errors'
 
-export function deviceRoutes(access: Access, shop: () => Promise<string>): Router {
-  const { devices, owner } = access
-  const router = Router()
-  // Before the others: who has been taken off the list still says that the shop's data is gone.
-  router.post('/wiped', async (req, res) => {
-    const [, id, key] = /^Bearer ([0-9a-f-]{36})\.([\w-]{43})$/.exec(req.get('authorization') ?? '') ?? []
-    if (id && key && (await devices.wiped(id, key))) return void res.json({ ok: true })
+/** Of a phone that was taken off the list, and so comes in nowhere else: it says that the shop's data is gone. */
+export const wiped =
+  ({ devices }: Access): RequestHandler =>
+  async (req, res) => {
+    const key = keyOf(req)
+    if (key && (await devices.wiped(key.device, key.secret))) return void res.json({ ok: true })
     refuse(res, 401, 'not-paired', [
       { path: 'authorization', message: 'That phone was not taken off the list.' },
     ])
-  })
-  router.use(onlySignedIn(access))
+  }
+
+export function deviceRoutes({ devices, owner }: Access, shop: () => Promise<string>): Router {
+  const router = Router()
   router.get('/', async (req, res) => {
     const { device, person, role } = signedIn(res)
     res.json({

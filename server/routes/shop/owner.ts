@@ -34,13 +34,13 @@ const WRONG = 'That is not the owner’s password.'
 /** Wrong passwords of a device within a quarter of an hour. */
 const [MOST_WRONG, WRONG_MS] = [5, 15 * 60_000]
 
-/** Counts wrong passwords by device: a session of sleepless guesses gets nowhere. */
+/** Counts passwords that are tried, by device, and before they are: many at once are no way round it. */
 function guesses(now: () => number) {
   const wrong = new Map<string, number[]>()
   const recent = (device: string) => (wrong.get(device) ?? []).filter((at) => at > now() - WRONG_MS)
   return {
     areTooMany: (device: string) => recent(device).length >= MOST_WRONG,
-    miss: (device: string) => void wrong.set(device, [...recent(device), now()]),
+    begin: (device: string) => void wrong.set(device, [...recent(device), now()]),
     clear: (device: string) => void wrong.delete(device),
   }
 }
@@ -58,11 +58,12 @@ function sessionRoutes(router: Router, { owner, audit }: Access, now: () => numb
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
     const { password, before } = body.output
     const who = signedIn(res)
+    tries.begin(who.device ?? '')
     if ((await owner.hasPassword()) && !(await owner.isPassword(before ?? ''))) {
-      tries.miss(who.device ?? '')
       await audit.note(who, 'sign-in refused', 'at a change of the password')
       return refuse(res, 403, 'wrong-password', [{ path: 'before', message: WRONG }])
     }
+    tries.clear(who.device ?? '')
     const problem = await passwordProblem(password)
     if (problem) return refuse(res, 400, 'bad-input', [{ path: 'password', message: problem }])
     await owner.setPassword(password)
@@ -75,8 +76,8 @@ function sessionRoutes(router: Router, { owner, audit }: Access, now: () => numb
     const body = v.safeParse(SignInSchema, req.body)
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
     const who = signedIn(res)
+    tries.begin(who.device ?? '')
     if (!(await owner.isPassword(body.output.password))) {
-      tries.miss(who.device ?? '')
       await audit.note(who, 'sign-in refused', '')
       return refuse(res, 403, 'wrong-password', [{ path: 'password', message: WRONG }])
     }

@@ -39,7 +39,9 @@ export function pairingRoutes({ codes, devices, audit }: Access, shop: () => Pro
     const whom = await codes.use(code)
     if (typeof whom === 'string') {
       const [status, message] = REFUSED[whom]
-      await audit.note(null, 'code refused', `${whom}, by a phone that calls itself ${name}`)
+      // Rows of the audit stay for ever: a flood adds none.
+      if (whom !== 'too-many')
+        await audit.note(null, 'code refused', `${whom}, by a phone that calls itself ${name}`)
       return refuse(res, status, whom === 'too-many' ? whom : `code-${whom}`, [{ path: 'code', message }])
     }
     const first = await devices.add({ id: device, name, ...whom })

@@ -175,7 +175,10 @@ describe('shut out', () => {
     expect([await photos.get('q'), await device.fact('practice')]).toEqual([null, undefined])
     // Heard or refused again, it stays shut.
     crew.signer.heard()
+    // What was on its way arrived late: gone at the next start.
+    await device.receive([change(3)])
     const again = await open({}, device)
+    expect((await device.all()).map(({ id }) => id)).toEqual([change(2).id])
     expect(doorOf(again.crew)).toMatchObject({ kind: 'locked', why: 'copied' })
     expect(asked).toEqual([])
     await crew.wipe()

@@ -4,7 +4,7 @@ import type { Signer } from '../sync/ask'
 import { joinShop, renewKey, type PairProblem } from './joining'
 import { keptLock, keptPairing, LOCKED, signedWith, type CrewPorts } from './kept'
 import { askShop, type Door, type Locked, type Pairing, type ShopSaid } from './pairing'
-import { shut, waitingOn, wipeAll } from './shutting'
+import { shut, wipeAll } from './shutting'
 
 export interface CrewState {
   readonly pairing: Pairing | null
@@ -37,7 +37,8 @@ export interface CrewOptions
 
 async function begin(ports: CrewPorts, code: string): Promise<StoreApi<CrewState>> {
   const [pairing, why] = await Promise.all([keptPairing(ports.device), keptLock(ports.device)])
-  const door: Door = why ? { kind: 'locked', why, waiting: await waitingOn(ports) } : { kind: 'unknown' }
+  // Again: what was on its way when it was shut may have arrived after that.
+  const door: Door = why ? { kind: 'locked', why, waiting: await shut(ports, why) } : { kind: 'unknown' }
   return createStore<CrewState>(() => ({ pairing, door, shop: null, code }))
 }
 

@@ -15,7 +15,7 @@ export interface PairProblem {
 
 async function keep({ device, now }: CrewPorts, pairing: Pairing): Promise<void> {
   const before = await device.fact('device')
-  await device.setFact(PAIRING, JSON.stringify(pairing))
+  await device.setFact(PAIRING, JSON.stringify(pairing), true)
   await device.setFact(RENEWED, now())
   await device.setFact('technician', pairing.person)
   // What was entered here before is this device's own, under whatever id it goes now.
@@ -58,8 +58,8 @@ export async function renewKey(
     const response = await request('/api/device/renew', { method: 'POST', headers: signedWith(pairing) })
     const next = response.ok ? ((await response.json()) as { key?: unknown }).key : null
     if (typeof next !== 'string') return
-    // Kept before it is used: a key that was used and lost would shut the device out.
-    await device.setFact(PAIRING, JSON.stringify({ ...pairing, key: next }))
+    // On the disk before it is used: a key that was used and then lost, by a dead battery, would shut the device out.
+    await device.setFact(PAIRING, JSON.stringify({ ...pairing, key: next }), true)
     await device.setFact(RENEWED, now())
   }
   // One tab at a time; one that finds no way tries again later.

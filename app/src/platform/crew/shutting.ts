@@ -3,7 +3,7 @@ import { keptPairing, keptLock, LOCKED, signedWith, type CrewPorts } from './kep
 import type { Locked } from './pairing'
 
 /** Edits and photos that no server has. */
-export async function waitingOn({ device, photos }: CrewPorts): Promise<number> {
+async function waitingOn({ device, photos }: CrewPorts): Promise<number> {
   const [changes, pictures] = await Promise.all([device.undelivered(), photos.undelivered()])
   return changes.length + pictures.length
 }

@@ -30,7 +30,8 @@ export interface DeviceStore extends JobRows {
   /** Another database answers: everything is to be delivered anew, and fetched from its start. Of jobs that are not whole here nothing is left. */
   readonly startOver: (store: string) => Promise<void>
   readonly fact: (name: string) => Promise<string | number | undefined>
-  readonly setFact: (name: string, value: string | number) => Promise<void>
+  /** `surely`: on the disk before it is answered, for what nothing may go on without. */
+  readonly setFact: (name: string, value: string | number, surely?: boolean) => Promise<void>
   readonly forget: (name: string) => Promise<void>
   /** What was entered here under one id, and is not delivered, is the same device's under another. */
   readonly renameDevice: (from: string, to: string) => Promise<void>
@@ -157,8 +158,9 @@ export async function openDeviceStore(name = 'oak-switch'): Promise<DeviceStore>
     },
     startOver: (store) => startOver(db, store),
     fact: (name) => db.get('facts', name),
-    async setFact(name, value) {
-      await db.put('facts', value, name)
+    async setFact(name, value, surely = false) {
+      const tx = db.transaction('facts', 'readwrite', { durability: surely ? 'strict' : 'default' })
+      await Promise.all([tx.store.put(value, name), tx.done])
     },
     forget: (name) => db.delete('facts', name),
     async renameDevice(from, to) {

@@ -5,6 +5,7 @@ import { ScrollView, View } from 'react-native'
 import { ROLE_WORDS } from '@oak/core/crew/roles'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { clearAddress } from '../../platform/crew/code-in-address'
+import type { Pairing } from '../../platform/crew/pairing'
 import { theCrew, useCrew } from '../../platform/state/app'
 import { NEXT_ACTION } from '../../parts/frame/shortcuts'
 import { PrimaryButton } from '../../ui/PrimaryButton'
@@ -15,6 +16,7 @@ import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { whatIsMissing } from './pair-model'
+import { whoWords } from './phone-words'
 
 export function PairScreen() {
   const palette = usePalette()
@@ -37,7 +39,7 @@ export function PairScreen() {
         <PageHeading size="title" style={{ flex: 1 }} title="Pair this phone" />
       </TopBar>
       {isPaired ? (
-        <Paired person={pairing.person} name={pairing.name} may={ROLE_WORDS[pairing.role].may} />
+        <Paired pairing={pairing} />
       ) : shop && !shop.paired ? (
         <Said
           testID="pair-open"
@@ -60,19 +62,13 @@ function Said({ text, testID }: { readonly text: string; readonly testID: string
   )
 }
 
-interface PairedProps {
-  readonly person: string
-  readonly name: string
-  readonly may: string
-}
-
-function Paired({ person, name, may }: PairedProps) {
+function Paired({ pairing: { person, name, role } }: { readonly pairing: Pairing }) {
   return (
     <ScrollView role="main" contentContainerStyle={PAGE}>
       <Words size="title" testID="paired-as">
-        {`“${name}” is ${person}’s.`}
+        {`This phone is “${name}”.`}
       </Words>
-      <Words>{`${person} ${may}.`}</Words>
+      <Words>{`${whoWords(person, role)} The ${ROLE_WORDS[role].name} ${ROLE_WORDS[role].may}.`}</Words>
       <Words tone="quiet" size="small">
         Another person’s phone, or another role? The owner takes this phone off the list and gives a new code.
       </Words>

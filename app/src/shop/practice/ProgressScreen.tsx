@@ -45,7 +45,7 @@ export function ProgressScreen() {
         </Words>
         {rounds && rows.length === 0 ? (
           <Words size="strong" testID="no-progress">
-            Nobody has finished a round on this device yet.
+            {`Nobody has finished a round ${of === 'shop' ? 'in this shop' : 'on this device'} yet.`}
           </Words>
         ) : wide ? (
           <Table rows={rows} skills={skills} />

@@ -1,4 +1,4 @@
-import { withShop } from './use-shop-rounds'
+import { missingThere, withShop } from './use-shop-rounds'
 import { runOperation } from '@oak/core/operations/registry'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
@@ -130,5 +130,10 @@ it('rounds of the shop stand for everybody, each once, also those of this device
   expect(progressRows(withShop([own, later], shop))).toEqual([
     { who: 'Sam', rounds: 2, hurt: 2, last: 9, marks: {} },
     { who: 'Kim', rounds: 1, hurt: 0, last: 7, marks: { safe: 90 } },
+  ])
+  // What the shop has is not brought again, nor what another played here.
+  const other = { ...later, id: 'd', technician: 'Kim' } as PracticeRound
+  expect(missingThere([own, later, other], shop, 'Sam')).toEqual([
+    { id: 'b', at: 9, state: 'hurt', total: 0, skills: [] },
   ])
 })

@@ -1,4 +1,4 @@
-// What everybody of the shop showed, on a paired phone; its own rounds are brought there first.
+// What everybody of the shop showed, on a paired phone; what its own person showed is brought there.
 import { useEffect, useState } from 'react'
 import type { ShownRound } from '@oak/core/practice/course/shown'
 import { askShown, bringShown, type ShopRound } from '../../platform/crew/practice-http'
@@ -19,6 +19,16 @@ const shownOf = ({ id, result }: PracticeRound): ShownRound[] =>
 const asShown = (skills: readonly { readonly skill: string; readonly points: number }[]) =>
   skills.map((one) => ({ ...one })) as ShownRound['skills']
 
+/** Finished rounds that the shop lacks; those that others played on this device stay on it: they would come under another name. */
+export const missingThere = (
+  own: readonly PracticeRound[],
+  shop: readonly ShopRound[],
+  person: string,
+): ShownRound[] =>
+  own
+    .filter(({ id, technician }) => technician === person && !shop.some((round) => round.id === id))
+    .flatMap(shownOf)
+
 /** Those of the shop, and of this device what is not among them yet. */
 export function withShop(own: readonly PracticeRound[], shop: readonly ShopRound[]): Practised[] {
   const there = new Set(shop.map(({ id }) => id))
@@ -32,15 +42,17 @@ export function withShop(own: readonly PracticeRound[], shop: readonly ShopRound
 }
 
 export function useShopRounds(own: readonly PracticeRound[] | null): ShopRounds {
-  const isPaired = useCrew((s) => s.pairing !== null)
+  const person = useCrew((s) => s.pairing?.person ?? null)
   const [shop, setShop] = useState<readonly ShopRound[] | null>(null)
   useEffect(() => {
-    if (!isPaired || !own) return
+    if (person === null || !own) return
     let stale = false
-    void bringShown(own.flatMap(shownOf))
-      .then(askShown)
-      .then((rounds) => (stale || !rounds ? undefined : setShop(rounds)))
+    void askShown().then((rounds) => {
+      if (stale || !rounds) return
+      setShop(rounds)
+      void bringShown(missingThere(own, rounds, person))
+    })
     return () => void (stale = true)
-  }, [isPaired, own])
+  }, [person, own])
   return shop ? { rounds: withShop(own ?? [], shop), of: 'shop' } : { rounds: own ?? [], of: 'device' }
 }
