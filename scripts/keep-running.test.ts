@@ -27,6 +27,9 @@ async function keep(then: string): Promise<{ code: number | null; said: string; 
   return { code, said, starts: readFileSync(count, 'utf8').length }
 }
 
+// Each start is a process of its own, which takes its time beside others.
+jest.setTimeout(30_000)
+
 it('one that was killed is started again, and it is said', async () => {
   const { code, said, starts } = await keep(`if (nth < 3) process.kill(process.pid, 'SIGKILL')`)
   expect([code, starts]).toEqual([0, 3])

@@ -5,6 +5,7 @@ import type { Transaction } from 'kysely'
 import { CHANGE_COLUMNS, fromRow, toRow, type ChangeRow } from './change-row'
 import type { Database, Tables } from './database'
 import type { JobIndex } from './jobs/index-jobs'
+import { takePen } from './pen'
 
 export interface PutResult {
   readonly added: readonly string[]
@@ -46,7 +47,7 @@ const MOST_AHEAD_MS = 5 * 60_000
 
 const SAME: readonly (keyof ChangeRow)[] = ['id', 'job', 'path', 'value', 'device', 'technician']
 /** The same change, under the stamp that it came with or the one that it was given here. */
-const isSame = (row: ChangeRow, held: ChangeRow & { readonly claimed: number | null }): boolean =>
+const isSame = (row: ChangeRow, held: Held): boolean =>
   SAME.every((key) => row[key] === held[key]) && (row.at === held.at || row.at === held.claimed)
 
 /** Those too far ahead with the server's time, one millisecond after another in their own order. */
@@ -55,31 +56,56 @@ function stamped(changes: readonly Change[], now: number): Map<string, number> {
   return new Map([...ahead].sort((a, b) => a.at - b.at).map((change, i) => [change.id, now + i]))
 }
 
-interface Put {
-  readonly change: Change
-  readonly stamp: number | undefined
-  readonly from: Deliverer
+type Held = ChangeRow & { readonly claimed: number | null }
+const HELD = ['id', 'job', 'path', 'value', 'at', 'claimed', 'device', 'technician'] as const
+
+const rowOf = (change: Change, stamp: number | undefined, { device }: Deliverer) => {
+  const row = toRow(change)
+  return {
+    ...row,
+    ...(stamp === undefined ? { claimed: null } : { at: stamp, claimed: row.at }),
+    brought_by: device !== null && device !== row.device ? device : null,
+  }
 }
 
-async function putOne(trx: Transaction<Tables>, { change, stamp, from }: Put) {
-  const row = toRow(change)
-  const isBrought = from.device !== null && from.device !== row.device
+/** Keeps those whose ids are new; returns what stands under each id now, and which ids were new. */
+async function keep(trx: Transaction<Tables>, rows: readonly ReturnType<typeof rowOf>[]) {
+  if (rows.length === 0) return { fresh: new Set<string>(), held: new Map<string, Held>() }
   const inserted = await trx
     .insertInto('change')
-    .values({
-      ...row,
-      ...(stamp === undefined ? { claimed: null } : { at: stamp, claimed: row.at }),
-      brought_by: isBrought ? from.device : null,
-    })
+    .values(rows)
     .onConflict((c) => c.column('id').doNothing())
-    .executeTakeFirst()
-  if (inserted.numInsertedOrUpdatedRows === 1n) return { kind: 'added' as const, at: stamp ?? row.at }
+    .returning('id')
+    .execute()
   const held = await trx
     .selectFrom('change')
-    .select(['id', 'job', 'path', 'value', 'at', 'claimed', 'device', 'technician'])
-    .where('id', '=', row.id)
-    .executeTakeFirstOrThrow()
-  return isSame(row, held) ? { kind: 'known' as const, at: held.at } : { kind: 'clash' as const, at: held.at }
+    .select(HELD)
+    .where('id', 'in', [...new Set(rows.map(({ id }) => id))])
+    .execute()
+  return { fresh: new Set(inserted.map(({ id }) => id)), held: new Map(held.map((row) => [row.id, row])) }
+}
+
+async function putAll(trx: Transaction<Tables>, changes: readonly Change[], now: number, from: Deliverer) {
+  const stamps = stamped(changes, now)
+  const { fresh, held } = await keep(
+    trx,
+    changes.map((change) => rowOf(change, stamps.get(change.id), from)),
+  )
+  const [added, known, clashes]: [string[], string[], string[]] = [[], [], []]
+  const restamped: Stamp[] = []
+  for (const change of changes) {
+    const stands = held.get(change.id)
+    if (!stands || !isSame(toRow(change), stands)) {
+      clashes.push(change.id)
+      continue
+    }
+    // Twice in one batch: new the first time.
+    ;(fresh.has(change.id) && !added.includes(change.id) ? added : known).push(change.id)
+    if (stands.at !== change.at) restamped.push({ id: change.id, at: stands.at })
+  }
+  const isNew = new Set(added)
+  const jobs = [...new Set(changes.filter(({ id }) => isNew.has(id)).map(({ job }) => job))]
+  return { result: { added, known, clashes, restamped }, jobs }
 }
 
 /** A full disk ends a transaction by itself; the error of ending it once more must not stand in for the one that tells why. */
@@ -103,12 +129,12 @@ async function markStale(
   jobs: readonly JobId[],
   { person }: Deliverer,
 ): Promise<void> {
-  for (const id of jobs)
-    await trx
-      .insertInto('job')
-      .values({ id, stale: 1, rev: null, summary: null, begun_by: person })
-      .onConflict((c) => c.column('id').doUpdateSet({ stale: 1 }))
-      .execute()
+  if (jobs.length === 0) return
+  await trx
+    .insertInto('job')
+    .values(jobs.map((id) => ({ id, stale: 1, rev: null, summary: null, begun_by: person })))
+    .onConflict((c) => c.column('id').doUpdateSet({ stale: 1 }))
+    .execute()
 }
 
 const NOBODY: Deliverer = { device: null, person: '' }
@@ -124,19 +150,10 @@ export function changeStore(db: Database, { now = Date.now, index }: ChangeStore
   return {
     async put(changes, from = NOBODY) {
       const { result, jobs } = await inTransaction(db, async (trx) => {
-        const [added, known, clashes]: [string[], string[], string[]] = [[], [], []]
-        const restamped: Stamp[] = []
-        const stamps = stamped(changes, now())
-        for (const change of changes) {
-          const { kind, at } = await putOne(trx, { change, stamp: stamps.get(change.id), from })
-          const list = { added, known, clash: clashes }[kind]
-          list.push(change.id)
-          if (kind !== 'clash' && at !== change.at) restamped.push({ id: change.id, at })
-        }
-        const fresh = new Set(added)
-        const jobs = [...new Set(changes.filter(({ id }) => fresh.has(id)).map(({ job }) => job))]
-        await markStale(trx, jobs, from)
-        return { result: { added, known, clashes, restamped }, jobs }
+        await takePen(trx)
+        const put = await putAll(trx, changes, now(), from)
+        await markStale(trx, put.jobs, from)
+        return put
       })
       await index?.touched(jobs)
       return result

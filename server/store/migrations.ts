@@ -155,4 +155,24 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         .execute()
     },
   },
+  '008-words-kept': {
+    // The index of words follows the jobs by itself, and rows are sorted as they are asked for: by small letters.
+    async up(db: Kysely<unknown>) {
+      await sql`create trigger job_words_changed after update of words on job when new.words is not old.words begin
+          delete from job_words where rowid = old.num;
+          insert into job_words (rowid, words) select new.num, new.words where new.words <> '';
+        end`.execute(db)
+      await sql`create trigger job_words_new after insert on job when new.words <> '' begin
+          insert into job_words (rowid, words) values (new.num, new.words);
+        end`.execute(db)
+      for (const column of ['title', 'site', 'unit', 'technician', 'next']) {
+        await db.schema.dropIndex(`job_${column}`).execute()
+        await sql`create index ${sql.id(`job_${column}`)} on job (listed, lower(${sql.id(column)}), id)`.execute(
+          db,
+        )
+      }
+      await db.schema.dropIndex('job_at').execute()
+      await db.schema.createIndex('job_at').on('job').columns(['listed', 'at', 'id']).execute()
+    },
+  },
 }

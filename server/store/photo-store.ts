@@ -1,6 +1,7 @@
 // Pictures by id, beside the changes that speak of them. A picture never changes: the same id is the same picture.
 import { sql } from 'kysely'
 import type { Database } from './database'
+import { daysAgo } from './received'
 
 export interface PhotoStore {
   /** `added` or `known`; `clash` when the id holds another picture. `device`: who brings it; null: an open server knows none. */
@@ -35,7 +36,7 @@ export function photoStore(db: Database): PhotoStore {
         .selectFrom('photo')
         .select((c) => c.fn.countAll<number>().as('n'))
         .where('brought_by', '=', device)
-        .where('received', '>', sql<string>`datetime('now', '-1 day')`)
+        .where('received', '>', daysAgo(1))
         .executeTakeFirstOrThrow()
       return n
     },
@@ -59,7 +60,7 @@ export function photoStore(db: Database): PhotoStore {
     async clearOrphans(days) {
       const gone = await db
         .deleteFrom('photo')
-        .where('received', '<', sql<string>`datetime('now', ${`-${days} days`})`)
+        .where('received', '<', daysAgo(days))
         .where((c) =>
           c.not(
             c.exists(

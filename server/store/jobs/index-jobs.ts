@@ -12,6 +12,7 @@ import { VAN_ID } from '@oak/core/job/van'
 import { sql } from 'kysely'
 import { CHANGE_COLUMNS, fromRow } from '../change-row'
 import type { Database } from '../database'
+import { takePen } from '../pen'
 
 export interface JobIndex {
   /** Brings these up to date; where they are many, soon. */
@@ -50,19 +51,22 @@ async function summaryFrom(db: Database, id: JobId) {
   return { seq, summary: { ...summaryOf(id, changes, document), standing: standing(id, document) } }
 }
 
+/** A text with a NUL in it is none to a database. */
+const plain = (text: string): string => text.replaceAll('\0', ' ')
+
 function rowOf(summary: JobSummary) {
   const { title, site, unit, technician, at, next, proven } = officeRow(summary)
   return {
-    title,
-    site,
-    unit,
-    technician,
+    title: plain(title),
+    site: plain(site),
+    unit: plain(unit),
+    technician: plain(technician),
     at,
     next,
     proven: proven ? 1 : 0,
     listed: summary.removed ? 0 : 1,
     summary: JSON.stringify({ ...packed(summary), job: undefined }),
-    words: officeWords(summary),
+    words: plain(officeWords(summary)),
   }
 }
 
@@ -70,11 +74,12 @@ async function refresh(db: Database, id: JobId): Promise<void> {
   const { seq, summary } = await summaryFrom(db, id)
   const row = summary ? rowOf(summary) : { summary: null, words: '' }
   await db.transaction().execute(async (trx) => {
+    await takePen(trx)
     const { rev } = await trx
       .selectFrom('job')
       .select((c) => sql<number>`coalesce(${c.fn.max('rev')}, 0) + 1`.as('rev'))
       .executeTakeFirstOrThrow()
-    const { num } = await trx
+    await trx
       .updateTable('job')
       // What came meanwhile marks it again.
       .set((c) => ({
@@ -96,10 +101,9 @@ async function refresh(db: Database, id: JobId): Promise<void> {
           .end(),
       }))
       .where('id', '=', id)
-      .returning('num')
-      .executeTakeFirstOrThrow()
-    await trx.deleteFrom('job_words').where('rowid', '=', num).execute()
-    if (row.words !== '') await trx.insertInto('job_words').values({ rowid: num, words: row.words }).execute()
+      // Another process may have read later, and written first.
+      .where('seq', '<=', seq)
+      .execute()
   })
 }
 

@@ -148,24 +148,23 @@ async function whole(
   return { changes: sent.flatMap(fromRow), next: more ? (sent.at(-1)?.seq ?? 0) : (end ?? 0), more }
 }
 
-/** Letters in a row that the index knows words by. */
-const GRAM = 3
+/** A word somewhere in what a job is found by. The index of words knows it at least by its likeness, then it is looked at letter by letter. */
+const hasWord = (word: string) => {
+  // Signs that stand for others in a likeness, in one of the databases: each is any one letter first.
+  const likeness = `%${word.replace(/[%_\\]/g, '_')}%`
+  return sql<SqlBool>`num in (select rowid from job_words where words like ${likeness}) and replace(words, ${word}, '') <> words`
+}
 
 /** Listed, in that state, and with every word somewhere in what it is found by. */
-function isAskedFor(c: ExpressionBuilder<Tables, 'job'>, { text, state }: OfficeAsked) {
-  const long = askedWords(text).filter((word) => [...word].length >= GRAM)
-  const short = askedWords(text).filter((word) => [...word].length < GRAM)
-  const phrase = long.map((word) => `"${word.replaceAll('"', '""')}"`).join(' AND ')
-  return c.and([
+const isAskedFor = (c: ExpressionBuilder<Tables, 'job'>, { text, state }: OfficeAsked) =>
+  c.and([
     c('listed', '=', 1),
     ...(state === 'all' ? [] : [c('proven', '=', state === 'proven' ? 1 : 0)]),
-    ...(long.length > 0
-      ? [sql<SqlBool>`num in (select rowid from job_words where job_words match ${phrase})`]
-      : []),
-    // Found anywhere, and no letter of it is a sign for others.
-    ...short.map((word) => sql<SqlBool>`instr(words, ${word}) > 0`),
+    ...askedWords(text).map(hasWord),
   ])
-}
+
+/** Without regard to small and capital letters. */
+const sortedBy = (sort: OfficeAsked['sort']) => (sort === 'at' ? sql.ref('at') : sql`lower(${sql.ref(sort)})`)
 
 async function office(db: Database, asked: OfficeAsked, of: Whose): Promise<OfficePage> {
   const { sort, down, from, limit } = asked
@@ -175,7 +174,7 @@ async function office(db: Database, asked: OfficeAsked, of: Whose): Promise<Offi
     .where((c) => isOf(c, of))
   const rows = await there
     .select(['id', 'title', 'site', 'unit', 'technician', 'at', 'next', 'proven'])
-    .orderBy(sort, (o) => (down ? o.desc() : o.asc()).collate('nocase'))
+    .orderBy(sortedBy(sort), down ? 'desc' : 'asc')
     // Those alike keep their places.
     .orderBy('id')
     .limit(limit)
