@@ -14,7 +14,26 @@ module.exports = {
     {
       ...plain,
       displayName: 'server',
+      testPathIgnorePatterns: [
+        ...plain.testPathIgnorePatterns,
+        '/server/store/postgres/',
+        '/scripts/soak/cluster',
+      ],
       testMatch: ['<rootDir>/server/**/*.test.ts', '<rootDir>/scripts/**/*.test.ts'],
+    },
+    {
+      // Whatever speaks of the store and not of a file, once more on PostgreSQL.
+      ...plain,
+      displayName: 'postgres',
+      globalSetup: '<rootDir>/server/testing/with-cluster.ts',
+      globalTeardown: '<rootDir>/server/testing/without-cluster.ts',
+      setupFilesAfterEnv: ['<rootDir>/server/testing/on-postgres.ts'],
+      testMatch: [
+        '<rootDir>/server/{app,jobs}.test.ts',
+        '<rootDir>/server/{access,routes/!(operations|meter|counter)*}/**/*.test.ts',
+        '<rootDir>/server/store/{both,postgres}/**/*.test.ts',
+        '<rootDir>/scripts/soak/cluster.test.ts',
+      ],
     },
     {
       displayName: 'app',

@@ -6,10 +6,12 @@ import { buildWeb } from './setup/build-web.mjs'
 import { runChecks } from './setup/checks.mjs'
 import { chromium } from './setup/chromium.mjs'
 import { install } from './setup/install.mjs'
+import { postgres } from './setup/postgres.mjs'
 import { bin, tryRun } from './setup/run.mjs'
 
 install()
 const browser = chromium()
+postgres()
 const folder = mkdtempSync(join(tmpdir(), 'oak-test-'))
 const counts = { passed: 0, failed: 0 }
 const started = Date.now()

@@ -16,7 +16,7 @@ import { BY_LOOPBACK } from './app'
 import { seedDemo, seedPhotos, seedVan } from './demo'
 import { errorHandler, refuse } from './errors'
 import { changeStore } from './store/change-store'
-import { openDatabase } from './store/database'
+import { openFile } from './store/sqlite/open'
 import { photoStore } from './store/photo-store'
 import { change, NOW, openTestApp, refusal, type TestApp } from './testing/test-app'
 
@@ -284,7 +284,7 @@ it('the demo is seeded once, however often the server starts', async () => {
 })
 
 it('the demo’s pictures are seeded once, and one that is no picture stops it', async () => {
-  const db = await openDatabase(':memory:')
+  const db = await openFile(':memory:')
   const photos = photoStore(db)
   const folder = join(__dirname, '..', 'demo', 'photos')
   await seedPhotos(photos, folder)
@@ -305,10 +305,10 @@ it('the demo’s pictures are seeded once, and one that is no picture stops it',
 it('a database file keeps its changes over a restart', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'oak-db-'))
   const file = join(folder, 'x.sqlite')
-  const before = await openDatabase(file)
+  const before = await openFile(file)
   await changeStore(before, { now: NOW }).put([change(1)])
   await before.destroy()
-  const after = await openDatabase(file)
+  const after = await openFile(file)
   expect(await changeStore(after, { now: NOW }).after(0, 10)).toEqual({
     changes: [change(1)],
     next: 1,

@@ -116,7 +116,7 @@ export function createApp({
     if (trouble) refuse(res, 503, trouble.kind, [{ path: '', message: trouble.message }])
     else res.json({ ok: true })
   })
-  app.use('/api', doors({ access, shop, now, requestsPerMinute }))
+  app.use('/api', doors({ access, shop, requestsPerMinute }))
   app.use('/api/changes', changeRoutes({ store, now, judge: access?.judge ?? null }))
   app.use('/api/jobs', jobRoutes({ jobs, store, now }))
   app.use('/api/photos', photoRoutes(photos))
@@ -133,10 +133,10 @@ export function createApp({
   return app
 }
 
-type DoorParts = Required<Pick<AppOptions, 'access' | 'shop' | 'now' | 'requestsPerMinute'>>
+type DoorParts = Required<Pick<AppOptions, 'access' | 'shop' | 'requestsPerMinute'>>
 
 /** Who comes in: on an open server everybody, on a paired one who has a key, each with a limit of its own. */
-function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
+function doors({ access, shop, requestsPerMinute }: DoorParts): Router {
   const router = Router()
   router.get('/shop', async (_req, res) => void res.json({ shop: await shop(), paired: access !== null }))
   if (!access) {
@@ -150,7 +150,7 @@ function doors({ access, shop, now, requestsPerMinute }: DoorParts): Router {
   router.use(onlySignedIn(access.rights))
   router.use(perMinute(requestsPerMinute, (_req, res) => signedIn(res).device ?? ''))
   router.use('/device', deviceRoutes(access.rights, shop))
-  router.use('/owner', ownerRoutes(access.rights, now))
+  router.use('/owner', ownerRoutes(access.rights))
   router.use('/practice', practiceRoutes(access.practice))
   return router
 }

@@ -2,6 +2,7 @@
 import * as v from 'valibot'
 import { idSchema } from '../quantity/id'
 import type { JobId } from './job-id'
+import { noNul } from '../quantity/name-text'
 import { problemsOf, type Problem } from '../quantity/problem'
 import { isWhole } from '../quantity/whole-text'
 import { schemaAt, type KeyedFieldName } from './fields'
@@ -45,6 +46,7 @@ const EnvelopeSchema = v.strictObject({
   technician: v.pipe(
     v.string('The technician must be text.'),
     v.maxLength(300, 'The technician’s name has 300 letters at most.'),
+    noNul('The technician’s name'),
   ),
 })
 /** One edit: `at` in ms since 1970, `value` null clears the field. */

@@ -252,6 +252,14 @@ it.each(['id', 'job', 'device'])('a change whose %s is missing or odd is refused
   expect(tell('42')).toEqual([{ path: key, message: `${name} is not an id.` }])
 })
 
+it('a technician’s name with a NUL in it is refused in words: no database holds it', () => {
+  const read = parseChange({ ...change(1, ['title'], 'A'), technician: 'In\0es' })
+  expect(read).toEqual({
+    ok: false,
+    problems: [{ path: 'technician', message: 'The technician’s name has a sign in it that is no letter.' }],
+  })
+})
+
 it('the proof of a job as an older version wrote it still stands: new fields left blank change no print', () => {
   // The print that stands in the demo's file was made before supply, tolerance, compressor volts and silent outputs were fields.
   const read = readJobFile(

@@ -5,7 +5,7 @@ import type { Change } from '../../core/job/change'
 import { readJobFile } from '../../core/job/job-file'
 import { first } from '../../core/quantity/at'
 import { toRow } from '../../server/store/change-row'
-import { openDatabase } from '../../server/store/database'
+import { openFile } from '../../server/store/sqlite/open'
 import { jobIndex } from '../../server/store/jobs/index-jobs'
 
 const CHANGES = 60
@@ -63,7 +63,7 @@ function jobOf(n: number, count: number, template: readonly Change[]): Change[] 
 
 /** Writes the changes, and works out the summaries as the server does. */
 export async function makeShop(file: string, count: number): Promise<void> {
-  const db = await openDatabase(file)
+  const db = await openFile(file)
   const kinds = templates()
   for (let from = 0; from < count; from += TOGETHER)
     await db.transaction().execute(async (trx) => {

@@ -15,7 +15,8 @@ export async function buildServer() {
     platform: 'node',
     target: 'node20',
     format: 'cjs',
-    external: ['better-sqlite3'],
+    // The second is a faster driver that the first takes where it is installed.
+    external: ['better-sqlite3', 'pg-native'],
     alias: { '@oak/core': './core' },
     logLevel: 'warning',
   })

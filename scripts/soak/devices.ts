@@ -11,10 +11,13 @@ import type { DeviceStore } from '../../app/src/platform/sync/device-store'
 import type { PutAnswer, Server, TimeHeard } from '../../app/src/platform/sync/server'
 import { createSync, type Sync } from '../../app/src/platform/sync/sync'
 import { memoryDevice } from '../../app/src/platform/sync/testing/memory-device'
-import { jobIndex } from '../../server/store/jobs/index-jobs'
-import { jobStore, type JobStore } from '../../server/store/jobs/job-store'
+import { accessOf, type Access } from '../../server/access/access'
+import { judgeChanges } from '../../server/access/may-write'
+import type { SignedIn } from '../../server/access/who'
 import { changeStore, type ChangeStore } from '../../server/store/change-store'
-import { openDatabase } from '../../server/store/database'
+import type { Database } from '../../server/store/database'
+import { jobIndex, type JobIndex } from '../../server/store/jobs/index-jobs'
+import { jobStore, type JobStore } from '../../server/store/jobs/job-store'
 import { chance, type Chance } from './random'
 
 const [MINUTE, DAY] = [60_000, 86_400_000]
@@ -23,9 +26,16 @@ const START = Date.UTC(2026, 6, 14, 8)
 /** How far each device's clock is from the server's. */
 const CLOCKS = [0, -40 * DAY, 365 * DAY, 4 * MINUTE, -3 * MINUTE, 20 * MINUTE, -1 * DAY]
 
-interface World {
+/** One process of the server. */
+interface Process {
   readonly store: ChangeStore
   readonly jobs: JobStore
+  readonly index: JobIndex
+  readonly access: Access
+  readonly db: Database
+}
+
+interface World {
   readonly random: Chance
   readonly name: string
   time: number
@@ -38,10 +48,35 @@ interface Device {
   readonly sync: Sync
 }
 
+/** What the server does with a batch: whose it is, and what that person may write, before it is kept. */
+const putAs =
+  ({ store, access, db }: Process, who: SignedIn) =>
+  async (changes: readonly Change[]) => {
+    const { allowed, refused } = await judgeChanges({ db, access, who }, changes)
+    const kept = await store.put(allowed, who)
+    return {
+      ...kept,
+      refused: [...refused, ...kept.clashes.map((id) => ({ id, message: 'here with other contents' }))],
+    }
+  }
+
+interface Link {
+  readonly world: World
+  /** The process that this device reaches. */
+  readonly process: Process
+  readonly who: SignedIn
+}
+
 /** The server through a link that is as bad as links get, until it is calm. */
-function badLink(world: World, heard: (time: () => number) => TimeHeard, clock: () => number): Server {
-  const { store, random } = world
+function badLink(
+  { world, process, who }: Link,
+  heard: (time: () => number) => TimeHeard,
+  clock: () => number,
+): Server {
+  const { random } = world
+  const { jobs } = process
   const time = () => heard(clock)
+  const put = putAs(process, who)
   return {
     async put(changes): Promise<PutAnswer> {
       const isBad = !world.isCalm
@@ -51,40 +86,49 @@ function badLink(world: World, heard: (time: () => number) => TimeHeard, clock: 
       // Cut in the middle: a part arrives, and nobody hears of it.
       const isCut = isBad && random.maybe(0.15)
       if (isCut) batch = batch.slice(0, random.below(batch.length))
-      const { added, known, clashes, restamped } = await store.put(batch)
-      if (isBad && random.maybe(0.2)) await store.put(batch)
+      const { added, known, refused, restamped } = await put(batch)
+      if (isBad && random.maybe(0.2)) await put(batch)
       if (isCut || (isBad && random.maybe(0.15))) return { kind: 'unreachable' }
-      const refused = clashes.map((id) => ({ id, message: 'here with other contents' }))
       return { kind: 'answered', taken: [...added, ...known], refused, restamped, time: time() }
     },
     async news(asked, limit) {
       if (!world.isCalm && random.maybe(0.25)) return random.maybe(0.5) ? 'late' : 'unreachable'
       const page =
-        'after' in asked
-          ? await world.jobs.after(asked.after, limit)
-          : await world.jobs.before(asked.before, limit)
-      const jobs = page.jobs.map(({ summary, ...one }) => ({
+        'after' in asked ? await jobs.after(asked.after, limit) : await jobs.before(asked.before, limit)
+      const rows = page.jobs.map(({ summary, ...one }) => ({
         ...one,
         summary: v.parse(JobSummarySchema, { ...(summary as object), job: one.job }),
       }))
-      return { store: world.name, jobs, last: page.last, more: page.jobs.length === limit, time: time() }
+      return {
+        store: world.name,
+        jobs: rows,
+        last: page.last,
+        more: page.jobs.length === limit,
+        time: time(),
+      }
     },
     async whole(asked, limit) {
       if (!world.isCalm && random.maybe(0.25)) return random.maybe(0.5) ? 'late' : 'unreachable'
-      const page = await world.jobs.whole(asked, limit)
+      const page = await jobs.whole(asked, limit)
       return { store: world.name, ...page, time: time() }
     },
   }
 }
 
-async function device(world: World, off: number, n: number): Promise<Device> {
+async function device(world: World, process: Process, off: number, n: number): Promise<Device> {
   let offset = 0
   const own = () => world.time + off
   const now = () => own() + offset
   const store = await memoryDevice()
   const deviceId = `00000000-0000-4000-8000-00000000090${n}`
   let jobs: Jobs | null = null
-  const server = badLink(world, (clock) => ({ at: world.time, askedAt: clock(), heardAt: clock() }), own)
+  const who: SignedIn = { device: deviceId, person: `Person ${n}`, role: 'technician' }
+  await process.access.devices.add({ id: deviceId, name: `Phone ${n}`, person: who.person, role: who.role })
+  const server = badLink(
+    { world, process, who },
+    (clock) => ({ at: world.time, askedAt: clock(), heardAt: clock() }),
+    own,
+  )
   const sync = createSync({
     device: store,
     server,
@@ -127,21 +171,35 @@ export interface ConvergeReport {
   readonly wrong: readonly string[]
 }
 
-export async function converge(count: number, steps: number, seed: number): Promise<ConvergeReport> {
+function processOn(db: Database, now: () => number): Process {
+  const index = jobIndex(db)
+  return {
+    db,
+    index,
+    store: changeStore(db, { now, index }),
+    jobs: jobStore(db),
+    access: accessOf(db, { now, isSecure: false }),
+  }
+}
+
+export interface ConvergeOptions {
+  readonly count: number
+  readonly steps: number
+  readonly seed: number
+  /** One for each process of the server, all of the same shop. */
+  readonly shops: readonly Database[]
+}
+
+export async function converge({ count, steps, seed, shops }: ConvergeOptions): Promise<ConvergeReport> {
   const random = chance(seed)
   const time = { now: START }
-  const db = await openDatabase(':memory:')
-  const index = jobIndex(db)
-  const world: World = {
-    store: changeStore(db, { now: () => time.now, index }),
-    jobs: jobStore(db),
-    random,
-    name: 'shop',
-    time: START,
-    isCalm: false,
-  }
+  const processes = shops.map((db) => processOn(db, () => time.now))
+  const [first] = processes as [Process]
+  const world: World = { random, name: 'shop', time: START, isCalm: false }
   const devices = await Promise.all(
-    Array.from({ length: count }, (_, i) => device(world, CLOCKS[i % CLOCKS.length] ?? 0, i)),
+    Array.from({ length: count }, (_, i) =>
+      device(world, processes[i % processes.length] ?? first, CLOCKS[i % CLOCKS.length] ?? 0, i),
+    ),
   )
   const known = Array.from({ length: 6 }, () => random.uuid())
   const written: string[] = []
@@ -167,9 +225,8 @@ export async function converge(count: number, steps: number, seed: number): Prom
       await one.sync.round()
       for (const job of known) await opened(one, job)
     }
-  const wrong = await compare(world.store, devices, new Set(written))
-  await index.rest()
-  await db.destroy()
+  const wrong = await compare(first.store, devices, new Set(written))
+  for (const { index } of processes) await index.rest()
   return { edits: new Set(written).size, wrong }
 }
 

@@ -2,7 +2,7 @@
 // what may be stored.
 import http from 'node:http'
 import { parseChange } from '../../core/job/change'
-import { ServerProcess } from './process'
+import { ServerProcess, type ServerOptions } from './process'
 import { chance, type Chance } from './random'
 
 export interface FuzzReport {
@@ -250,17 +250,16 @@ const keysOf =
     return random.maybe(0.5) ? { isGood: false } : { authorization: random.pick(made), isGood: false }
   }
 
-/** `paired`: of a server that lets in nobody without a key. */
-export async function fuzz(count: number, seed: number, paired = false): Promise<FuzzReport> {
+export async function fuzz(count: number, seed: number, options: ServerOptions = {}): Promise<FuzzReport> {
   const random = chance(seed)
-  const server = await ServerProcess.make({ paired })
+  const server = await ServerProcess.make(options)
   const statuses: Record<string, number> = {}
   const wrong: string[] = []
   try {
     server.spawn()
     await server.answers()
-    const { authorization = '' } = paired ? await server.pair() : {}
-    const keyOf = paired ? keysOf(authorization) : OPEN
+    const authorization = options.paired ? (await server.pair()).authorization : ''
+    const keyOf = options.paired ? keysOf(authorization) : OPEN
     for (let i = 0; i < count && wrong.length < 20; i++) {
       const { isGood, ...key } = keyOf(random)
       const plain = question(random)

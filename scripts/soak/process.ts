@@ -6,10 +6,27 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import buildServer from '../../e2e/build-server'
 import { join, resolve } from 'node:path'
+import type { Place } from '../../server/store/postgres/connect'
 
 const root = resolve(__dirname, '..', '..')
 const BUILT = join(root, 'server', 'dist', 'main.cjs')
 const START_MS = 30_000
+
+export interface ServerOptions {
+  /** It lets in nobody but the phones that it has paired. */
+  readonly paired?: boolean
+  /** On a cluster, beside any others; else on a file of its own. */
+  readonly place?: Place
+}
+
+const onCluster = (place: Place | undefined) =>
+  place && { OAK_DATABASE: place.url, OAK_SHOPS: `localhost=${place.shop}` }
+
+/** What a phone signs its questions with. */
+export interface Signed {
+  readonly device: string
+  readonly authorization: string
+}
 
 export class ServerProcess {
   private process: ChildProcess | null = null
@@ -19,17 +36,16 @@ export class ServerProcess {
   private constructor(
     readonly port: number,
     readonly data: string,
-    private readonly isPaired: boolean,
+    private readonly options: ServerOptions,
   ) {}
 
-  /** `paired`: it lets in nobody but the phones that it has paired. */
-  static async make({ paired = false } = {}): Promise<ServerProcess> {
+  static async make(options: ServerOptions = {}): Promise<ServerProcess> {
     buildServer()
-    return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')), paired)
+    return new ServerProcess(await freePort(), mkdtempSync(join(tmpdir(), 'oak-soak-')), options)
   }
 
-  /** A phone of the owner's: what it signs its questions with. */
-  async pair(): Promise<{ readonly device: string; readonly authorization: string }> {
+  /** A phone of the owner's. */
+  async pair(): Promise<Signed> {
     for (let waited = 0; waited < START_MS; waited += 50) {
       const code = /enter (\S{4}-\S{4}),/.exec(this.printed)?.[1]
       if (!code) await pause(50)
@@ -47,7 +63,7 @@ export class ServerProcess {
   }
 
   get url(): string {
-    return `http://127.0.0.1:${this.port}`
+    return `http://localhost:${this.port}`
   }
   get isUp(): boolean {
     return this.process !== null && this.process.exitCode === null && this.process.signalCode === null
@@ -61,7 +77,8 @@ export class ServerProcess {
         ...process.env,
         PORT: String(this.port),
         OAK_DATA: this.data,
-        OAK_PAIRING: this.isPaired ? '1' : '0',
+        OAK_PAIRING: this.options.paired ? '1' : '0',
+        ...onCluster(this.options.place),
         NODE_ENV: 'production',
       },
       stdio: ['ignore', 'pipe', 'pipe'],

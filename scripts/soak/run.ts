@@ -1,6 +1,10 @@
-// `npm run soak`: a thousand kills, twenty thousand wrong requests, a hundred runs of seven devices. `-- --kills 50 --requests 1000
+// `npm run soak`: on each database a thousand kills, twenty thousand wrong requests, a hundred runs of seven devices. `-- --kills 50 --requests 1000
 // --runs 10 --seed 7` sets how many.
 import { parseArgs } from 'node:util'
+import type { Place } from '../../server/store/postgres/connect'
+import { openShopAt } from '../../server/store/postgres/open'
+import { fileAsShop } from '../../server/store/sqlite/open'
+import { startCluster } from '../../server/testing/cluster'
 import { converge } from './devices'
 import { fuzz } from './fuzz'
 import { killAgainAndAgain } from './kills'
@@ -17,33 +21,57 @@ const [kills, requests, runs, seed] = [values.kills, values.requests, values.run
   Number,
 ) as [number, number, number, number]
 
+/** Within what one phone may ask in a minute. */
 const MOST_OF_ONE = 1000
 
-async function main(): Promise<void> {
-  const wrong: string[] = []
-  const devices = { runs: 0, edits: 0 }
+const wrong: string[] = []
+function tell(what: string, found: readonly string[]): void {
+  console.log(`${what}, ${found.length} wrong.`)
+  wrong.push(...found)
+}
+
+/** `place`: a shop of its own on a cluster, reached by two processes; none: a file, and one. */
+async function soak(name: string, place?: () => Place): Promise<void> {
+  let edits = 0
+  const unlike: string[] = []
   for (let i = 0; i < runs; i++) {
-    const report = await converge(7, 60, seed + i)
-    devices.runs++
-    devices.edits += report.edits
-    wrong.push(...report.wrong.map((said) => `Seed ${seed + i}: ${said}`))
+    const at = place?.()
+    const open = at ? [await openShopAt(at), await openShopAt(at)] : [await fileAsShop(':memory:')]
+    const report = await converge({ count: 7, steps: 60, seed: seed + i, shops: open.map(({ db }) => db) })
+    edits += report.edits
+    unlike.push(...report.wrong.map((said) => `${name}, seed ${seed + i}: ${said}`))
+    for (const one of open) await one.close()
   }
-  console.log(`Seven devices: ${devices.runs} runs, ${devices.edits} edits, ${wrong.length} wrong.`)
-  const asked = await fuzz(requests, seed)
-  console.log(
-    `Wrong requests: ${requests}, answered ${JSON.stringify(asked.statuses)}, ${asked.wrong.length} wrong.`,
-  )
-  // Within what one phone may ask in a minute.
-  const pairedAsked = await fuzz(Math.min(requests, MOST_OF_ONE), seed, true)
-  console.log(
-    `The same to a paired server: answered ${JSON.stringify(pairedAsked.statuses)}, ${pairedAsked.wrong.length} wrong.`,
-  )
-  wrong.push(...pairedAsked.wrong)
-  const killed = await killAgainAndAgain(kills, seed)
-  console.log(
-    `Kills: ${killed.kills}, ${killed.changes} changes and ${killed.photos} photos acknowledged, ${killed.wrong.length} wrong.`,
-  )
-  wrong.push(...asked.wrong, ...killed.wrong)
+  tell(`${name}: seven devices: ${runs} runs, ${edits} edits`, unlike)
+  for (const paired of [false, true]) {
+    const of = paired ? 'a paired server' : 'an open server'
+    const asked = await fuzz(paired ? Math.min(requests, MOST_OF_ONE) : requests, seed, {
+      paired,
+      place: place?.(),
+    })
+    tell(`${name}: wrong requests to ${of}, answered ${JSON.stringify(asked.statuses)}`, asked.wrong)
+    const processes = place ? 2 : 1
+    const killed = await killAgainAndAgain(Math.round(kills / 2), seed, {
+      paired,
+      place: place?.(),
+      processes,
+    })
+    tell(
+      `${name}: ${killed.kills} kills of ${of}, ${killed.changes} changes and ${killed.photos} photos acknowledged`,
+      killed.wrong,
+    )
+  }
+}
+
+async function main(): Promise<void> {
+  await soak('SQLite')
+  const cluster = startCluster({ durable: true })
+  let made = 0
+  try {
+    await soak('PostgreSQL, two processes', () => ({ url: cluster.url, shop: `soak${++made}` }))
+  } finally {
+    cluster.remove()
+  }
   for (const said of wrong.slice(0, 50)) console.error(said)
   process.exit(wrong.length > 0 ? 1 : 0)
 }

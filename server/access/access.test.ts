@@ -143,6 +143,7 @@ describe('a code', () => {
     [{ code: 'A'.repeat(41) }, 'code', 'The code has 8 letters.'],
     [{ name: '  ' }, 'name', 'Give the phone a name, such as “Van 2”.'],
     [{ name: 'n'.repeat(61) }, 'name', 'The phone’s name has 60 letters at most.'],
+    [{ name: 'Van\0 2' }, 'name', 'The phone’s name has a sign in it that is no letter.'],
     [{ device: 'mine' }, 'device', 'That is not a device’s id.'],
   ])('asked for wrongly is told beside its field: %o', async (wrong, path, message) => {
     const answer = await request(t.app)

@@ -1,5 +1,6 @@
 // All that says who may do what at this server, on one database.
 import type { Database } from '../store/database'
+import { attemptsOf, type Attempts } from './attempts'
 import { auditOf, type Audit } from './audit'
 import { codesOf, type Codes } from './codes'
 import { devicesOf, type Devices } from './devices'
@@ -11,6 +12,7 @@ export interface Access {
   readonly codes: Codes
   readonly owner: Owner
   readonly audit: Audit
+  readonly attempts: Attempts
   /** Was the shop's database put back from a copy within the last month? Then phones bring what others wrote. */
   readonly wasRestored: () => Promise<boolean>
 }
@@ -32,10 +34,12 @@ export function accessOf(
   { now = Date.now, isSecure, passwordCost = USUAL_COST }: AccessOptions,
 ): Access {
   const audit = auditOf(db, now)
+  const attempts = attemptsOf(db, now)
   return {
     audit,
+    attempts,
     devices: devicesOf(db, audit, now),
-    codes: codesOf(db, now),
+    codes: codesOf(db, attempts, now),
     owner: ownerOf(db, { now, isSecure, passwordCost }),
     async wasRestored() {
       const { restored } = await db.selectFrom('shop').select('restored').executeTakeFirstOrThrow()

@@ -2,12 +2,13 @@
 import { randomUUID } from 'node:crypto'
 import type { Role } from '@oak/core/crew/roles'
 import type { Database } from '../store/database'
+import type { Attempts } from './attempts'
 import { hashOf, meantCode, newCode } from './secret'
 
 /** Long enough to walk to the phone. */
 export const CODE_LASTS_MS = 10 * 60_000
 /** All wrong codes together within that time, whoever tried them: of 2 to the 40 they hit one in a hundred thousand million. */
-const MOST_WRONG = 60
+const WRONG = { most: 60, withinMs: CODE_LASTS_MS }
 
 export interface For {
   readonly person: string
@@ -32,12 +33,7 @@ export interface Codes {
   readonly use: (typed: string) => Promise<For | 'wrong' | 'late' | 'used' | 'too-many'>
 }
 
-export function codesOf(db: Database, now: () => number): Codes {
-  let wrong: number[] = []
-  const miss = <T>(kind: T): T => {
-    wrong.push(now())
-    return kind
-  }
+export function codesOf(db: Database, attempts: Attempts, now: () => number): Codes {
   return {
     async make({ person, role }) {
       const [id, code, ends] = [randomUUID(), newCode(), now() + CODE_LASTS_MS]
@@ -64,8 +60,8 @@ export function codesOf(db: Database, now: () => number): Codes {
       return done.numDeletedRows === 1n
     },
     async use(typed) {
-      wrong = wrong.filter((at) => at > now() - CODE_LASTS_MS)
-      if (wrong.length >= MOST_WRONG) return 'too-many'
+      const attempt = await attempts.begin('code', WRONG)
+      if (!attempt) return 'too-many'
       const hash = hashOf(meantCode(typed))
       // Taken and marked in one step: of two phones that bring it, one is paired.
       const taken = await db
@@ -76,9 +72,13 @@ export function codesOf(db: Database, now: () => number): Codes {
         .where('ends', '>', now())
         .returning(['person', 'role'])
         .executeTakeFirst()
-      if (taken) return taken
+      if (taken) {
+        await attempt.wasRight()
+        return taken
+      }
       const known = await db.selectFrom('code').select('used').where('hash', '=', hash).executeTakeFirst()
-      if (!known) return miss('wrong' as const)
+      if (!known) return 'wrong'
+      await attempt.wasRight()
       return known.used === null ? 'late' : 'used'
     },
   }

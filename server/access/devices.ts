@@ -1,6 +1,7 @@
 // The shop's phones and desks: how each signs in, renews its key, and is taken off the list.
 import type { Role } from '@oak/core/crew/roles'
-import type { Database, DeviceTable } from '../store/database'
+import type { Database } from '../store/database'
+import type { DeviceTable } from '../store/tables'
 import type { Audit } from './audit'
 import { hashOf, isSame, newSecret } from './secret'
 import type { SignedIn } from './who'

@@ -1,27 +1,39 @@
-// `npm run restore -- FILE`: puts a backup in the database's place. Its server must be stopped.
-import { resolve } from 'node:path'
-import { readSettings } from '../settings'
-import { backups, restore } from '../store/backup'
+// `npm run restore -- FILE [--shop NAME]`: puts a backup in the database's place. Its servers must be stopped.
 import { mkdirSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { parseArgs } from 'node:util'
+import { readSettings } from '../settings'
+import { backups } from '../store/copies/folder'
+import { restorePlace } from '../store/postgres/copies'
+import { shopNamed } from '../store/shops'
+import { restore } from '../store/sqlite/backup'
 
 const root = resolve(__dirname, '..', '..')
 
-try {
+async function main(): Promise<void> {
+  const { values, positionals } = parseArgs({ options: { shop: { type: 'string' } }, allowPositionals: true })
   const settings = readSettings(process.env, root)
-  const chosen = process.argv[2]
+  const { database } = settings
+  const shop = database.kind === 'file' ? null : shopNamed(database.shops, values.shop).shop
+  const [chosen] = positionals
   if (chosen === undefined) {
-    const known = backups(settings.backups.folder)
+    const known = backups(settings.backups.folder, shop)
     throw new Error(
       `Which backup? npm run restore -- FILE. ${known.length > 0 ? `In ${settings.backups.folder} there are: ${known.join(', ')}.` : `There is none in ${settings.backups.folder}.`}`,
     )
   }
   mkdirSync(settings.data, { recursive: true })
-  const before = restore(resolve(chosen), settings.database, new Date())
+  const before =
+    database.kind === 'file'
+      ? restore(resolve(chosen), database.file, new Date())
+      : await restorePlace(resolve(chosen), { url: database.url, shop: shop ?? '' }, new Date())
   console.log(
-    `${settings.database} is what ${chosen} held. At the next start every device delivers anew what it holds, and nothing twice.`,
+    `${database.kind === 'file' ? database.file : `The shop ${shop}`} is what ${chosen} held. At the next start every device delivers anew what it holds, and nothing twice.`,
   )
   if (before) console.log(`What stood there before is kept as ${before}.`)
-} catch (error) {
-  console.error((error as Error).message)
-  process.exit(1)
 }
+
+main().catch((error: Error) => {
+  console.error(error.message)
+  process.exit(1)
+})

@@ -3,9 +3,10 @@ import type { Change } from '@oak/core/job/change'
 import type { JobId } from '@oak/core/job/job-id'
 import type { Transaction } from 'kysely'
 import { CHANGE_COLUMNS, fromRow, toRow, type ChangeRow } from './change-row'
-import type { Database, Tables } from './database'
+import type { Database } from './database'
 import type { JobIndex } from './jobs/index-jobs'
 import { takePen } from './pen'
+import type { Tables } from './tables'
 
 export interface PutResult {
   readonly added: readonly string[]

@@ -1,21 +1,22 @@
 // How the database is now, found out by using it.
-import { statSync } from 'node:fs'
 import { sql } from 'kysely'
-import type { Database } from './database'
+import type { OpenDatabase } from './database'
 import { DatabaseTrouble, troubleOf } from './trouble'
 
-/** null: it reads and writes. Else what is wrong. `file` null: it lies in memory. */
-export async function databaseHealth(db: Database, file: string | null): Promise<DatabaseTrouble | null> {
+/** null: it reads and writes. Else what is wrong. */
+export async function databaseHealth({
+  db,
+  name,
+  look,
+}: Pick<OpenDatabase, 'db' | 'name' | 'look'>): Promise<DatabaseTrouble | null> {
   try {
-    if (file !== null) statSync(file)
+    look()
     // A real write, of what stands there already: a full disk and a lost right show themselves only so.
     const written = await sql`update identity set id = id`.execute(db)
-    if (written.numAffectedRows !== 1n) return new DatabaseTrouble('damaged', file ?? ':memory:')
+    if (written.numAffectedRows !== 1n) return new DatabaseTrouble('damaged', name)
     return null
   } catch (error) {
-    if ((error as { code?: string }).code === 'ENOENT')
-      return new DatabaseTrouble('emptied', file ?? ':memory:')
-    const trouble = troubleOf(file ?? ':memory:', error)
+    const trouble = troubleOf(name, error)
     if (trouble) return trouble
     throw error
   }

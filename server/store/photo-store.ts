@@ -1,5 +1,5 @@
 // Pictures by id, beside the changes that speak of them. A picture never changes: the same id is the same picture.
-import { sql } from 'kysely'
+import { sql, type SqlBool } from 'kysely'
 import type { Database } from './database'
 import { daysAgo } from './received'
 
@@ -14,6 +14,9 @@ export interface PhotoStore {
   /** Takes away those that no job has spoken of for so many days; how many they were. */
   readonly clearOrphans: (days: number) => Promise<number>
 }
+
+/** As the index of what speaks of pictures has it. */
+const isOfPhotos = sql<SqlBool>`substr(change.path, 1, 10) = '["photos",'`
 
 export function photoStore(db: Database): PhotoStore {
   const get = async (id: string) =>
@@ -45,6 +48,7 @@ export function photoStore(db: Database): PhotoStore {
         .selectFrom('change')
         .innerJoin('job', 'job.id', 'change.job')
         .select('change.id')
+        .where(isOfPhotos)
         .where('change.path', '=', pathOf(id))
         .where('job.begun_by', '=', person)
         .executeTakeFirst()
@@ -67,6 +71,7 @@ export function photoStore(db: Database): PhotoStore {
               c
                 .selectFrom('change')
                 .select('change.id')
+                .where(isOfPhotos)
                 .where('change.path', '=', sql<string>`'["photos","' || photo.id || '"]'`),
             ),
           ),

@@ -2,6 +2,6 @@
 
 const DAY_MS = 86_400_000
 
-export const receivedAt = (ms: number): string => new Date(ms).toISOString().slice(0, 19).replace('T', ' ')
+const receivedAt = (ms: number): string => new Date(ms).toISOString().slice(0, 19).replace('T', ' ')
 /** What was received before that is older than so many days. */
 export const daysAgo = (days: number): string => receivedAt(Date.now() - days * DAY_MS)

@@ -6,14 +6,16 @@ import { createApp, type AppOptions } from '../app'
 import { jobIndex, type JobIndex } from '../store/jobs/index-jobs'
 import { jobStore } from '../store/jobs/job-store'
 import { changeStore, type ChangeStore } from '../store/change-store'
-import { openDatabase, type Database } from '../store/database'
+import type { Database, OpenDatabase } from '../store/database'
 import { databaseHealth } from '../store/health'
 import { photoStore } from '../store/photo-store'
 import { inlineOperations } from './inline-operations'
+import { openTestShop } from './test-shop'
 
 export interface TestApp {
   readonly app: Express
   readonly db: Database
+  readonly shop: OpenDatabase
   readonly store: ChangeStore
   readonly index: JobIndex
   /** Another one on the same database, as after a start. */
@@ -35,8 +37,11 @@ export interface ChangesAnswer {
 /** The server's clock in tests: later than any change here, unless a test makes one from ahead. */
 export const NOW = (): number => 1_800_000_100_000
 
-export async function openTestApp(): Promise<TestApp> {
-  const db = await openDatabase(':memory:')
+export const openTestApp = async (): Promise<TestApp> => openAppOn(await openTestShop())
+
+/** The app on a shop that is open. */
+export function openAppOn(shop: OpenDatabase): TestApp {
+  const { db } = shop
   const index = jobIndex(db)
   const store = changeStore(db, { now: NOW, index })
   const withOptions = (options: Partial<AppOptions>) =>
@@ -44,8 +49,8 @@ export async function openTestApp(): Promise<TestApp> {
       store,
       jobs: jobStore(db),
       now: NOW,
-      database: ':memory:',
-      health: () => databaseHealth(db, null),
+      database: shop.name,
+      health: () => databaseHealth(shop),
       operations: inlineOperations,
       photos: photoStore(db),
       shop: () => shopId(db),
@@ -55,6 +60,7 @@ export async function openTestApp(): Promise<TestApp> {
   return {
     app,
     db,
+    shop,
     store,
     index,
     newIndex: () => jobIndex(db),

@@ -1,9 +1,10 @@
 // The owner's own: the password, a session, the phones of the shop, codes for new ones, and what was done.
-import { Router, type RequestHandler } from 'express'
+import { Router, type Response } from 'express'
 import Papa from 'papaparse'
 import * as v from 'valibot'
 import { ROLES } from '@oak/core/crew/roles'
 import { UUID } from '@oak/core/job/uuid'
+import { noNul } from '@oak/core/quantity/name-text'
 import { problemsOf } from '@oak/core/quantity/problem'
 import type { Access } from '../../access/access'
 import { AUDIT_COLUMNS } from '../../access/audit'
@@ -26,44 +27,38 @@ const CodeSchema = v.strictObject({
     v.trim(),
     v.nonEmpty('Whose phone is it? Enter a name.'),
     v.maxLength(60, 'The name has 60 letters at most.'),
+    noNul('The name'),
   ),
   role: v.picklist(ROLES, `The role is one of: ${ROLES.join(', ')}.`),
 })
 
 const WRONG = 'That is not the owner’s password.'
-/** Wrong passwords of a device within a quarter of an hour. */
-const [MOST_WRONG, WRONG_MS] = [5, 15 * 60_000]
+/** Wrong passwords of a device. */
+const TRIES = { most: 5, withinMs: 15 * 60_000 }
+const triesOf = (res: Response): string => `password ${signedIn(res).device ?? ''}`
 
-/** Counts passwords that are tried, by device, and before they are: many at once are no way round it. */
-function guesses(now: () => number) {
-  const wrong = new Map<string, number[]>()
-  const recent = (device: string) => (wrong.get(device) ?? []).filter((at) => at > now() - WRONG_MS)
-  return {
-    areTooMany: (device: string) => recent(device).length >= MOST_WRONG,
-    begin: (device: string) => void wrong.set(device, [...recent(device), now()]),
-    clear: (device: string) => void wrong.delete(device),
-  }
+/** Counted before the password is looked at; what a request wants else is looked at first. */
+async function mayTry({ attempts }: Access, res: Response): Promise<boolean> {
+  if (await attempts.begin(triesOf(res), TRIES)) return true
+  refuse(res, 429, 'too-many', [
+    { path: 'password', message: 'Too many wrong passwords. Wait a quarter of an hour.' },
+  ])
+  return false
 }
 
-function sessionRoutes(router: Router, { owner, audit }: Access, now: () => number): void {
-  const tries = guesses(now)
-  const tooMany: RequestHandler = (_req, res, next) =>
-    tries.areTooMany(signedIn(res).device ?? '')
-      ? refuse(res, 429, 'too-many', [
-          { path: 'password', message: 'Too many wrong passwords. Wait a quarter of an hour.' },
-        ])
-      : next()
-  router.post('/password', tooMany, async (req, res) => {
+function sessionRoutes(router: Router, access: Access): void {
+  const { owner, audit, attempts } = access
+  router.post('/password', async (req, res) => {
     const body = v.safeParse(PasswordSchema, req.body)
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
     const { password, before } = body.output
     const who = signedIn(res)
-    tries.begin(who.device ?? '')
+    if (!(await mayTry(access, res))) return
     if ((await owner.hasPassword()) && !(await owner.isPassword(before ?? ''))) {
       await audit.note(who, 'sign-in refused', 'at a change of the password')
       return refuse(res, 403, 'wrong-password', [{ path: 'before', message: WRONG }])
     }
-    tries.clear(who.device ?? '')
+    await attempts.clear(triesOf(res))
     const problem = await passwordProblem(password)
     if (problem) return refuse(res, 400, 'bad-input', [{ path: 'password', message: problem }])
     await owner.setPassword(password)
@@ -72,16 +67,16 @@ function sessionRoutes(router: Router, { owner, audit }: Access, now: () => numb
     await audit.note(who, 'password set', '')
     res.json({ ok: true })
   })
-  router.post('/sign-in', tooMany, async (req, res) => {
+  router.post('/sign-in', async (req, res) => {
     const body = v.safeParse(SignInSchema, req.body)
     if (!body.success) return refuse(res, 400, 'bad-input', problemsOf(body.issues))
     const who = signedIn(res)
-    tries.begin(who.device ?? '')
+    if (!(await mayTry(access, res))) return
     if (!(await owner.isPassword(body.output.password))) {
       await audit.note(who, 'sign-in refused', '')
       return refuse(res, 403, 'wrong-password', [{ path: 'password', message: WRONG }])
     }
-    tries.clear(who.device ?? '')
+    await attempts.clear(triesOf(res))
     await owner.open(who.device ?? '', res)
     await audit.note(who, 'signed in', '')
     res.json({ ok: true })
@@ -147,10 +142,10 @@ function auditRoutes(router: Router, { audit }: Access): void {
   })
 }
 
-export function ownerRoutes(access: Access, now: () => number): Router {
+export function ownerRoutes(access: Access): Router {
   const router = Router()
   router.use(onlyRoles('owner'))
-  sessionRoutes(router, access, now)
+  sessionRoutes(router, access)
   router.use(async (req, res, next) => {
     if (await access.owner.isOpen(signedIn(res).device ?? '', req)) return next()
     refuse(res, 401, 'no-session', [

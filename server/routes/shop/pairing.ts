@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { Router } from 'express'
 import * as v from 'valibot'
 import { UUID } from '@oak/core/job/uuid'
+import { noNul } from '@oak/core/quantity/name-text'
 import { problemsOf } from '@oak/core/quantity/problem'
 import type { Access } from '../../access/access'
 import { refuse } from '../../errors'
@@ -20,6 +21,7 @@ const CodeSchema = v.strictObject({
     v.trim(),
     v.nonEmpty('Give the phone a name, such as “Van 2”.'),
     v.maxLength(60, 'The phone’s name has 60 letters at most.'),
+    noNul('The phone’s name'),
   ),
 })
 

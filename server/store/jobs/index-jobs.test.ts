@@ -6,8 +6,10 @@ import SQLite from 'better-sqlite3'
 import { Kysely, Migrator, SqliteDialect } from 'kysely'
 import { change, uuid } from '../../testing/test-app'
 import { toRow } from '../change-row'
-import { openDatabase, type Tables } from '../database'
-import { MIGRATIONS } from '../migrations'
+import { migrationsOf } from '../schema/migrations'
+import { SQLITE } from '../schema/sqlite'
+import { openFile } from '../sqlite/open'
+import type { Tables } from '../tables'
 import { jobIndex } from './index-jobs'
 import { jobStore } from './job-store'
 
@@ -17,7 +19,7 @@ it('what was there before is read at the first start, job by job, and the office
   const folder = mkdtempSync(join(tmpdir(), 'oak-index-'))
   const file = join(folder, 'x.sqlite')
   const before = new Kysely<Tables>({ dialect: new SqliteDialect({ database: new SQLite(file) }) })
-  const earlier = Object.fromEntries(Object.entries(MIGRATIONS).filter(([name]) => name < '005'))
+  const earlier = Object.fromEntries(Object.entries(migrationsOf(SQLITE)).filter(([name]) => name < '005'))
   await new Migrator({
     db: before,
     provider: { getMigrations: () => Promise.resolve(earlier) },
@@ -32,7 +34,7 @@ it('what was there before is read at the first start, job by job, and the office
     .execute()
   await before.destroy()
 
-  const db = await openDatabase(file)
+  const db = await openFile(file)
   const jobs = jobStore(db)
   expect(await jobs.office(NEWEST)).toEqual({ rows: [], total: 0, unread: 2 })
   await jobIndex(db).rest()

@@ -10,7 +10,8 @@ import {
 } from '@oak/core/job/summary/office-row'
 import { sql, type ExpressionBuilder, type SqlBool } from 'kysely'
 import { CHANGE_COLUMNS, fromRow } from '../change-row'
-import type { Database, Tables } from '../database'
+import type { Database } from '../database'
+import type { Tables } from '../tables'
 
 /** A job's summary as it travels: `summary` is that of core/job/summary without the job, null for the van. */
 export interface JobNews {

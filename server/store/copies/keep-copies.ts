@@ -1,22 +1,22 @@
 // Copies of the database by themselves, where the shop has set how often.
-import type { Settings } from '../settings'
-import { backUp } from './backup'
+import type { Settings } from '../../settings'
+import { backUpAll } from './back-up'
 
 const HOUR_MS = 3_600_000
 
-/** `copy`: how one is made. Nothing is set up where none are wanted. */
+/** `copy`: how one of each shop is made. Nothing is set up where none are wanted. */
 export function keepCopies(
-  { database, backups }: Settings,
-  copy: typeof backUp = backUp,
+  settings: Settings,
+  copy: typeof backUpAll = backUpAll,
 ): ReturnType<typeof setInterval> | undefined {
-  const { everyHours, folder, keep } = backups
+  const { everyHours, folder } = settings.backups
   if (everyHours === null) return undefined
   let hours = 0
   return setInterval(() => {
     hours = (hours + 1) % everyHours
     if (hours === 0)
       // A copy that fails is said, and tried again at its next hour: work goes on.
-      copy(database, folder, new Date(), keep).catch((error: Error) =>
+      copy(settings, folder, new Date()).catch((error: Error) =>
         console.error(`No backup was made: ${error.message}`),
       )
   }, HOUR_MS)

@@ -1,4 +1,4 @@
-import { readSettings } from '../settings'
+import { readSettings } from '../../settings'
 import { keepCopies } from './keep-copies'
 
 const HOUR = 3_600_000
@@ -9,19 +9,16 @@ afterEach(() => jest.useRealTimers())
 
 it('none where the shop has not set how often', () => expect(keepCopies(settings({}))).toBeUndefined())
 it('one at each of its hours, into its folder, with as many to keep', () => {
-  const copy = jest.fn(() => Promise.resolve('file'))
-  const timer = keepCopies(settings({ OAK_BACKUP_HOURS: '3', OAK_BACKUP_KEEP: '2' }), copy)
+  const copy = jest.fn(() => Promise.resolve(['file']))
+  const all = settings({ OAK_BACKUP_HOURS: '3', OAK_BACKUP_KEEP: '2' })
+  const timer = keepCopies(all, copy)
   const made = [2, 1, 2, 1, 3].map((hours) => {
     jest.advanceTimersByTime(hours * HOUR)
     return copy.mock.calls.length
   })
   expect(made).toEqual([0, 1, 1, 2, 3])
-  expect(copy.mock.calls[0]).toEqual([
-    '/srv/oak/oak-switch.sqlite',
-    '/srv/oak/backups',
-    new Date(START + 3 * HOUR),
-    2,
-  ])
+  expect(copy.mock.calls[0]).toEqual([all, '/srv/oak/backups', new Date(START + 3 * HOUR)])
+  expect(all.backups.keep).toBe(2)
   clearInterval(timer)
 })
 it('one that fails is said, and the next is tried', async () => {

@@ -1,28 +1,52 @@
 // Opens the shop's database for this server alone, once it is known to be whole and to be writable.
 import { existsSync, statSync } from 'node:fs'
 import SQLite from 'better-sqlite3'
-import { openDatabase, type Database } from './database'
+import { Kysely, SqliteDialect } from 'kysely'
+import { upToDate, type Database, type OpenDatabase } from '../database'
+import { migrationsOf } from '../schema/migrations'
+import { SQLITE } from '../schema/sqlite'
+import type { Tables } from '../tables'
+import { DatabaseTrouble, troubleOf } from '../trouble'
 import { isEmptied, lockDatabase, lockFile, type DatabaseLock } from './lock'
-import { MIGRATIONS } from './migrations'
-import { DatabaseTrouble, troubleOf } from './trouble'
 
-export interface OpenDatabase {
-  readonly db: Database
-  readonly file: string
-  readonly close: () => Promise<void>
+/** Opens the file (":memory:" for tests) and brings its tables up to date. Throws when a migration fails. */
+export async function openFile(file: string): Promise<Database> {
+  const sqlite = new SQLite(file)
+  sqlite.pragma('journal_mode = WAL')
+  sqlite.pragma('synchronous = FULL')
+  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) })
+  try {
+    await upToDate({ db, dialect: SQLITE, name: file })
+  } catch (error) {
+    await db.destroy()
+    throw error
+  }
+  return db
 }
 
+/** One that nobody else uses: a copy, or a test's. */
+export async function fileAsShop(file: string): Promise<OpenDatabase> {
+  const db = await openFile(file)
+  return { db, dialect: SQLITE, name: file, look: () => undefined, close: () => db.destroy() }
+}
+
+const KNOWN = migrationsOf(SQLITE)
+
 /** Throws a DatabaseTrouble where a person must do something first; then nothing was changed. */
-export async function openShop(file: string): Promise<OpenDatabase> {
+export async function openShopFile(file: string): Promise<OpenDatabase> {
   const lock = locked(file)
   try {
     if (lock.wasMade && isEmptied(file)) throw new DatabaseTrouble('emptied', file)
     if (existsSync(file) && statSync(file).size > 0) checkWhole(file)
-    const db = await openDatabase(file)
+    const db = await openFile(file)
     lock.noteMade()
     return {
       db,
-      file,
+      dialect: SQLITE,
+      name: file,
+      look: () => {
+        if (!existsSync(file)) throw new DatabaseTrouble('emptied', file)
+      },
       close: async () => {
         await db.destroy()
         lock.release()
@@ -61,7 +85,7 @@ export function checkWhole(file: string): void {
       .get()
       ? (sqlite.prepare('select name from kysely_migration').all() as { name: string }[])
       : []
-    if (applied.some(({ name }) => !Object.hasOwn(MIGRATIONS, name))) throw new DatabaseTrouble('newer', file)
+    if (applied.some(({ name }) => !Object.hasOwn(KNOWN, name))) throw new DatabaseTrouble('newer', file)
   } catch (error) {
     throw troubleOf(file, error) ?? error
   } finally {

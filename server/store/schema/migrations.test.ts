@@ -2,8 +2,11 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
-import { openDatabase } from './database'
-import { MIGRATIONS } from './migrations'
+import { openFile } from '../sqlite/open'
+import { migrationsOf } from './migrations'
+import { SQLITE } from './sqlite'
+
+const MIGRATIONS = migrationsOf(SQLITE)
 
 it('migrations are numbered from 001 without a gap, in the order they are listed', () => {
   const names = Object.keys(MIGRATIONS)
@@ -18,7 +21,7 @@ describe('a database file', () => {
 
   it('is made from nothing, and opened again without a second migration', async () => {
     const file = join(folder, 'a.sqlite')
-    for (let i = 0; i < 2; i++) await (await openDatabase(file)).destroy()
+    for (let i = 0; i < 2; i++) await (await openFile(file)).destroy()
     const db = new SQLite(file)
     const tables = db.prepare("select name from sqlite_master where type = 'table' and name = 'change'").all()
     const applied = db.prepare('select name from kysely_migration').all()
@@ -31,7 +34,7 @@ describe('a database file', () => {
     const db = new SQLite(file)
     db.exec("create table change (id text); insert into change values ('mine')")
     db.close()
-    await expect(openDatabase(file)).rejects.toThrow(/b\.sqlite could not be brought up to date/)
+    await expect(openFile(file)).rejects.toThrow(/b\.sqlite could not be brought up to date/)
     const after = new SQLite(file)
     expect(after.prepare('select id from change').all()).toEqual([{ id: 'mine' }])
     after.close()

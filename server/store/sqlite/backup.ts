@@ -1,61 +1,29 @@
-// Copies of a shop's database, pictures and all, while its server runs; and one put back in its place.
-import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
+// Copies of a shop's database file, pictures and all, while its server runs; and one put back in its place.
+import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs'
 import SQLite from 'better-sqlite3'
+import { BESIDE, keepCopy, timeOf, type Kept } from '../copies/folder'
+import { DatabaseTrouble, troubleOf } from '../trouble'
 import { isEmptied, lockDatabase } from './lock'
 import { checkWhole } from './open'
-import { DatabaseTrouble, troubleOf } from './trouble'
 
-const NAME = /^oak-switch-\d{8}-\d{6}(-\d+)?\.sqlite$/
-
-/** “oak-switch-20261127-153000.sqlite”: by its name alone the newest is the last. */
-const nameOf = (at: Date): string =>
-  `oak-switch-${at.toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15)}.sqlite`
-
-function freeName(folder: string, at: Date): string {
-  const name = nameOf(at)
-  for (let i = 0; ; i++) {
-    const file = join(folder, i === 0 ? name : name.replace('.sqlite', `-${i}.sqlite`))
-    if (!existsSync(file)) return file
-  }
-}
-
-/**
- * A whole copy in this folder, checked by opening it; returns its file. Of the copies made here before, the newest
- * `keep` stay, this one included. Throws a DatabaseTrouble; then no copy is left behind and none is taken away.
- */
-export async function backUp(database: string, folder: string, at: Date, keep: number): Promise<string> {
+/** A whole copy, checked by opening it; returns its file. Throws a DatabaseTrouble; then no copy is left behind and none is taken away. */
+export async function backUp(database: string, kept: Kept): Promise<string> {
   if (!existsSync(database)) throw new DatabaseTrouble('missing', database)
   if (isEmptied(database)) throw new DatabaseTrouble('emptied', database)
-  mkdirSync(folder, { recursive: true })
-  const file = freeName(folder, at)
-  // Under another name until it is whole: a copy that was cut off is never taken for one.
-  const half = `${file}.part`
   try {
-    const source = new SQLite(database, { readonly: true, fileMustExist: true })
-    try {
-      await source.backup(half)
-    } finally {
-      source.close()
-    }
-    checkWhole(half)
-    renameSync(half, file)
+    return await keepCopy(kept, async (half) => {
+      const source = new SQLite(database, { readonly: true, fileMustExist: true })
+      try {
+        await source.backup(half)
+      } finally {
+        source.close()
+      }
+      checkWhole(half)
+    })
   } catch (error) {
     throw troubleOf(database, error) ?? error
-  } finally {
-    for (const left of [half, `${half}-wal`, `${half}-shm`, `${half}-journal`]) rmSync(left, { force: true })
   }
-  for (const old of backups(folder).slice(0, -keep)) rmSync(join(folder, old))
-  return file
 }
-
-/** Copies in a folder, the oldest first. */
-export const backups = (folder: string): string[] =>
-  existsSync(folder)
-    ? readdirSync(folder)
-        .filter((name) => NAME.test(name))
-        .sort()
-    : []
 
 /**
  * Puts a backup in the database's place, under a new name for devices, so that each delivers anew what it holds. What stood
@@ -72,7 +40,7 @@ export function restore(backup: string, database: string, at: Date): string | nu
     copyFileSync(backup, fresh)
     checkShop(fresh, backup)
     renew(fresh, at)
-    const before = `${database}.before-${nameOf(at).slice(11, 26)}`
+    const before = `${database}.before-${timeOf(at)}`
     const wasThere = !isEmptied(database)
     // What lies beside the old file belongs to it, and may hold its last changes.
     for (const ending of ['', '-wal', '-shm'])
@@ -81,13 +49,13 @@ export function restore(backup: string, database: string, at: Date): string | nu
     lock.noteMade()
     return wasThere ? before : null
   } finally {
-    for (const ending of ['', '-wal', '-shm', '-journal']) rmSync(`${fresh}${ending}`, { force: true })
+    for (const ending of BESIDE) rmSync(`${fresh}${ending}`, { force: true })
     lock.release()
   }
 }
 
 /** Is the copy whole, of a version known here, and a shop's? The words name the file that the user chose. */
-function checkShop(copy: string, chosen: string): void {
+export function checkShop(copy: string, chosen: string): void {
   try {
     checkWhole(copy)
   } catch (error) {

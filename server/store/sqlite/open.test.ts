@@ -13,10 +13,10 @@ import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
 import { sql } from 'kysely'
 import request from 'supertest'
-import { change, openTestApp, refusal } from '../testing/test-app'
-import { databaseHealth } from './health'
-import { openShop } from './open'
-import { troubleOf } from './trouble'
+import { change, openTestApp, refusal } from '../../testing/test-app'
+import { databaseHealth } from '../health'
+import { openShopFile } from './open'
+import { troubleOf } from '../trouble'
 
 let folder: string
 let file: string
@@ -28,7 +28,7 @@ afterEach(() => rmSync(folder, { recursive: true }))
 
 /** Opened once and closed, with a good many rows in it. */
 async function made(): Promise<void> {
-  const { db, close } = await openShop(file)
+  const { db, close } = await openShopFile(file)
   const value = 'x'.repeat(500)
   for (let n = 0; n < 200; n++)
     await db
@@ -46,9 +46,9 @@ const said = (promise: Promise<unknown>) =>
 
 it('opens one that is new, and one that it has made', async () => {
   for (let i = 0; i < 2; i++) await made()
-  const { db, close } = await openShop(file)
-  expect(await databaseHealth(db, file)).toBeNull()
-  await close()
+  const shop = await openShopFile(file)
+  expect(await databaseHealth(shop)).toBeNull()
+  await shop.close()
 })
 it('a second server is refused while the first lives, and let in after a kill', async () => {
   const holder = spawn(process.execPath, [
@@ -59,7 +59,7 @@ it('a second server is refused while the first lives, and let in after a kill', 
      globalThis.lock = lockDatabase(${JSON.stringify(file)}); console.log('held'); setInterval(() => undefined, 1000)`,
   ])
   await new Promise((done) => holder.stdout.once('data', done))
-  expect(await said(openShop(file))).toMatch(
+  expect(await said(openShopFile(file))).toMatch(
     /^in-use: Another server is using the database .*oak-switch\.sqlite\./,
   )
   holder.kill('SIGKILL')
@@ -72,21 +72,21 @@ it('a damaged one is told with its path and what to do, and is left as it is', a
   // Every page but the first: the file still says that it is a database.
   bytes.fill(0xa5, 4096)
   writeFileSync(file, bytes)
-  expect(await said(openShop(file))).toMatch(
+  expect(await said(openShopFile(file))).toMatch(
     /^damaged: .*oak-switch\.sqlite is damaged\. Stop the server and run npm run restore/,
   )
   expect(readFileSync(file).equals(bytes)).toBe(true)
   writeFileSync(file, 'this is no database, whatever its name says'.repeat(100))
-  expect(await said(openShop(file))).toMatch(/^damaged: /)
+  expect(await said(openShopFile(file))).toMatch(/^damaged: /)
 })
 it('an emptied one, or one that is gone, is not taken for a new one', async () => {
   await made()
   truncateSync(file)
-  expect(await said(openShop(file))).toMatch(
+  expect(await said(openShopFile(file))).toMatch(
     /^emptied: .*oak-switch\.sqlite was here before and is empty or gone/,
   )
   rmSync(file)
-  expect(await said(openShop(file))).toMatch(/^emptied: /)
+  expect(await said(openShopFile(file))).toMatch(/^emptied: /)
   // As the words say: without the lock too it begins anew.
   rmSync(`${file}.lock`)
   await made()
@@ -100,18 +100,18 @@ it('one of a later version is not touched', async () => {
   const later = new SQLite(file)
   later.exec("insert into kysely_migration (name, timestamp) values ('999-later', '')")
   later.close()
-  expect(await said(openShop(file))).toMatch(/^newer: .*of a later version of Oak Switch/)
+  expect(await said(openShopFile(file))).toMatch(/^newer: .*of a later version of Oak Switch/)
 })
 it('a folder where the file should be cannot be opened, and is told', async () => {
   mkdirSync(file)
-  expect(await said(openShop(file))).toMatch(/^(unreachable|damaged|emptied): The database/)
+  expect(await said(openShopFile(file))).toMatch(/^(unreachable|damaged|emptied): The database/)
 })
 it('after any refusal the lock is free again', async () => {
   await made()
   const whole = join(folder, 'whole')
   copyFileSync(file, whole)
   truncateSync(file)
-  expect(await said(openShop(file))).toMatch(/^emptied/)
+  expect(await said(openShopFile(file))).toMatch(/^emptied/)
   copyFileSync(whole, file)
   await made()
 })
@@ -139,10 +139,10 @@ describe('while it runs', () => {
     await t.db.destroy()
   })
   it('health tells the truth: a file that is gone, a database that is closed', async () => {
-    const { db, close } = await openShop(file)
+    const shop = await openShopFile(file)
     rmSync(file)
-    expect((await databaseHealth(db, file))?.kind).toBe('emptied')
-    await close()
+    expect((await databaseHealth(shop))?.kind).toBe('emptied')
+    await shop.close()
     const t = await openTestApp()
     const app = t.withOptions({
       health: () => Promise.resolve(troubleOf('a.sqlite', { code: 'SQLITE_READONLY' })),

@@ -2,11 +2,12 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
-import { change, NOW } from '../testing/test-app'
-import { backups, backUp, restore } from './backup'
-import { changeStore } from './change-store'
-import { openShop } from './open'
-import { photoStore } from './photo-store'
+import { change, NOW } from '../../testing/test-app'
+import { backups } from '../copies/folder'
+import { backUp, restore } from './backup'
+import { changeStore } from '../change-store'
+import { openShopFile } from './open'
+import { photoStore } from '../photo-store'
 
 let folder: string
 let database: string
@@ -28,7 +29,7 @@ async function atWork<T>(
     photos: ReturnType<typeof photoStore>
   }) => Promise<T>,
 ): Promise<T> {
-  const { db, close } = await openShop(database)
+  const { db, close } = await openShopFile(database)
   try {
     return await work({ store: changeStore(db, { now: NOW }), photos: photoStore(db) })
   } finally {
@@ -43,7 +44,7 @@ const held = () =>
   }))
 /** The shop's name, and when its database was put back. */
 async function shopRow(): Promise<{ readonly id: string; readonly restored: number }> {
-  const { db, close } = await openShop(database)
+  const { db, close } = await openShopFile(database)
   const row = await db.selectFrom('shop').select(['id', 'restored']).executeTakeFirstOrThrow()
   await close()
   return row
@@ -61,7 +62,7 @@ it('copies a database while its server writes, changes and pictures; put back, i
   await atWork(async ({ store, photos }) => {
     await store.put([change(1), change(2)])
     await photos.put(PHOTO, Buffer.from('picture'))
-    file = await backUp(database, copies, at(0), 5)
+    file = await backUp(database, { folder: copies, shop: null, at: at(0), keep: 5 })
     await store.put([change(3)])
   })
   const before = await held()
@@ -76,26 +77,30 @@ it('copies a database while its server writes, changes and pictures; put back, i
 })
 it('keeps so many copies, the newest, and touches nothing else in the folder', async () => {
   await atWork(({ store }) => store.put([change(1)]))
-  for (let i = 0; i < 4; i++) await backUp(database, copies, at(i), 2)
+  for (let i = 0; i < 4; i++) await backUp(database, { folder: copies, shop: null, at: at(i), keep: 2 })
   writeFileSync(join(copies, 'notes.txt'), 'mine')
-  await backUp(database, copies, at(9), 2)
+  await backUp(database, { folder: copies, shop: null, at: at(9), keep: 2 })
   expect(readdirSync(copies).sort()).toEqual([
     'notes.txt',
     'oak-switch-20261127-150300.sqlite',
     'oak-switch-20261127-150900.sqlite',
   ])
-  await backUp(database, copies, at(9), 3)
-  expect(backups(copies)).toHaveLength(3)
+  await backUp(database, { folder: copies, shop: null, at: at(9), keep: 3 })
+  expect(backups(copies, null)).toHaveLength(3)
 })
 it('a copy of a damaged or missing database is none: it is said, and the old copies stay', async () => {
   await atWork(({ store }) => store.put([change(1)]))
-  await backUp(database, copies, at(0), 1)
+  await backUp(database, { folder: copies, shop: null, at: at(0), keep: 1 })
   const bytes = readFileSync(database)
   bytes.fill(0xa5, 4096)
   writeFileSync(database, bytes)
-  expect(await trouble(() => backUp(database, copies, at(1), 1))).toContain('is damaged')
+  expect(await trouble(() => backUp(database, { folder: copies, shop: null, at: at(1), keep: 1 }))).toContain(
+    'is damaged',
+  )
   rmSync(database)
-  expect(await trouble(() => backUp(database, copies, at(2), 1))).toContain('There is no database')
+  expect(await trouble(() => backUp(database, { folder: copies, shop: null, at: at(2), keep: 1 }))).toContain(
+    'There is no database',
+  )
   expect(readdirSync(copies)).toEqual(['oak-switch-20261127-150000.sqlite'])
 })
 
@@ -125,7 +130,7 @@ describe('what is no backup', () => {
   })
   it('is of a later version', async () => {
     await atWork(({ store }) => store.put([change(1)]))
-    const later = new SQLite(await backUp(database, copies, at(0), 1))
+    const later = new SQLite(await backUp(database, { folder: copies, shop: null, at: at(0), keep: 1 }))
     await later.backup(file())
     later.close()
     const chosen = new SQLite(file())
@@ -137,7 +142,7 @@ describe('what is no backup', () => {
 it('nothing is put in the place of a database that a server uses', async () => {
   await atWork(async ({ store }) => {
     await store.put([change(1)])
-    const file = await backUp(database, copies, at(0), 1)
+    const file = await backUp(database, { folder: copies, shop: null, at: at(0), keep: 1 })
     expect(await trouble(() => restore(file, database, at(1)))).toMatch(
       /Another server is using the database/,
     )
@@ -146,7 +151,7 @@ it('nothing is put in the place of a database that a server uses', async () => {
 })
 it('is put where there is none yet: a new machine', async () => {
   await atWork(({ store }) => store.put([change(1)]))
-  const file = await backUp(database, copies, at(0), 1)
+  const file = await backUp(database, { folder: copies, shop: null, at: at(0), keep: 1 })
   const elsewhere = join(folder, 'new.sqlite')
   expect(restore(file, elsewhere, at(1))).toBeNull()
   database = elsewhere
@@ -157,6 +162,6 @@ it('put back it is the same shop to its phones, which is told when it was', asyn
   await atWork(({ store }) => store.put([change(1)]))
   const before = await shopRow()
   expect(before.restored).toBe(0)
-  restore(await backUp(database, copies, at(0), 5), database, at(1))
+  restore(await backUp(database, { folder: copies, shop: null, at: at(0), keep: 5 }), database, at(1))
   expect(await shopRow()).toEqual({ id: before.id, restored: at(1).getTime() })
 })
