@@ -79,6 +79,35 @@ test('two probes read volts; on ohms they would have hurt, and the round is watc
   await expect(app.getByTestId('replay-step')).toHaveText('Step 2 of 2')
 })
 
+test('probes that are moved before the last reading is there are read all the same', async ({ app }) => {
+  await begin(app, 'hands')
+  // As fast as fingers go: nothing is waited for between the taps.
+  await app.evaluate(async () => {
+    const post = (name: string) =>
+      document.querySelector<HTMLElement>(`[data-testid="bench"] [data-testid="post-${name}"]`)
+    for (const name of ['L1', 'L2', 'L2', 'L1']) {
+      post(name)?.click()
+      await Promise.resolve()
+    }
+  })
+  await expect(app.getByTestId('meter-at')).toHaveText('L2 on the contactor to L1 on the contactor')
+  await expect(app.getByTestId('meter-shows')).toHaveText(/^2[23]\d(\.\d)? V$/)
+})
+
+test('a phone that is turned keeps the sheet that is open, and what was typed in it', async ({ app }) => {
+  await begin(app, 'hands')
+  await tap(app, 'to-name')
+  await app.getByTestId('name-sheet').getByRole('textbox').fill('capac')
+  for (const size of [
+    { width: 844, height: 390 },
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    await app.setViewportSize(size)
+    await expect(app.getByTestId('name-sheet').getByRole('textbox')).toHaveValue('capac')
+  }
+})
+
 /** The Tab key until that is focused; arrow keys within its group. */
 async function tabTo(page: Page, id: string, key = 'Tab'): Promise<void> {
   for (let i = 0; i < 90; i++) {

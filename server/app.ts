@@ -99,6 +99,8 @@ export function createApp({
 }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
+  // Of files their own server makes one; what the API says is kept by nobody.
+  app.disable('etag')
   app.set('trust proxy', [...reach.proxies])
   app.use(securityHeaders(reach.isSecure))
   app.use(onlyOwnHosts(reach.isOwnHost))

@@ -1,4 +1,5 @@
 // `npm run bench`: figures as ratios, both sides measured in this run on this machine.
+import { benchApi } from './api'
 import { benchBoard } from './board'
 import { benchDrag } from './drag'
 import { benchPractice } from './practice'
@@ -23,6 +24,7 @@ async function main(): Promise<void> {
   await benchDrag()
   await benchPractice()
   await benchGrowth()
+  await benchApi()
 }
 
 main().catch((error: unknown) => {

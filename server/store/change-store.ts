@@ -148,6 +148,8 @@ export interface ChangeStoreOptions {
 }
 
 export function changeStore(db: Database, { now = Date.now, index }: ChangeStoreOptions = {}): ChangeStore {
+  // It is another one only after a restore, and that is done while no server runs.
+  let name: string | null = null
   return {
     async put(changes, from = NOBODY) {
       const { result, jobs } = await inTransaction(db, async (trx) => {
@@ -159,7 +161,8 @@ export function changeStore(db: Database, { now = Date.now, index }: ChangeStore
       await index?.touched(jobs)
       return result
     },
-    identity: async () => (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id,
+    identity: async () =>
+      (name ??= (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id),
     async after(seq, limit) {
       const rows = await db
         .selectFrom('change')

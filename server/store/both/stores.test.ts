@@ -81,7 +81,16 @@ describe('changes', () => {
       .execute()
     for (const table of ['change', 'audit'])
       for (const act of [`update ${table} set at = 2`, `delete from ${table}`])
-        await expect(sql.raw(act).execute(shop.db)).rejects.toThrow('rows of this table are kept as they are')
+        // By its words: what SQLite's binding throws is no error of this file's own realm.
+        expect(
+          await sql
+            .raw(act)
+            .execute(shop.db)
+            .then(
+              () => 'done',
+              (error: Error) => error.message,
+            ),
+        ).toBe('rows of this table are kept as they are')
   })
 })
 

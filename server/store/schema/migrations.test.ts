@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
+import { Kysely, Migrator, sql, SqliteDialect } from 'kysely'
 import { openFile } from '../sqlite/open'
 import { migrationsOf } from './migrations'
 import { SQLITE } from './sqlite'
@@ -38,5 +39,41 @@ describe('a database file', () => {
     const after = new SQLite(file)
     expect(after.prepare('select id from change').all()).toEqual([{ id: 'mine' }])
     after.close()
+  })
+
+  it('of the version before: its indexes by another order go, and those of now stand', async () => {
+    const file = join(folder, 'c.sqlite')
+    const before = new Kysely<unknown>({ dialect: new SqliteDialect({ database: new SQLite(file) }) })
+    const earlier = Object.fromEntries(Object.entries(MIGRATIONS).filter(([name]) => name < '008'))
+    await new Migrator({
+      db: before,
+      provider: { getMigrations: () => Promise.resolve(earlier) },
+    }).migrateToLatest()
+    // As that version made them.
+    for (const column of ['title', 'site', 'unit', 'technician', 'next', 'at'])
+      await sql`create index ${sql.id(`job_${column}`)} on job (listed, ${sql.id(column)} collate nocase, id)`.execute(
+        before,
+      )
+    await sql`create index change_photo on change (path) where path like '["photos",%'`.execute(before)
+    await sql`insert into job (id, stale, rev, listed, title, words) values ('a', 0, 1, 1, 'Bakery', 'bakery')`.execute(
+      before,
+    )
+    await sql`insert into job_words (rowid, words) values (1, 'bakery')`.execute(before)
+    await before.destroy()
+
+    const db = await openFile(file)
+    const { rows } = await sql<{ name: string; sql: string }>`
+      select name, sql from sqlite_master where type = 'index' and sql is not null`.execute(db)
+    const made = new Map(rows.map((row) => [row.name, row.sql]))
+    expect(rows.filter((row) => /nocase|like/.test(row.sql))).toEqual([])
+    expect(made.get('job_title')).toContain('lower("title")')
+    expect(made.get('change_photo')).toContain('substr(path, 1, 10)')
+    // Words follow from now on by themselves.
+    await db.updateTable('job').set({ words: 'clinic' }).execute()
+    const { rows: words } = await sql<{
+      words: string
+    }>`select words from job_words where words like '%lin%'`.execute(db)
+    expect(words).toEqual([{ words: 'clinic' }])
+    await db.destroy()
   })
 })

@@ -1,7 +1,7 @@
 // Opens the shop's database for this server alone, once it is known to be whole and to be writable.
 import { existsSync, statSync } from 'node:fs'
 import SQLite from 'better-sqlite3'
-import { Kysely, SqliteDialect } from 'kysely'
+import { Kysely, SqliteDialect, type SqliteDatabase } from 'kysely'
 import { upToDate, type Database, type OpenDatabase } from '../database'
 import { migrationsOf } from '../schema/migrations'
 import { SQLITE } from '../schema/sqlite'
@@ -9,12 +9,31 @@ import type { Tables } from '../tables'
 import { DatabaseTrouble, troubleOf } from '../trouble'
 import { isEmptied, lockDatabase, lockFile, type DatabaseLock } from './lock'
 
+/** Far more than there are in the code; lists of ids make a statement for each length. */
+const MOST_PREPARED = 500
+
+/** A statement that comes again, as those of every request do, is not prepared again. */
+function remembering(sqlite: SQLite.Database): SqliteDatabase {
+  const known = new Map<string, SQLite.Statement>()
+  return {
+    prepare(text) {
+      const held = known.get(text)
+      if (held) return held
+      if (known.size >= MOST_PREPARED) known.clear()
+      const statement = sqlite.prepare(text)
+      known.set(text, statement)
+      return statement
+    },
+    close: () => sqlite.close(),
+  }
+}
+
 /** Opens the file (":memory:" for tests) and brings its tables up to date. Throws when a migration fails. */
 export async function openFile(file: string): Promise<Database> {
   const sqlite = new SQLite(file)
   sqlite.pragma('journal_mode = WAL')
   sqlite.pragma('synchronous = FULL')
-  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: sqlite }) })
+  const db = new Kysely<Tables>({ dialect: new SqliteDialect({ database: remembering(sqlite) }) })
   try {
     await upToDate({ db, dialect: SQLITE, name: file })
   } catch (error) {

@@ -17,6 +17,7 @@ import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { BenchFrame } from './BenchFrame'
 import { BenchPicture, type Probes } from './BenchPicture'
+import { BenchSheets, type OpenSheet } from './BenchSheets'
 import { BenchTools } from './BenchTools'
 import { MeterFace } from './MeterFace'
 import { DIALS, type Dial } from './practice-model'
@@ -68,12 +69,11 @@ function shownValue(round: PracticeRound, output: PracticeRoundOutput | null, di
 }
 
 /** Red, then black, then it reads; the next tap takes both away and begins anew. The clamp needs one place. */
-function useProbes(onAct: (act: Act) => void) {
+function useProbes(onAct: (act: Act | null) => void) {
   const [dial, setDial] = useState<Dial>('volts')
   const [probes, setProbes] = useState<Probes>(NO_PROBES)
-  const read = (to: Dial, [red, black]: Probes) => {
-    if (red && (to === 'amps' || black)) onAct({ do: 'probe', dial: to, probes: [red, black ?? red] })
-  }
+  const read = (to: Dial, [red, black]: Probes) =>
+    onAct(red && (to === 'amps' || black) ? { do: 'probe', dial: to, probes: [red, black ?? red] } : null)
   const touch = (spot: Spot) => {
     if (dial === 'amps') {
       if (spot.on !== 'lead') return
@@ -134,7 +134,7 @@ interface OpenBenchProps {
 function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps) {
   const { steps } = output
   const bench = useSame(output.bench)
-  const [ends, setEnds] = useState(false)
+  const [sheet, setSheet] = useState<OpenSheet | null>(null)
   const { dial, probes, touch, turn } = meter
   useShortcuts(
     DIALS.map(({ value: to, name }, i) => ({
@@ -144,35 +144,31 @@ function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps
     })),
   )
   return (
-    <BenchFrame
-      round={round}
-      picture={
-        <View style={{ gap: 12 }}>
-          <Words size="strong" live testID="sight">
-            {bench.sight.words}
-          </Words>
-          <LastAct bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
-          <Problem text={refused} testID="refused" />
-          <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
-        </View>
-      }
-      beside={
-        <>
-          <Switches bench={bench} onAct={act} onEnds={() => setEnds(true)} />
-          <BenchTools
-            round={round}
-            bench={bench}
-            steps={steps}
-            ends={ends}
-            onEndsClose={() => setEnds(false)}
-            onAct={act}
-          />
-          <Plates lines={bench.plates} />
-          <RoundLog bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
-        </>
-      }
-      foot={<MeterFace bench={bench} dial={dial} probes={probes} value={value} onDial={turn} />}
-    />
+    <>
+      <BenchFrame
+        round={round}
+        picture={
+          <View style={{ gap: 12 }}>
+            <Words size="strong" live testID="sight">
+              {bench.sight.words}
+            </Words>
+            <LastAct bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
+            <Problem text={refused} testID="refused" />
+            <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
+          </View>
+        }
+        beside={
+          <>
+            <Switches bench={bench} onAct={act} onEnds={() => setSheet('ends')} />
+            <BenchTools job={round.id} onSheet={setSheet} />
+            <Plates lines={bench.plates} />
+            <RoundLog bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
+          </>
+        }
+        foot={<MeterFace bench={bench} dial={dial} probes={probes} value={value} onDial={turn} />}
+      />
+      <BenchSheets {...{ round, bench, steps }} open={sheet} onClose={() => setSheet(null)} onAct={act} />
+    </>
   )
 }
 

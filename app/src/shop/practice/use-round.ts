@@ -6,6 +6,8 @@ import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { thePractice } from '../../platform/state/app'
 import type { PracticeRound } from '../../platform/state/practice'
 
+const isSame = (a: Act, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
 export function useRound({ id, scenario, acts }: PracticeRound) {
   const input = useMemo(() => ({ scenario, acts }), [scenario, acts])
   const { answer, isCurrent } = useCurrentOperation('practice-round', input)
@@ -26,9 +28,19 @@ export function useRound({ id, scenario, acts }: PracticeRound) {
     if (over?.marks && over.state !== 'open')
       thePractice().finish(id, { state: over.state, total: over.marks.total, skills: over.marks.skills })
   }, [id, over])
-  const act = (one: Act) => {
-    // A tap while the last one is worked out is none: nobody has seen yet what it did.
-    if (!isCurrent || answered?.state !== 'open') return
+  const isReady = isCurrent && answered?.state === 'open'
+  // What hands did while the last act was worked out: the latest of it follows.
+  const [due, setDue] = useState<Act | null>(null)
+  useEffect(() => {
+    if (!due || !isReady) return
+    setDue(null)
+    setRefused(null)
+    thePractice().act(id, due)
+  }, [id, due, isReady])
+  /** null: what is due is not wanted any more, as when a probe was taken away. */
+  const act = (one: Act | null) => {
+    // A bounce of the thumb is the same once more, and none.
+    if (!one || !isReady) return setDue(one && !isSame(one, acts.at(-1)) ? one : null)
     setRefused(null)
     thePractice().act(id, one)
   }
