@@ -16,7 +16,7 @@ import { makeShop } from './shop-of'
 const SIDES = resolve(__dirname, '..', '..', 'server', 'testing', 'bench', 'sides.ts')
 const JOBS = 2000
 /** At once, as from a handful of phones; seconds of each turn, and turns: which side is first changes. */
-const [TOGETHER, SECONDS, TURNS] = [8, 3, 3]
+const [TOGETHER, SECONDS, TURNS] = [8, 2, 3]
 const WANTED = 0.9
 
 interface Sides {
@@ -116,7 +116,7 @@ async function crowd(name: string, where: string): Promise<void> {
       const job = randomUUID()
       await new Promise((done) => setTimeout(done, (n / DEVICES) * EVERY_MS))
       for (let i = n; performance.now() < end; i++) {
-        await ask('/api/jobs?after=1000000')
+        await ask('/api/jobs?after=900000000000000')
         if (i % 3 === 0)
           await ask('/api/changes', {
             method: 'POST',

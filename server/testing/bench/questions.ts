@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 
 /** `name`: its address on the floor. */
 export const QUESTIONS = [
-  { name: 'nothing-new', path: '/api/jobs?after=1000000&limit=100' },
+  { name: 'nothing-new', path: '/api/jobs?after=900000000000000&limit=100' },
   { name: 'news', path: '/api/jobs?after=0&limit=50' },
   { name: 'changes', path: '/api/changes?after=0&limit=100' },
   { name: 'office', path: '/api/jobs/office?text=clinic&sort=site&down=0&limit=50' },

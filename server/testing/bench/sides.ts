@@ -70,8 +70,11 @@ function placeOfRev(text: string): number {
   if (at < 0 || !text.startsWith('update')) return -1
   return (text.slice(0, at).match(/\?|\$\d+/g) ?? []).length
 }
-/** Above all that there are. */
-let rev = 1e9
+/** Above all that there are, also after ours has counted on from there: time goes faster than it counts. */
+/** So that it stays within what may be asked after, 15 digits. */
+const SINCE = Date.UTC(2026, 0, 1)
+let rev = 0
+const nextRev = (): number => (rev = Math.max(rev + 1, (Date.now() - SINCE) * 100))
 
 async function started(app: Express): Promise<number> {
   const server = app.listen(0, '127.0.0.1')
@@ -126,7 +129,7 @@ async function main(): Promise<void> {
     ids.set(sent[0]?.job, changes[0]?.job)
     const fresh = statements.map(({ text, values }) => {
       const place = placeOfRev(text)
-      return { text, values: values.map((value, i) => (i === place ? ++rev : (ids.get(value) ?? value))) }
+      return { text, values: values.map((value, i) => (i === place ? nextRev() : (ids.get(value) ?? value))) }
     })
     await put(fresh)
     res.json({ added: changes.map(({ id }) => id) })
