@@ -39,7 +39,9 @@ export const errorHandler =
     const trouble = troubleOf(database, error)
     if (trouble) {
       console.error(trouble.message)
-      return refuse(res, trouble.kind === 'full' ? 507 : 503, trouble.kind, [{ path: '', message: NOT_KEPT }])
+      return refuse(res, ['full', 'no-room'].includes(trouble.kind) ? 507 : 503, trouble.kind, [
+        { path: '', message: NOT_KEPT },
+      ])
     }
     console.error(error)
     refuse(res, 500, 'server-error', [

@@ -2,7 +2,7 @@
 import { join } from 'node:path'
 import type { Express } from 'express'
 import { accessOf, shopId, type Access } from './access/access'
-import { judgeChanges } from './access/may-write'
+import { pairedOn } from './access/paired'
 import { createApp } from './app'
 import { readCatalogue } from './counter/simulated-counter'
 import { seedDemo, seedPhotos, seedVan } from './demo'
@@ -15,7 +15,6 @@ import { databaseHealth } from './store/health'
 import { jobIndex } from './store/jobs/index-jobs'
 import { jobStore } from './store/jobs/job-store'
 import { photoStore, type PhotoStore } from './store/photo-store'
-import { practiceStore } from './store/practice-store'
 import type { OpenShop } from './store/shops'
 
 export interface ServedShop {
@@ -37,6 +36,7 @@ export interface ShopParts {
 /** Photos that no job speaks of stay for a month: their change may still be on a phone. */
 const ORPHAN_DAYS = 30
 const TIDY_EVERY_MS = 6 * 3_600_000
+const CATCH_UP_EVERY_MS = 60_000
 
 const tidy = (photos: PhotoStore): Promise<unknown> =>
   photos
@@ -70,21 +70,21 @@ export async function serveShop(
     truths: demo ? readTruths(join(root, 'demo')) : new Map(),
     catalogue: demo ? readCatalogue(join(root, 'demo', 'counter.json')) : undefined,
     webRoot: join(root, 'app', 'dist'),
-    access: rights && {
-      rights,
-      judge: (who, changes) => judgeChanges({ db, access: rights, who }, changes),
-      practice: practiceStore(db),
-    },
+    access: rights && pairedOn(db, rights),
     reach: { isSecure, proxies: settings.proxies, authority, isOwnHost: ownHosts(host, shop.hosts) },
   })
-  // After a new version, or an end in the midst of it.
-  index.rest().catch((error: unknown) => console.error('Summaries of jobs stopped:', error))
+  const catchUp = () =>
+    void index.rest().catch((error: unknown) => console.error('Summaries of jobs stopped:', error))
+  // After a new version, or an end in the midst of it; and what another process left when it ended.
+  catchUp()
+  const catching = setInterval(catchUp, CATCH_UP_EVERY_MS)
   const tidying = setInterval(() => void tidy(photos), TIDY_EVERY_MS)
   return {
     app,
     hosts: shop.hosts,
     rights,
     close: async () => {
+      clearInterval(catching)
       clearInterval(tidying)
       index.close()
       await shop.close()

@@ -7,7 +7,8 @@ import { ownerCode } from '../access/first-code'
 import { repositoryRoot } from '../root'
 import { readSettings, type Settings } from '../settings'
 import type { Database } from '../store/database'
-import { openForTool } from '../store/postgres/copies'
+import { nameOf } from '../store/postgres/connect'
+import { isShopThere, openForTool } from '../store/postgres/copies'
 import { shopNamed } from '../store/shops'
 import { openFile } from '../store/sqlite/open'
 import { DatabaseTrouble } from '../store/trouble'
@@ -31,7 +32,9 @@ async function openOne({ database, hosts }: Settings): Promise<One> {
     return { db, hosts, close: () => db.destroy() }
   }
   const { shop, hosts: names } = shopNamed(database.shops, values.shop)
-  const { db, close } = await openForTool({ url: database.url, shop })
+  const place = { url: database.url, shop }
+  if (!(await isShopThere(place))) throw new DatabaseTrouble('missing', nameOf(place))
+  const { db, close } = await openForTool(place)
   return { db, hosts: names, close }
 }
 

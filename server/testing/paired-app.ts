@@ -2,11 +2,10 @@
 import request from 'supertest'
 import type { Role } from '@oak/core/crew/roles'
 import { accessOf, type Access } from '../access/access'
-import { judgeChanges } from '../access/may-write'
+import { pairedOn } from '../access/paired'
 import { BY_LOOPBACK, type AppOptions } from '../app'
 import { changeStore } from '../store/change-store'
 import { photoStore } from '../store/photo-store'
-import { practiceStore } from '../store/practice-store'
 import { openTestApp, NOW, type TestApp } from './test-app'
 
 export interface TestPhone {
@@ -46,11 +45,7 @@ export async function openPairedApp(options: Partial<AppOptions> = {}): Promise<
     photos: photoStore(t.db),
     now,
     reach: { ...BY_LOOPBACK, proxies: ['loopback'] },
-    access: {
-      rights: access,
-      judge: (who, changes) => judgeChanges({ db: t.db, access, who }, changes),
-      practice: practiceStore(t.db),
-    },
+    access: pairedOn(t.db, access),
     ...options,
   })
   const phone = (id: string, key: string): TestPhone => {

@@ -28,6 +28,8 @@ export interface PoolOptions {
   readonly connections?: number
   /** What it is listed as; a server, where nothing else is said. */
   readonly as?: string
+  /** Connections that nothing is asked of go after so long, ms. */
+  readonly idleMs?: number
 }
 
 /** int8, by its number in pg_type. */
@@ -44,13 +46,15 @@ const USUAL_CONNECTIONS = 10
 
 export function poolOf(
   { url, shop }: Place,
-  { connections = USUAL_CONNECTIONS, as = serverOf(shop) }: PoolOptions = {},
+  { connections = USUAL_CONNECTIONS, as = serverOf(shop), idleMs = 10_000 }: PoolOptions = {},
 ): Pool {
   const pool = new Pool({
     connectionString: url,
     max: connections,
+    // A server that nobody asks anything is still one: by its last connection a tool knows of it.
+    min: 1,
     connectionTimeoutMillis: CONNECT_MS,
-    idleTimeoutMillis: 10_000,
+    idleTimeoutMillis: idleMs,
     statement_timeout: STATEMENT_MS,
     idle_in_transaction_session_timeout: STATEMENT_MS,
     keepAlive: true,

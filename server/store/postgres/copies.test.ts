@@ -7,7 +7,7 @@ import { newPlace } from '../../testing/test-shop'
 import { changeStore } from '../change-store'
 import { fileAsShop } from '../sqlite/open'
 import type { Place } from './connect'
-import { backUpPlace, isShopThere, openForTool, restorePlace } from './copies'
+import { backUpPlace, checkNotServed, isShopThere, openForTool, restorePlace } from './copies'
 import { openShopAt } from './open'
 
 const AT = new Date(Date.UTC(2026, 10, 27, 15, 30))
@@ -75,6 +75,15 @@ it('while a server of that shop runs nothing is put back, and it is said', async
   )
   await shop.close()
   expect(await values(place)).toEqual(['Bakery'])
+})
+
+it('a server that nobody has asked anything for long is still seen', async () => {
+  const shop = await openShopAt(place, { idleMs: 50 })
+  await Promise.all([1, 2, 3].map(() => shop.db.selectFrom('identity').selectAll().execute()))
+  await new Promise((done) => setTimeout(done, 400))
+  await expect(checkNotServed(place)).rejects.toThrow('A server is using the database')
+  await shop.close()
+  await checkNotServed(place)
 })
 
 it('a file that is no shop is refused by its name, and the shop stays', async () => {

@@ -2,14 +2,14 @@
 import { copyFileSync, existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Pool } from 'pg'
+import type { Pool } from 'pg'
 import { copyRows } from '../copies/copy-rows'
 import { keepCopy, timeOf, type Kept } from '../copies/folder'
 import type { OpenDatabase } from '../database'
-import { checkShop } from '../sqlite/backup'
+import { checkShop, renew } from '../sqlite/backup'
 import { checkWhole, fileAsShop } from '../sqlite/open'
 import { DatabaseTrouble, troubleOf } from '../trouble'
-import { nameOf, schemaOf, serverOf, type Place } from './connect'
+import { nameOf, poolOf, schemaOf, serverOf, type Place } from './connect'
 import { openShopAt } from './open'
 
 /** What a tool is listed as on the cluster: it is no server. */
@@ -17,14 +17,8 @@ const TOOL = 'oak-switch tool'
 
 export const openForTool = (place: Place): Promise<OpenDatabase> => openShopAt(place, { as: TOOL })
 
-async function withPool<T>({ url }: Place, work: (pool: Pool) => Promise<T>): Promise<T> {
-  const pool = new Pool({
-    connectionString: url,
-    max: 2,
-    connectionTimeoutMillis: 5000,
-    application_name: TOOL,
-  })
-  pool.on('error', () => undefined)
+async function withPool<T>(place: Place, work: (pool: Pool) => Promise<T>): Promise<T> {
+  const pool = poolOf(place, { connections: 2, as: TOOL })
   try {
     return await work(pool)
   } finally {
@@ -88,12 +82,13 @@ export async function restorePlace(backup: string, place: Place, at: Date): Prom
     const copy = join(folder, 'copy.sqlite')
     copyFileSync(backup, copy)
     checkShop(copy, backup)
+    renew(copy, at)
     return await withPool(place, async (pool) => {
       await onlyWithoutServers(pool, place)
       const wasThere = await isThere(pool, schema)
       if (wasThere) await pool.query(`alter schema ${schema} rename to ${before}`)
       try {
-        await fill(copy, place, at)
+        await fill(copy, place)
       } catch (error) {
         await pool.query(`drop schema if exists ${schema} cascade`)
         if (wasThere) await pool.query(`alter schema ${before} rename to ${schema}`)
@@ -108,14 +103,12 @@ export async function restorePlace(backup: string, place: Place, at: Date): Prom
   }
 }
 
-async function fill(copy: string, place: Place, at: Date): Promise<void> {
+async function fill(copy: string, place: Place): Promise<void> {
   const from = await fileAsShop(copy)
   try {
     const to = await openForTool(place)
     try {
       await copyRows(from, to)
-      await to.db.updateTable('identity').set({ id: to.dialect.newName }).execute()
-      await to.db.updateTable('shop').set({ restored: at.getTime() }).execute()
     } finally {
       await to.close()
     }

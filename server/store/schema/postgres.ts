@@ -36,8 +36,9 @@ export const POSTGRES: Dialect = {
 async function hasTrigrams(db: QueryExecutorProvider): Promise<boolean> {
   const { rows } = await sql<{ where: string | null; may: boolean }>`
     select (select n.nspname from pg_extension e join pg_namespace n on n.oid = e.extnamespace where e.extname = 'pg_trgm') as "where",
-      has_database_privilege(current_database(), 'CREATE') and has_schema_privilege('public', 'CREATE')
-        and exists (select 1 from pg_available_extensions where name = 'pg_trgm') as may`.execute(db)
+      case when to_regnamespace('public') is null then false
+        else has_database_privilege(current_database(), 'CREATE') and has_schema_privilege('public', 'CREATE')
+          and exists (select 1 from pg_available_extensions where name = 'pg_trgm') end as may`.execute(db)
   const [{ where, may } = { where: null, may: false }] = rows
   if (where === null && may) await sql`create extension if not exists pg_trgm with schema public`.execute(db)
   return where === 'public' || (where === null && may)

@@ -71,7 +71,8 @@ export function checkShop(copy: string, chosen: string): void {
   if (tables.n !== 2) throw new DatabaseTrouble('another', chosen)
 }
 
-function renew(copy: string, at: Date): void {
+/** Another name for devices, and when it was put back. */
+export function renew(copy: string, at: Date): void {
   const sqlite = new SQLite(copy)
   sqlite.prepare('update identity set id = lower(hex(randomblob(16)))').run()
   // An older copy has no shop yet; it gets one when it is opened.

@@ -5,19 +5,14 @@ import type { AddressInfo } from 'node:net'
 import SQLite from 'better-sqlite3'
 import express, { type Express } from 'express'
 import type { Pool } from 'pg'
-import { accessOf, shopId } from '../../access/access'
-import { judgeChanges } from '../../access/may-write'
-import { createApp } from '../../app'
+import { accessOf } from '../../access/access'
+import { pairedOn } from '../../access/paired'
 import { changeStore } from '../../store/change-store'
-import { databaseHealth } from '../../store/health'
 import { jobIndex } from '../../store/jobs/index-jobs'
-import { jobStore } from '../../store/jobs/job-store'
-import { photoStore } from '../../store/photo-store'
-import { practiceStore } from '../../store/practice-store'
 import { openShopAt } from '../../store/postgres/open'
 import { poolOf } from '../../store/postgres/connect'
 import { openShopFile } from '../../store/sqlite/open'
-import { inlineOperations } from '../inline-operations'
+import { openAppOn } from '../test-app'
 import { listen, statementsOf, type Statement } from './statements'
 import { editsOf, QUESTIONS } from './questions'
 
@@ -70,10 +65,10 @@ function placeOfRev(text: string): number {
   if (at < 0 || !text.startsWith('update')) return -1
   return (text.slice(0, at).match(/\?|\$\d+/g) ?? []).length
 }
-/** Above all that there are, also after ours has counted on from there: time goes faster than it counts. */
 /** So that it stays within what may be asked after, 15 digits. */
 const SINCE = Date.UTC(2026, 0, 1)
 let rev = 0
+/** Above all that there are, also after ours has counted on from there: time goes faster than it counts. */
 const nextRev = (): number => (rev = Math.max(rev + 1, (Date.now() - SINCE) * 100))
 
 async function started(app: Express): Promise<number> {
@@ -90,20 +85,10 @@ async function main(): Promise<void> {
   const device = randomUUID()
   const key = await rights.devices.add({ id: device, name: 'Bench', person: 'Ines', role: 'technician' })
   const ours = await started(
-    createApp({
+    openAppOn(shop).withOptions({
       store: changeStore(db, { index: jobIndex(db) }),
-      jobs: jobStore(db),
-      photos: photoStore(db),
-      shop: () => shopId(db),
-      database: shop.name,
-      health: () => databaseHealth(shop),
-      operations: inlineOperations,
       requestsPerMinute: NO_LIMIT,
-      access: {
-        rights,
-        judge: (who, changes) => judgeChanges({ db, access: rights, who }, changes),
-        practice: practiceStore(db),
-      },
+      access: pairedOn(db, rights),
     }),
   )
   const authorization = `Bearer ${device}.${key}`

@@ -39,8 +39,12 @@ export function useRound({ id, scenario, acts }: PracticeRound) {
   }, [id, due, isReady])
   /** null: what is due is not wanted any more, as when a probe was taken away. */
   const act = (one: Act | null) => {
-    // A bounce of the thumb is the same once more, and none.
-    if (!one || !isReady) return setDue(one && !isSame(one, acts.at(-1)) ? one : null)
+    if (!one) return setDue(null)
+    if (!isReady) {
+      // A bounce of the thumb is the same once more, and none.
+      if (!isSame(one, acts.at(-1))) setDue(one)
+      return
+    }
     setRefused(null)
     thePractice().act(id, one)
   }
