@@ -113,8 +113,6 @@ test('the practice bench, its sheets and its end: nothing is wrong by axe', asyn
   }
   await app.getByTestId('hand-over').click()
   await look('hand-over')
-  // Another size is another page: the sheet is gone with the one before.
-  await app.getByTestId('hand-over').click()
   await app.getByTestId('hand-over-now').click()
   await app.getByTestId('total').waitFor()
   await look('marks')

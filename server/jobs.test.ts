@@ -300,8 +300,9 @@ it('a job of thousands of changes, put batch by batch, is answered at once and l
   const many = Array.from({ length: 2400 }, (_, i) => edit(1, ['notes'], `note ${i}`))
   for (let i = 0; i < many.length; i += 400) expect((await one.put(many.slice(i, i + 400))).status).toBe(200)
   await put([edit(1, ['title'], 'Long'), edit(2, ['title'], 'Short')])
-  expect((await news()).jobs).toMatchObject([
-    { job: uuid(1), seq: 2401, summary: { title: 'Long' } },
-    { job: uuid(2), summary: { title: 'Short' } },
-  ])
+  // Which of the two is worked out first is no matter: the long one may wait its turn.
+  const { jobs } = await news()
+  expect(jobs).toHaveLength(2)
+  expect(jobs.find(({ job }) => job === uuid(1))).toMatchObject({ seq: 2401, summary: { title: 'Long' } })
+  expect(jobs.find(({ job }) => job === uuid(2))).toMatchObject({ summary: { title: 'Short' } })
 })
