@@ -14,7 +14,16 @@ const CLOCK = {
 }
 
 export default ts.config(
-  { ignores: ['**/node_modules/**', '**/dist/**', '**/.expo/**', 'test-results/**', '.cache/**'] },
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '**/.expo/**',
+      'app/public/reading/**',
+      'test-results/**',
+      '.cache/**',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...ts.configs.recommendedTypeChecked.map((config) => ({ ...config, files: ['**/*.{ts,tsx}'] })),

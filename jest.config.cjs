@@ -39,11 +39,16 @@ module.exports = {
       displayName: 'app',
       rootDir: '<rootDir>/app',
       preset: 'jest-expo/web',
+      setupFiles: [require.resolve('./app/jest.globals.js')],
       // d3 ships modules only.
       transform: { ...transform, '\\.mjs$': transform['\\.[jt]sx?$'] },
       transformIgnorePatterns: transformIgnorePatterns.map((p) => p.replace('(?!(', '(?!(d3-|internmap|')),
       testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
-      moduleNameMapper: { '^@oak/core/(.*)$': '<rootDir>/../core/$1' },
+      moduleNameMapper: {
+        '^@oak/core/(.*)$': '<rootDir>/../core/$1',
+        // It ships modules only, and one file for whoever has none.
+        '^image-js$': '<rootDir>/../node_modules/image-js/dist/image-js.umd.js',
+      },
     },
   ],
 }

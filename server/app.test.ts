@@ -222,7 +222,7 @@ describe('the page', () => {
       "frame-ancestors 'none'",
       "img-src 'self' data: blob:",
       "manifest-src 'self'",
-      "script-src 'self'",
+      "script-src 'self' 'wasm-unsafe-eval'",
       "style-src 'self' 'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='",
       "worker-src 'self' blob:",
     ])

@@ -199,7 +199,8 @@ function securityHeaders(isSecure: boolean): RequestHandler {
       useDefaults: false,
       directives: {
         defaultSrc: ["'none'"],
-        scriptSrc: ["'self'"],
+        // WebAssembly of the app's own files: the readers of pictures.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         // The hash of nothing: an empty style element may be made, and is then filled by script rule by rule.
         styleSrc: ["'self'", "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='"],
         fontSrc: ["'self'"],

@@ -63,5 +63,8 @@ export const PracticeProgress = stageScreen<object>(
 export const Bench = stageScreen<{ readonly id: string }>(
   async () => (await import('./shop/practice/BenchScreen')).BenchScreen,
 )
+export const ReadCard = stageScreen<object>(
+  async () => (await import('./shop/card/ReadCardScreen')).ReadCardScreen,
+)
 export const Pair = stageScreen<object>(async () => (await import('./shop/crew/PairScreen')).PairScreen)
 export const Phones = stageScreen<object>(async () => (await import('./shop/crew/PhonesScreen')).PhonesScreen)

@@ -5,6 +5,8 @@ import * as v from 'valibot'
 import { workOutHookup } from '../circuit/hookup'
 import { makeCard } from '../job/card/card'
 import { CARD_HEIGHT, CARD_WIDTH, layOutCard } from '../job/card/card-layout'
+import { writeCode } from '../job/card/code/code-text'
+import { cardRecord } from '../job/card/code/record'
 import { cardSvg } from '../job/card/card-svg'
 import { InsulationSchema } from '../motor/colour'
 import { HookupInputSchema, hookupRequest } from './hookup'
@@ -63,6 +65,7 @@ const ShapeSchema = v.variant('kind', [
     paint: v.string(),
     tracer: v.nullable(v.string()),
   }),
+  v.object({ kind: v.literal('code'), x: num, y: num, size: num, text: v.string() }),
   v.object({ kind: v.literal('mark'), x: num, y: num, size: num, verdict: v.picklist(['proven', 'watch']) }),
 ])
 
@@ -73,10 +76,33 @@ const OutputSchema = v.object({
   widthMm: num,
   heightMm: num,
   shapes: v.array(ShapeSchema),
+  /** What the card's code says; null where it has none. */
+  code: v.nullable(v.string()),
+  /** With the code's text, not its squares: those are drawn by whoever has a maker of codes. */
   svg: v.string(),
 })
 /** What `hookup-card` answers. */
 export type HookupCardOutput = v.InferOutput<typeof OutputSchema>
+
+const CodeHeadingSchema = v.strictObject({
+  job: idSchema<JobId>(v.pipe(v.string('The job’s id is text.'), v.uuid('The job’s id is not an id.'))),
+  date: v.nullable(v.pipe(v.string(), v.isoDate('A day is written like 2026-11-28.'))),
+  site: text(300),
+  unitName: text(300),
+  readings: v.pipe(
+    v.array(
+      v.strictObject({
+        mode: v.pipe(text(40), v.regex(/^[a-z0-9-]+$/, 'A mode is named by its id.')),
+        amps: v.pipe(
+          v.number('Amps are a number.'),
+          v.gtValue(0, 'Amps are above 0.'),
+          v.maxValue(999, 'Amps are 999 at most.'),
+        ),
+      }),
+    ),
+    v.maxLength(12, 'A card has 12 readings at most.'),
+  ),
+})
 
 export const hookupCard = operation({
   name: 'hookup-card',
@@ -90,20 +116,25 @@ export const hookupCard = operation({
       date: text(60),
       technician: text(300),
       readings: v.pipe(v.array(text(200)), v.maxLength(20)),
+      /** What goes into the code beside the hookup; null: the card has no code. */
+      code: v.optional(v.nullable(CodeHeadingSchema), null),
     }),
   }),
   output: OutputSchema,
   run({ hookup, heading }): HookupCardOutput {
     const { request } = hookupRequest(hookup)
     const answer = workOutHookup(request)
-    const card = makeCard(request, answer, heading)
-    const shapes = card ? layOutCard(card) : []
+    const { code: codeHeading, ...about } = heading
+    const card = makeCard(request, answer, about)
+    const code = card && codeHeading ? writeCode(cardRecord(request, answer, codeHeading)) : null
+    const shapes = card ? layOutCard(card, code) : []
     return plain({
       card,
       why: card ? null : answer.proof.sentence,
       widthMm: CARD_WIDTH,
       heightMm: CARD_HEIGHT,
       shapes,
+      code,
       svg: card ? cardSvg(shapes, card.title) : '',
     })
   },

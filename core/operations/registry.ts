@@ -29,7 +29,9 @@ import { microfarads } from './microfarads'
 import { fitStepsOperation } from './fit-steps'
 import { oldCan } from './old-can'
 import type { Operation, Report } from './operation'
+import { readCard } from './read-card'
 import { readLabel } from './read-label'
+import { readPlateOperation } from './read-plate'
 import { readWires } from './read-wires'
 import { readStock } from './read-stock'
 import { report } from './report'
@@ -42,6 +44,7 @@ export const OPERATIONS: readonly Operation[] = [
   discharge,
   diagnose,
   readLabel,
+  readPlateOperation,
   estimatePlate,
   benchCapacitor,
   identifyTerminals,
@@ -65,6 +68,7 @@ export const OPERATIONS: readonly Operation[] = [
   motorCurveOperation,
   rotation,
   hookupCard,
+  readCard,
   readStock,
   carry,
   bladePosition,

@@ -1,6 +1,6 @@
 // Builds the web app: fonts beside it, files compressed once, a service worker that keeps the app without a server.
 import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
-import { join, resolve } from 'node:path'
+import { basename, join, resolve } from 'node:path'
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
 import { bin, root, run } from './run.mjs'
 import { hashOf, isFresh, keepStamp } from './stamp.mjs'
@@ -9,6 +9,17 @@ const FONT =
   'node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2'
 /** What the browser shows of the app when it offers to install it. */
 const PICTURES = ['card.png', 'board-wide.png']
+/** What reads pictures: letters, and the codes of cards. Fetched when first wanted, and kept then. */
+const READING = [
+  'tesseract.js/dist/worker.min.js',
+  'tesseract.js-core/tesseract-core-lstm.wasm.js',
+  'tesseract.js-core/tesseract-core-simd-lstm.wasm.js',
+  'tesseract.js-core/tesseract-core-relaxedsimd-lstm.wasm.js',
+  '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+  'zxing-wasm/dist/reader/zxing_reader.wasm',
+]
+/** Scripts of the app that only they need. */
+const READERS = ['photo', 'photo-reader']
 const dist = resolve(root, 'app', 'dist')
 
 export async function buildWeb() {
@@ -18,6 +29,9 @@ export async function buildWeb() {
   const fonts = resolve(root, 'app', 'public', 'fonts')
   mkdirSync(fonts, { recursive: true })
   cpSync(resolve(root, FONT), join(fonts, 'atkinson-hyperlegible-next.woff2'))
+  const reading = resolve(root, 'app', 'public', 'reading')
+  mkdirSync(reading, { recursive: true })
+  for (const path of READING) cpSync(resolve(root, 'node_modules', path), join(reading, basename(path)))
   const pictures = resolve(root, 'app', 'public', 'pictures')
   mkdirSync(pictures, { recursive: true })
   for (const name of PICTURES) cpSync(resolve(root, 'docs', 'screenshots', name), join(pictures, name))
@@ -45,11 +59,21 @@ async function writeServiceWorker() {
   const { warnings } = await generateSW({
     globDirectory: dist,
     globPatterns: ['index.html', '*.{css,svg,webmanifest}', 'fonts/*.woff2', '_expo/static/js/web/*.js'],
+    // What reads pictures is large, and wanted by few visits: it is kept once it was fetched.
+    globIgnores: READERS.map((name) => `_expo/static/js/web/${name}-*.js`),
     swDest: join(dist, 'service-worker.js'),
     navigateFallback: '/index.html',
     // The shop's authority is the server's to give, and no page.
     navigateFallbackDenylist: [/^\/api\//, /^\/authority\.crt$/],
     dontCacheBustURLsMatching: /-[0-9a-f]{32}\./,
+    runtimeCaching: [
+      {
+        urlPattern: new RegExp(`/reading/|/(?:${READERS.join('|')})-[0-9a-f]{32}\\.js$`),
+        handler: 'CacheFirst',
+        // Another version of a part is another cache: what lies in the old one is not asked for again.
+        options: { cacheName: `reading-${hashOf(['package-lock.json']).slice(0, 12)}` },
+      },
+    ],
     maximumFileSizeToCacheInBytes: 8_000_000,
     inlineWorkboxRuntime: true,
     sourcemap: false,

@@ -43,6 +43,14 @@ export type Shape =
       readonly size: number
       readonly verdict: 'proven' | 'watch'
     }
+  | {
+      /** A square code that carries this text, its quiet edge included; drawn by whoever has a maker of codes. */
+      readonly kind: 'code'
+      readonly x: number
+      readonly y: number
+      readonly size: number
+      readonly text: string
+    }
 
 // No font is measured here: half the size is a safe mean width of a letter in the app's typeface (measured 0.47).
 const lettersIn = (width: number, size: number): number => Math.floor(width / (size * 0.5))
@@ -119,18 +127,26 @@ class Column {
 }
 
 const FOOT = CARD_HEIGHT - 21
+/** A code is 25 mm wide, and has an edge of nothing around it. */
+const CODE = 28
+const FOOT_WITH_CODE = CARD_HEIGHT - MARGIN - CODE + 2
 // From large to small: the card is read on a roof, so it takes the largest size at which everything fits.
 const SCALES = [1.35, 1.25, 1.15, 1.05, 0.95, 0.85, 0.75]
 
-/** The shapes of the card, all within A5, as large as they fit. */
-export function layOutCard(card: Card): Shape[] {
+/** The shapes of the card, all within A5, as large as they fit; `code`: the text of its code, where it has one. */
+export function layOutCard(card: Card, code: string | null = null): Shape[] {
+  const foot = code === null ? FOOT : FOOT_WITH_CODE
   const pages = SCALES.map((scale) => layOutBody(card, scale))
-  const page = pages.find((p) => p.y <= FOOT) ?? last(pages)
-  return [...page.shapes.filter((shape) => bottomOf(shape) <= FOOT), ...footer(card)]
+  const page = pages.find((p) => p.y <= foot) ?? last(pages)
+  return [...page.shapes.filter((shape) => bottomOf(shape) <= foot), ...footer(card, foot, code)]
 }
 
 const bottomOf = (shape: Shape): number =>
-  shape.kind === 'line' ? shape.y2 : shape.kind === 'mark' ? shape.y + shape.size : shape.y
+  shape.kind === 'line'
+    ? shape.y2
+    : shape.kind === 'mark' || shape.kind === 'code'
+      ? shape.y + shape.size
+      : shape.y
 
 function layOutBody(card: Card, scale: number): Column {
   const page = new Column(MARGIN, scale)
@@ -200,13 +216,30 @@ function layOutRow(page: Column, row: CardRow): void {
   page.y = Math.max(left.y, right.y, top + 5 * scale)
 }
 
-function footer(card: Card): Shape[] {
-  const foot = new Column(FOOT, 1)
+function footer(card: Card, top: number, code: string | null): Shape[] {
+  const foot = new Column(top, 1)
   foot.rule()
+  const width = code === null ? INNER : INNER - CODE - 2
   foot.text(
     'Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card. Checked by what conducts where; readings after start-up complete it.',
-    { size: 2.6, most: 3 },
+    { size: 2.6, width, most: code === null ? 3 : 5 },
   )
-  foot.text(`Oak Switch · job ${card.job}`, { size: 2.4, most: 1 })
-  return foot.shapes
+  foot.text(`Oak Switch · job ${card.job}`, { size: 2.4, width, most: 1 })
+  if (code === null) return foot.shapes
+  foot.text(
+    'The code holds this hookup: “Read a card” takes it over into the next job, with no connection.',
+    {
+      size: 2.6,
+      width,
+      most: 2,
+    },
+  )
+  const square: Shape = {
+    kind: 'code',
+    x: CARD_WIDTH - MARGIN - CODE + 1.5,
+    y: top + 3,
+    size: CODE,
+    text: code,
+  }
+  return [...foot.shapes, square]
 }

@@ -20,7 +20,10 @@ const clean = (text: string): string =>
 
 const round = (value: number): number => Math.round(value * 100) / 100
 
-function draw(shape: Shape): string {
+/** A text as the squares of a code: one path, and how many squares wide it is with its quiet edge. */
+export type DrawCode = (text: string) => { readonly d: string; readonly width: number }
+
+function draw(shape: Shape, drawCode: DrawCode | null): string {
   switch (shape.kind) {
     case 'text':
       return `<text x="${round(shape.x)}" y="${round(shape.y)}" font-size="${shape.size}" font-weight="${shape.weight}">${clean(shape.text)}</text>`
@@ -33,6 +36,14 @@ function draw(shape: Shape): string {
         : ''
       return `<path d="${d}" stroke="#17130e" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
     }
+    case 'code': {
+      // Whoever has no maker of codes still has what it says.
+      const code = drawCode?.(shape.text)
+      const squares = code
+        ? `<path transform="translate(${round(shape.x)} ${round(shape.y)}) scale(${Math.round((1e5 * shape.size) / code.width) / 1e5})" d="${code.d}" fill="#000"/>`
+        : ''
+      return `<g><desc>${clean(shape.text)}</desc>${squares}</g>`
+    }
     case 'mark': {
       const at = `translate(${round(shape.x)} ${round(shape.y)}) scale(${round(shape.size / 32)})`
       return shape.verdict === 'proven'
@@ -43,13 +54,13 @@ function draw(shape: Shape): string {
 }
 
 /** The card as an SVG file, text as text, A5 in mm; `title` is what a reader of the file is told. */
-export function cardSvg(shapes: readonly Shape[], title: string): string {
+export function cardSvg(shapes: readonly Shape[], title: string, drawCode: DrawCode | null = null): string {
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
     `<svg xmlns="http://www.w3.org/2000/svg" width="${CARD_WIDTH}mm" height="${CARD_HEIGHT}mm" viewBox="0 0 ${CARD_WIDTH} ${CARD_HEIGHT}" font-family="Atkinson Hyperlegible Next, Verdana, sans-serif" fill="#17130e">`,
     `<title>${clean(title)}</title>`,
     `<rect width="${CARD_WIDTH}" height="${CARD_HEIGHT}" fill="#fff"/>`,
-    ...shapes.map(draw),
+    ...shapes.map((shape) => draw(shape, drawCode)),
     '</svg>',
     '',
   ].join('\n')

@@ -43,6 +43,7 @@ function cornersOf(shape: Shape): [number, number][] {
         [shape.x, shape.y],
         [shape.x + [...shape.text].length * shape.size * 0.5, shape.y],
       ]
+    case 'code':
     case 'mark':
       return [
         [shape.x, shape.y],
@@ -316,5 +317,41 @@ describe('the paper', () => {
     expect(of({ goes: 'T1', moved: false })).not.toContain('moved')
     expect(of({ was: 'brown' })).toContain('old wire: brown')
     expect(of({ was: '' })).not.toContain('old wire')
+  })
+})
+
+describe('the card with its code', () => {
+  const CODE = 'OAK SWITCH CARD 1. UNIT OF THE SHOP'
+  const shapes = layOutCard(cardFor(), CODE)
+  const square = shapes.find((s) => s.kind === 'code')
+  it('has a square of 28 mm, its quiet edge included, within the paper', () => {
+    if (square?.kind !== 'code') throw new Error('no code')
+    expect(square).toMatchObject({ size: 28, text: CODE })
+    expect([square.x, square.y].every((from) => from > 0)).toBe(true)
+    expect(square.x + 28).toBeLessThanOrEqual(CARD_WIDTH)
+    expect(square.y + 28).toBeLessThanOrEqual(CARD_HEIGHT)
+  })
+  it('writes nothing over it', () => {
+    if (square?.kind !== 'code') throw new Error('no code')
+    const over = shapes.filter(
+      (s) => s.kind !== 'code' && cornersOf(s).some(([x, y]) => x > square.x && y > square.y),
+    )
+    expect(over).toEqual([])
+  })
+  it('says what the code is for; without one it says nothing of it', () => {
+    expect(
+      layOutCard(cardFor(), CODE)
+        .flatMap((s) => (s.kind === 'text' ? [s.text] : []))
+        .join(' '),
+    ).toContain('“Read a card” takes it over into the next job')
+    expect(textsOf(cardFor()).join(' ')).not.toContain('Read a card')
+    expect(layOutCard(cardFor()).some((s) => s.kind === 'code')).toBe(false)
+  })
+  it('is drawn in the file by whoever can draw codes, and said as text in any case', () => {
+    const draw = (text: string) => ({ d: `M0 0h${text.length}v1h-1z`, width: 56 })
+    expect(cardSvg(shapes, 'A card')).toContain(`<g><desc>${CODE}</desc></g>`)
+    expect(cardSvg(shapes, 'A card', draw)).toContain(
+      `scale(0.5)" d="M0 0h${CODE.length}v1h-1z" fill="#000"/></g>`,
+    )
   })
 })

@@ -24,6 +24,13 @@ export interface CanLabel {
     readonly size: number
     readonly bold: boolean
   }[]
+  /** The hookup’s code, its quiet edge included; null: there is none, or no room for it. */
+  readonly code: {
+    readonly text: string
+    readonly x: number
+    readonly y: number
+    readonly size: number
+  } | null
 }
 
 /** What a label is made from. */
@@ -35,6 +42,18 @@ export interface LabelInput {
   readonly date: string
   readonly job: string
   readonly size: LabelSize
+  /** The text of the hookup’s code; null: none. */
+  readonly code?: string | null
+}
+
+/** A code that is read on a roof is 25 mm wide, with its quiet edge. */
+const MOST_CODE = 28
+/** Beside it the text keeps this much, mm. */
+const LEAST_TEXT = 28
+/** Has this size of label room for the code beside its text? */
+export const hasRoom = (size: LabelSize): boolean => {
+  const { width, height } = LABEL_SIZES[size]
+  return height >= 28 && width - Math.min(MOST_CODE, height - 1) >= LEAST_TEXT
 }
 
 const EDGE = 2
@@ -42,8 +61,10 @@ const EDGE = 2
 const LETTER = 0.56
 
 /** What each load gets first and largest: it is what the next meter is held against. */
-export function canLabel({ can, groups, start = null, date, job, size }: LabelInput): CanLabel {
-  const { width, height } = LABEL_SIZES[size]
+export function canLabel({ can, groups, start = null, date, job, size, code = null }: LabelInput): CanLabel {
+  const { width: whole, height } = LABEL_SIZES[size]
+  const square = code !== null && hasRoom(size) ? Math.min(MOST_CODE, height - 1) : 0
+  const width = whole - square
   const wanted = [
     ...groups.map((g) => ({ text: `${g.load} ${figure(g.microfarads)} µF`, weight: 1.5, bold: true })),
     {
@@ -75,5 +96,13 @@ export function canLabel({ can, groups, start = null, date, job, size }: LabelIn
       bold,
     }
   })
-  return { width, height, lines }
+  return {
+    width: whole,
+    height,
+    lines,
+    code:
+      code !== null && square > 0
+        ? { text: code, x: width - 0.5, y: (height - square) / 2, size: square }
+        : null,
+  }
 }

@@ -1,7 +1,7 @@
 import { leadSheetById } from '../../motor/lead-sheets'
 import { EMPTY_JOB, type JobDocument } from '../document'
 import { countText, moneyText, taxText, totalsOf, type EstimateLine } from './estimate'
-import { canLabel, LABEL_SIZES, type LabelSize } from './label'
+import { canLabel, hasRoom, LABEL_SIZES, type LabelSize } from './label'
 import { composeReport } from './report'
 
 const line = (hundredths: number, cents: number, more: Partial<EstimateLine> = {}): EstimateLine => ({
@@ -231,4 +231,23 @@ describe('a capacitor’s label', () => {
       expect(label.lines.map((l) => l.text).slice(0, 2)).toEqual(['HERM 45 µF', 'FAN 5 µF'])
     },
   )
+  it('keeps its text clear of the code, where it has room for one, and says so where it has none', () => {
+    const code = 'OAK SWITCH CARD 1'
+    for (const size of Object.keys(LABEL_SIZES) as LabelSize[]) {
+      const label = canLabel({ can, groups, date: '25 Nov 2026', job: 'x'.repeat(300), size, code })
+      const { width, height } = LABEL_SIZES[size]
+      expect([size, label.code !== null]).toEqual([size, hasRoom(size)])
+      // 50 × 25 mm has none: a code below 25 mm is hard to read on a roof.
+      if (!label.code) {
+        expect(size).toBe('50 × 25 mm')
+        continue
+      }
+      const { x, y, size: side } = label.code
+      expect(side).toBeGreaterThanOrEqual(28)
+      expect(x + side).toBeLessThanOrEqual(width)
+      expect(y + side).toBeLessThanOrEqual(height)
+      for (const line of label.lines)
+        expect([...line.text].length * line.size * 0.56 + 2).toBeLessThanOrEqual(x)
+    }
+  })
 })

@@ -1,5 +1,6 @@
 // One good input of every operation, and the pieces that bad ones are made of.
 import { CAN, requestFor } from '../../testing/fixtures'
+import { seen } from '../../testing/seen'
 
 export const { unit, wires, sheet, wanted } = requestFor()
 export const HOOKUP = { unit: unit.id, wires, sheet, wanted, can: CAN, compressorMicrofarads: 40 }
@@ -133,6 +134,8 @@ export const GOOD: Record<string, unknown> = {
   discharge: DISCHARGE,
   diagnose: DIAGNOSE,
   'read-label': { text: '45.5 MFD 440V' },
+  'read-plate': { plate: 'motor', looks: [seen(['HP 1/4   RPM 1075'])] },
+  'read-card': { text: 'OAK SWITCH CARD 2. UNIT OF THE SHOP' },
   'estimate-plate': { microfarads: 5 },
   'bench-capacitor': BENCH,
   'identify-terminals': PAIRS,

@@ -1,6 +1,8 @@
 // The card's shapes, in millimetres, drawn on the screen.
+import { useMemo } from 'react'
 import Svg, { Circle, G, Path, Rect, Text } from 'react-native-svg'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import { codeSquares } from '../../ui/code-squares'
 import { FONT } from '../../ui/theme'
 
 type Shape = HookupCardOutput['shapes'][number]
@@ -59,6 +61,8 @@ function Drawn({ shape }: { readonly shape: Shape }) {
         </G>
       )
     }
+    case 'code':
+      return <Code {...shape} />
     case 'mark':
       return (
         <G transform={`translate(${shape.x} ${shape.y}) scale(${shape.size / 32})`}>
@@ -76,4 +80,14 @@ function Drawn({ shape }: { readonly shape: Shape }) {
         </G>
       )
   }
+}
+
+function Code({ x, y, size, text }: Extract<Shape, { kind: 'code' }>) {
+  const { d, width } = useMemo(() => codeSquares(text), [text])
+  return (
+    <G transform={`translate(${x} ${y}) scale(${size / width})`}>
+      <Rect width={width} height={width} fill="#fff" />
+      <Path d={d} fill="#000" />
+    </G>
+  )
 }

@@ -7,15 +7,15 @@ import type { StageProps } from '../../parts/frame/stage-screen'
 import { SaveJob } from '../../parts/files/SaveJob'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { useRouter } from 'expo-router'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
-import { proofState, standingProof, type ProofState } from '@oak/core/job/standing-proof'
+import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
-import { useOperation, type Answer } from '../../parts/frame/use-operation'
+import type { Answer } from '../../parts/frame/use-operation'
 import { useChanges } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { saveTextFile } from '../../platform/files/pick-file'
@@ -23,25 +23,21 @@ import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
-import { cardHeading } from './card-heading'
 import { LabelPicker } from '../papers/LabelPicker'
+import { cardFile } from '../papers/card-file'
 import { CardPicture } from './CardPicture'
+import { useCard } from './use-card'
 import { CircuitFile } from '../papers/CircuitFile'
 
 const CARD_NAMES = ['title', 'site'] as const
 
 export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const changes = useChanges(id)
-  const hookup = useMemo(() => hookupInput(job), [job])
-  const heading = useMemo(() => cardHeading(id, job, changes), [id, job, changes])
-  const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
+  const { result, output } = useCard(id, job, changes)
   const state = useHookup(job)
   const hookupAnswer = state.kind === 'ready' ? state.answer.serves : null
-  const result = useOperation('hookup-card', input)
-  const output = result?.ok ? (result.output as HookupCardOutput) : null
-  const stands = standingProof(job) !== null
-  const card = stands ? output?.card : null
-  if (!card || !output) return <NoCard id={id} job={job} why={whyNoCard(job, result)} />
+  if (!output) return <NoCard id={id} job={job} why={whyNoCard(job, result)} />
+  const { card } = output
 
   const label = `Hookup card. ${card.sentence} ${card.rows.map((r) => `${r.lead}, ${r.role}: ${r.goes}`).join('. ')}`
   return (
@@ -107,7 +103,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
       'application/json',
       `${JSON.stringify(card, null, 2)}\n`,
     )
-  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', output.svg)
+  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', cardFile(output))
   const router = useRouter()
   return (
     <View style={{ gap: 12 }}>
@@ -130,7 +126,7 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
         testID="save-card-pdf"
       />
       <Problem text={wrong} />
-      {job.can && groups ? <LabelPicker id={id} job={job} groups={groups} /> : null}
+      {job.can && groups ? <LabelPicker id={id} job={job} groups={groups} code={output.code} /> : null}
       <QuietButton text="Card as SVG" icon="save" onPress={saveSvg} testID="save-svg" />
       <QuietButton text="Card as JSON" icon="save" onPress={saveCard} testID="save-card" />
       <CircuitFile job={job} />

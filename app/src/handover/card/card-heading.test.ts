@@ -43,6 +43,8 @@ it('is signed with who proved it last and when, not with who wrote last', () => 
     date: paperMoment(30),
     technician: 'Omar',
     readings: [],
+    // Its id is none that a code can carry.
+    code: null,
   })
   expect(cardHeading('j', job, changes.slice(3))).toMatchObject({ date: '', technician: '' })
 })
@@ -69,4 +71,18 @@ it('tells the old capacitor’s sides under load, with what they were rated', ()
     cardHeading('j', { ...job, readings: { HERM: { ...side, ...one } } }, []).readings
   expect(readings({})).toEqual(['Old HERM side: 4.4 A, 350 V: 33.35 µF, rated 40 µF'])
   expect(readings({ ratedMicrofarads: null })).toEqual(['Old HERM side: 4.4 A, 350 V: 33.35 µF'])
+})
+it('gives the code the day of the proof, the place, and the amps of each mode as figures', () => {
+  const id = '01950000-0000-7000-8000-0000000000a1'
+  const at = new Date(2026, 10, 28, 9, 5).getTime()
+  const proven = change('a', at, ['proven'], { verdict: 'proven' }, 'Ines')
+  const running = { ...job, unitName: 'North', measurements: { 'amps-start cooling': amps(1.42) } }
+  expect(cardHeading(id, running, [proven]).code).toEqual({
+    job: id,
+    date: '2026-11-28',
+    site: 'Mill 3',
+    unitName: 'North',
+    readings: [{ mode: 'cooling', amps: 1.42 }],
+  })
+  expect(cardHeading(id, job, []).code).toMatchObject({ date: null, readings: [] })
 })

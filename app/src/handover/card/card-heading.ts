@@ -4,6 +4,8 @@ import type { JobDocument } from '@oak/core/job/document'
 import { microfaradsFromReading } from '@oak/core/capacitor/reading'
 import { startProbe } from '@oak/core/job/inputs/startup-input'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
+import { UUID } from '@oak/core/job/uuid'
+import { dayOf } from '@oak/core/quantity/day'
 import { figure } from '@oak/core/quantity/display'
 import { paperMoment } from '../../ui/dates'
 
@@ -19,6 +21,7 @@ export function cardHeading(id: string, job: JobDocument, changes: readonly Chan
     site: job.site,
     date: proven ? paperMoment(proven.at) : '',
     technician: proven?.technician ?? '',
+    code: UUID.test(id) ? codeHeading(id, job, proven?.at ?? null) : null,
     readings: [
       ...startReadings(job),
       ...Object.values(job.readings).map((r) => {
@@ -29,13 +32,26 @@ export function cardHeading(id: string, job: JobDocument, changes: readonly Chan
   }
 }
 
+/** What goes into the card's code beside the hookup. */
+const codeHeading = (id: string, job: JobDocument, at: number | null) => ({
+  job: id,
+  date: at === null ? null : dayOf(at),
+  site: job.site,
+  unitName: job.unitName,
+  readings: modeAmps(job).map(({ mode, amps }) => ({ mode: mode.id, amps })),
+})
+
 /** What was read after the work: the next hand compares with it. */
-function startReadings(job: JobDocument): string[] {
+const startReadings = (job: JobDocument): string[] =>
+  modeAmps(job).map(
+    ({ mode, amps }) =>
+      `Running in ${mode.name}: ${figure(amps)} A${job.startup.door === 'open' ? ', door off' : ''}`,
+  )
+
+function modeAmps(job: JobDocument) {
   const modes = job.unit ? (unitTypeFor(job.unit)?.modes ?? []) : []
   return modes.flatMap((mode) => {
     const read = job.measurements[startProbe('amps', mode.id)]
-    return read && read.value !== 'OL'
-      ? [`Running in ${mode.name}: ${figure(read.value)} A${job.startup.door === 'open' ? ', door off' : ''}`]
-      : []
+    return read && typeof read.value === 'number' && read.value > 0 ? [{ mode, amps: read.value }] : []
   })
 }

@@ -22,6 +22,10 @@ const REPORT: ReportOutput = {
     lapsed: false,
   },
 }
+/** Of a label without a code none is drawn. */
+const NO_CODE = (): never => {
+  throw new Error('no code is asked for')
+}
 const facts = {
   report: REPORT,
   date: '25 Nov 2026',
@@ -29,6 +33,7 @@ const facts = {
   photos: new Map([['p1', 'data:image/jpeg;base64,x']]),
   pictures: new Map([['عيادة النورس', { url: 'data:image/png;base64,y', width: 90 }]]),
   acceptedAt: null,
+  code: null,
 }
 
 it('tells what the typeface can write', () => {
@@ -61,6 +66,7 @@ it('a label’s page is its size to a tenth of a millimetre', () => {
     }),
     'x',
     new Map(),
+    NO_CODE,
   )
   const { width, height } = pageSize as { width: number; height: number }
   expect([Math.abs(width / mm(1) - 57.15), Math.abs(height / mm(1) - 31.75)].every((d) => d < 0.1)).toBe(true)
@@ -274,6 +280,7 @@ describe('a card and a label on paper', () => {
       label,
       'Label',
       new Map([['مروحة', { url: 'data:image/png;base64,z', width: 9 }]]),
+      NO_CODE,
     )
     expect([pageMargins, info]).toEqual([0, { title: 'Label' }])
     // The typeface's letters reach 93 % of their size above the baseline.
@@ -292,5 +299,22 @@ describe('a card and a label on paper', () => {
         absolutePosition: { x: mm(2), y: mm(20) - mm(4) * 0.93 },
       },
     ])
+  })
+  it('a label’s code stands where the label says, and the report ends with it', () => {
+    const squares = (text: string) => ({ d: `M0 0h${text.length}v1h-1z`, width: 29 })
+    const drawn =
+      '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 29 29" width="29" height="29"><rect width="29" height="29" fill="#fff"/><path d="M0 0h4v1h-1z" fill="#000"/></svg>'
+    const label = { width: 62, height: 29, lines: [], code: { text: 'CODE', x: 33.5, y: 0.5, size: 28 } }
+    expect(labelDocument(label, 'Label', new Map(), squares).content).toEqual([
+      { svg: drawn, width: mm(28), absolutePosition: { x: mm(33.5), y: mm(0.5) } },
+    ])
+    const { content } = reportDocument({ ...facts, code: squares('CODE') })
+    expect((content as object[]).at(-1)).toMatchObject({
+      columns: [
+        { svg: drawn, width: mm(28) },
+        { text: expect.stringContaining('This code holds the hookup: what is on which post.') as string },
+      ],
+      unbreakable: true,
+    })
   })
 })

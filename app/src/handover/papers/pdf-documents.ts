@@ -35,21 +35,41 @@ export const cardDocument = (
 })
 
 export const labelDocument = (
-  { width, height, lines }: CanLabel,
+  { width, height, lines, code }: CanLabel,
   title: string,
   pictures: TextPictures,
+  squares: (text: string) => CodeSquares,
 ): TDocumentDefinitions => ({
   info: { title },
   pageSize: { width: mm(width), height: mm(height) },
   pageMargins: 0,
-  content: lines.map(({ text, y, size, bold }): Content => {
-    const picture = pictures.get(text)
-    const at = { absolutePosition: { x: mm(2), y: mm(y) - mm(size) * 0.93 } }
-    return picture
-      ? { image: picture.url, height: mm(size), ...at }
-      : { text, fontSize: mm(size), bold, lineHeight: 1, noWrap: true, ...at }
-  }),
+  content: [
+    ...(code
+      ? [
+          {
+            svg: codeSvg(squares(code.text)),
+            width: mm(code.size),
+            absolutePosition: { x: mm(code.x), y: mm(code.y) },
+          },
+        ]
+      : []),
+    ...lines.map(({ text, y, size, bold }): Content => {
+      const picture = pictures.get(text)
+      const at = { absolutePosition: { x: mm(2), y: mm(y) - mm(size) * 0.93 } }
+      return picture
+        ? { image: picture.url, height: mm(size), ...at }
+        : { text, fontSize: mm(size), bold, lineHeight: 1, noWrap: true, ...at }
+    }),
+  ],
 })
+
+/** A code as squares: a path, and how many squares wide it is. */
+export interface CodeSquares {
+  readonly d: string
+  readonly width: number
+}
+const codeSvg = ({ d, width }: CodeSquares): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${width}" width="${width}" height="${width}"><rect width="${width}" height="${width}" fill="#fff"/><path d="${d}" fill="#000"/></svg>`
 
 export interface ReportFacts {
   readonly report: ReportOutput
@@ -60,6 +80,8 @@ export interface ReportFacts {
   readonly pictures: TextPictures
   /** The time of acceptance, in words. */
   readonly acceptedAt: string | null
+  /** The hookup’s code; null where nothing is proven. */
+  readonly code: CodeSquares | null
 }
 
 /** Everything a report says, for the fonts' sake: texts that the typeface cannot write are drawn beforehand. */
@@ -110,9 +132,24 @@ export function reportDocument(facts: ReportFacts): TDocumentDefinitions {
         : []),
       ...photoContent(facts, say),
       ...(report.estimate ? estimateContent(report.estimate, facts, say) : []),
+      ...(facts.code ? [codeContent(facts.code)] : []),
     ],
   }
 }
+
+/** 25 mm of code, and what it is for. */
+const codeContent = (code: CodeSquares): Content => ({
+  columns: [
+    { svg: codeSvg(code), width: mm(28) },
+    {
+      text: 'This code holds the hookup: what is on which post. Whoever works on this unit next can read it with Oak Switch, without a connection; any other phone shows it as text.',
+      fontSize: 9,
+      margin: [6, 10, 0, 0],
+    },
+  ],
+  margin: [0, 14, 0, 0],
+  unbreakable: true,
+})
 
 type Say = (text: string, look?: object) => Content
 

@@ -11,9 +11,15 @@ import { photoOf } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { picturesOf, smallPhoto } from './draw-texts'
 import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
+import { codeSquares } from '../../ui/code-squares'
+import { cardFile } from './card-file'
 import { savePdf } from '../../platform/pdf/write-pdf'
 
-export async function saveReport(id: string, report: ReportOutput, technician: string): Promise<void> {
+export async function saveReport(
+  id: string,
+  report: ReportOutput,
+  { technician, code }: { readonly technician: string; readonly code: string | null },
+): Promise<void> {
   const photos = new Map<string, string>()
   for (const photo of report.photos) {
     const picture = await photoOf(photo.id)
@@ -29,29 +35,34 @@ export async function saveReport(id: string, report: ReportOutput, technician: s
       photos,
       pictures: picturesOf(textsOf({ report, technician })),
       acceptedAt: accepted ? paperMoment(accepted.at) : null,
+      code: code === null ? null : codeSquares(code),
     }),
   )
 }
 
-export const saveCardPdf = (id: string, { card, svg, widthMm, heightMm }: HookupCardOutput): Promise<void> =>
-  savePdf(
+export const saveCardPdf = (id: string, output: HookupCardOutput): Promise<void> => {
+  const { card, widthMm, heightMm } = output
+  return savePdf(
     fileName(card?.title ?? '', id, 'card.pdf'),
-    cardDocument(svg, card?.title || 'Hookup card', widthMm, heightMm),
+    cardDocument(cardFile(output), card?.title || 'Hookup card', widthMm, heightMm),
   )
+}
 
 export interface LabelOf {
   readonly job: JobDocument
   readonly groups: readonly { readonly load: string; readonly microfarads: number }[]
   readonly size: LabelSize
+  /** The text of the hookup’s code; null: there is none. */
+  readonly code: string | null
 }
 
-export async function saveLabel(id: string, { job, groups, size }: LabelOf): Promise<void> {
+export async function saveLabel(id: string, { job, groups, size, code }: LabelOf): Promise<void> {
   const can = liveCan(job)
   if (!can) return
   const start = newStartCan(job)
-  const label = canLabel({ can, groups, start, date: paperDay(shopNow()), job: job.title, size })
+  const label = canLabel({ can, groups, start, date: paperDay(shopNow()), job: job.title, size, code })
   await savePdf(
     fileName(job.title, id, 'label.pdf'),
-    labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text))),
+    labelDocument(label, job.title || 'Capacitor', picturesOf(label.lines.map((l) => l.text)), codeSquares),
   )
 }

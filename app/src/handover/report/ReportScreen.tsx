@@ -19,6 +19,7 @@ import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { IconTap } from '../../ui/IconTap'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
+import { useCard } from '../card/use-card'
 import { EstimatePanel } from './EstimatePanel'
 
 const REPORT_NAMES = ['owner', 'unitName'] as const
@@ -32,12 +33,18 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
   const input = useMemo(() => ({ changes: [...changes], style, unit }), [changes, style, unit])
   const result = useOperation('report', input)
   const output = result?.ok ? (result.output as ReportOutput) : null
+  const card = useCard(id, job, changes)
   const technician = [...changes].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
   const save = async () => {
     if (!output) return
     setState('writing')
     try {
-      await (await import('../papers/report-files')).saveReport(id, output, technician)
+      await (
+        await import('../papers/report-files')
+      ).saveReport(id, output, {
+        technician,
+        code: card.output?.code ?? null,
+      })
       setState('idle')
     } catch (error) {
       setState({ wrong: `The report could not be made: ${String(error)}` })

@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { View } from 'react-native'
+import { IconTap } from '../../ui/IconTap'
 import { NumberPad } from '../../ui/NumberPad'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
@@ -19,10 +20,12 @@ export interface PlateCardProps {
   readonly onChange: (key: string, value: string | number | null) => string | null
   /** Types a line of it; left out where there is nothing printed. */
   readonly onRead?: () => void
+  /** Reads it from a photo. */
+  readonly onPhoto?: () => void
   readonly children?: ReactNode
 }
 
-export function PlateCard({ title, testID, fields, onChange, onRead, children }: PlateCardProps) {
+export function PlateCard({ title, testID, fields, onChange, onRead, onPhoto, children }: PlateCardProps) {
   const palette = usePalette()
   const [open, setOpen] = useState<string | null>(null)
   const field = fields.find((f) => f.key === open)
@@ -43,6 +46,14 @@ export function PlateCard({ title, testID, fields, onChange, onRead, children }:
         <Words size="strong" heading={2} style={{ flex: 1 }}>
           {title}
         </Words>
+        {onPhoto ? (
+          <IconTap
+            icon="camera"
+            label={`Read it from a photo: ${title}`}
+            testID={`${testID}-photo`}
+            onPress={onPhoto}
+          />
+        ) : null}
         {onRead ? (
           <SmallButton
             text="Type a line"

@@ -1,10 +1,7 @@
 // A QR code, black on white by day and by night: cameras read no other.
-import { create } from 'qrcode'
 import { useMemo } from 'react'
 import Svg, { Path, Rect } from 'react-native-svg'
-
-/** ISO/IEC 18004, 6.3.8: four modules of nothing around it. */
-const QUIET = 4
+import { codeSquares } from '../../ui/code-squares'
 
 interface QrPictureProps {
   readonly text: string
@@ -14,7 +11,7 @@ interface QrPictureProps {
 }
 
 export function QrPicture({ text, label, size = 220 }: QrPictureProps) {
-  const { d, width } = useMemo(() => drawing(text), [text])
+  const { d, width } = useMemo(() => codeSquares(text), [text])
   return (
     <Svg
       viewBox={`0 0 ${width} ${width}`}
@@ -28,13 +25,4 @@ export function QrPicture({ text, label, size = 220 }: QrPictureProps) {
       <Path d={d} fill="#000" />
     </Svg>
   )
-}
-
-function drawing(text: string) {
-  const { modules } = create(text, { errorCorrectionLevel: 'M' })
-  const squares: string[] = []
-  for (let y = 0; y < modules.size; y++)
-    for (let x = 0; x < modules.size; x++)
-      if (modules.get(y, x)) squares.push(`M${x + QUIET} ${y + QUIET}h1v1h-1z`)
-  return { d: squares.join(''), width: modules.size + 2 * QUIET }
 }

@@ -139,6 +139,12 @@ function HomeFoot({ open, wrong }: HomeFootProps) {
         onPress={() => router.navigate('/practice')}
         testID="to-practice"
       />
+      <QuietButton
+        text="Read a card"
+        icon="camera"
+        onPress={() => router.navigate('/read-card')}
+        testID="read-card"
+      />
       <QuietButton text="Open a job file" icon="file" onPress={() => void open()} testID="open-file" />
       <Problem text={wrong} testID="file-problem" />
     </View>

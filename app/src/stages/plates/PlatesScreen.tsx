@@ -14,6 +14,9 @@ import { Problem } from '../../ui/Problem'
 import { Words } from '../../ui/Words'
 import { bladeFields, STEEP, steepField, withBladeField } from '../../parts/plates/blade-fields'
 import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
+import { takeProposal } from '@oak/core/label/photo/take'
+import type { Proposal } from '@oak/core/label/photo/proposal'
+import { PlatePhoto } from '../../parts/reading/PlatePhoto'
 import { EstimateSheet } from './EstimateSheet'
 import { LabelSheet } from './LabelSheet'
 import { OldCanSheet } from './OldCanSheet'
@@ -44,9 +47,17 @@ const EXAMPLES: Readonly<Record<PlateName, string>> = {
 export function PlatesScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
   const router = useRouter()
   const [line, setLine] = useState<PlateName | null>(null)
+  const [photo, setPhoto] = useState<PlateName | null>(null)
   const [sheet, setSheet] = useState<'estimate' | 'old-can' | null>(null)
   const keep = (plate: PlateName, value: unknown) => editJob(id, [{ path: [PLATE_PATHS[plate]], value }])
   const keepLine = (text: string, reading: LabelReading) => editJob(id, lineEdits(text, reading))
+  const take = (plate: PlateName, field: Proposal['field'], text: string): string | null => {
+    const taken = takeProposal({ motor: job.motorPlate, unit: job.unitPlate, can: job.canMarking }, plate, {
+      field,
+      text,
+    })
+    return taken.ok ? keep(plate, taken.plate) : taken.message
+  }
   const changeCan = (key: string, value: string | number | null) => {
     const next = withCanField(job.canMarking, key, value === null ? null : Number(value))
     return keep(
@@ -65,11 +76,12 @@ export function PlatesScreen({ id, job }: { readonly id: JobId; readonly job: Jo
             job={job}
             changeCan={changeCan}
             setLine={setLine}
+            setPhoto={setPhoto}
             setSheet={setSheet}
             keep={keep}
           />
         }
-        evidence={<OtherPlates job={job} keep={keep} setLine={setLine} id={id} />}
+        evidence={<OtherPlates job={job} keep={keep} setLine={setLine} setPhoto={setPhoto} id={id} />}
         action={
           <PrimaryButton
             text="Next: the wires"
@@ -88,6 +100,14 @@ export function PlatesScreen({ id, job }: { readonly id: JobId; readonly job: Jo
           onKeep={keepLine}
         />
       ) : null}
+      {photo ? (
+        <PlatePhoto
+          title={TITLES[photo]}
+          plate={photo}
+          onClose={() => setPhoto(null)}
+          onTake={(field, text) => take(photo, field, text)}
+        />
+      ) : null}
       {sheet === 'estimate' ? <EstimateSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
       {sheet === 'old-can' ? <OldCanSheet id={id} job={job} onClose={() => setSheet(null)} /> : null}
     </>
@@ -98,10 +118,11 @@ interface OtherPlatesProps {
   readonly job: JobDocument
   readonly keep: (plate: PlateName, value: unknown) => string | null
   readonly setLine: (value: PlateName | null) => void
+  readonly setPhoto: (value: PlateName | null) => void
   readonly id: string
 }
 
-function OtherPlates({ job, keep, setLine, id }: OtherPlatesProps) {
+function OtherPlates({ job, keep, setLine, setPhoto, id }: OtherPlatesProps) {
   return (
     <View style={{ gap: 14 }}>
       <SupplyRow id={id} job={job} />
@@ -111,6 +132,7 @@ function OtherPlates({ job, keep, setLine, id }: OtherPlatesProps) {
         fields={unitFields(job.unitPlate)}
         onChange={(key, value) => keep('unit', withUnitField(job.unitPlate, key, value))}
         onRead={() => setLine('unit')}
+        onPhoto={() => setPhoto('unit')}
       >
         <Problem text={jobPhaseConflict(job)} testID="plate-unit-problem" />
       </PlateCard>
@@ -145,11 +167,12 @@ interface CanAndMotorPlatesProps {
   readonly job: JobDocument
   readonly changeCan: (key: string, value: string | number | null) => string | null
   readonly setLine: (value: PlateName | null) => void
+  readonly setPhoto: (value: PlateName | null) => void
   readonly setSheet: (value: 'estimate' | 'old-can' | null) => void
   readonly keep: (plate: PlateName, value: unknown) => string | null
 }
 
-function CanAndMotorPlates({ job, changeCan, setLine, setSheet, keep }: CanAndMotorPlatesProps) {
+function CanAndMotorPlates({ job, changeCan, setLine, setPhoto, setSheet, keep }: CanAndMotorPlatesProps) {
   return (
     <View style={{ gap: 14 }}>
       <PlateCard
@@ -158,6 +181,7 @@ function CanAndMotorPlates({ job, changeCan, setLine, setSheet, keep }: CanAndMo
         fields={canFields(job.canMarking)}
         onChange={changeCan}
         onRead={() => setLine('can')}
+        onPhoto={() => setPhoto('can')}
       >
         <QuietButton text="Test it on the bench" onPress={() => setSheet('old-can')} testID="to-old-can" />
       </PlateCard>
@@ -167,6 +191,7 @@ function CanAndMotorPlates({ job, changeCan, setLine, setSheet, keep }: CanAndMo
         fields={motorFields(job.motorPlate)}
         onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
         onRead={() => setLine('motor')}
+        onPhoto={() => setPhoto('motor')}
       >
         <QuietButton
           text="Not readable? Estimate"

@@ -1,0 +1,1 @@
+export { ReadCard as default } from '../screens'

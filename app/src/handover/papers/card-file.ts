@@ -1,0 +1,7 @@
+// The card as a file that stands by itself, its code drawn.
+import { cardSvg } from '@oak/core/job/card/card-svg'
+import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import { codeSquares } from '../../ui/code-squares'
+
+export const cardFile = ({ shapes, card }: Pick<HookupCardOutput, 'shapes' | 'card'>): string =>
+  cardSvg(shapes, card?.title ?? '', codeSquares)

@@ -1,0 +1,59 @@
+// The looks at a plate that the reader of letters is given, from the one that tells most to those for what is still open after it.
+import type { Image } from 'image-js'
+import { asPng, evened, flatten, softened, type Corners, type Pixels } from './straighten'
+
+/** How the letters are laid out: lines of one block, or words anywhere. */
+export type Layout = 'block' | 'sparse'
+
+interface LookAt {
+  /** The picture's longer side, px. */
+  readonly side: number
+  /** By how much it is softened, px: dots and stamped edges flow together. */
+  readonly soft: number
+  readonly layout: Layout
+  /** Ink is told from ground place by place, not by one shade for all. */
+  readonly uneven?: true
+}
+
+/** Found on generated plates (npm run bench:plates). */
+export const LOOKS: readonly LookAt[] = [
+  { side: 1000, soft: 1.7, layout: 'sparse' },
+  { side: 1000, soft: 1.7, layout: 'block' },
+  { side: 1500, soft: 0, layout: 'sparse' },
+  { side: 1000, soft: 0, layout: 'block' },
+  { side: 1000, soft: 1.7, layout: 'block', uneven: true },
+  { side: 1500, soft: 2.5, layout: 'block' },
+  { side: 700, soft: 1, layout: 'block' },
+  { side: 1000, soft: 3, layout: 'block' },
+]
+/** So many are always taken. */
+export const FIRST_LOOKS = 4
+
+export interface Look {
+  readonly png: Uint8Array
+  readonly layout: Layout
+  /** The longer side of the picture, px. */
+  readonly side: number
+  readonly uneven: boolean
+}
+
+/** The looks at one plate, each made when it is asked for. */
+export function looksAt(photo: Pixels, corners: Corners): (index: number) => Look | null {
+  const even = new Map<number, Image>()
+  const evenAt = (side: number): Image => {
+    const made = even.get(side) ?? evened(flatten(photo, corners, side))
+    even.set(side, made)
+    return made
+  }
+  return (index) => {
+    const at = LOOKS[index]
+    if (!at) return null
+    const picture = evenAt(at.side)
+    return {
+      png: asPng(at.soft > 0 ? softened(picture, at.soft) : picture),
+      layout: at.layout,
+      side: Math.max(picture.width, picture.height),
+      uneven: at.uneven === true,
+    }
+  }
+}

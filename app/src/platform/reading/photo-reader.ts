@@ -1,0 +1,94 @@
+// The readers of pictures: started when first wanted, and let go when nobody has asked for a while.
+import { wrap, type Remote } from 'comlink'
+import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
+import { readLetters, startLetters, type Letters } from './letters'
+import type { PhotoWorker } from './photo.worker'
+import type { SeenLines } from '@oak/core/label/photo/words'
+import { runInWorker } from '../workers/operations'
+import { readLooks, type Judged, type ReadPlatePhoto } from './read-looks'
+import { NoReader } from './no-reader'
+import type { Corners } from './straighten'
+
+/** After so long without a question its memory is given back, ms. */
+const IDLE_MS = 60_000
+/** A part that has not come by then does not come, ms. */
+const PATIENCE_MS = 60_000
+
+let photos: { readonly worker: Worker; readonly remote: Remote<PhotoWorker> } | null = null
+let letters: Promise<Letters> | null = null
+let idle: ReturnType<typeof setTimeout> | undefined
+
+function letGo(): void {
+  photos?.worker.terminate()
+  photos = null
+  void letters?.then((reader) => reader.terminate()).catch(() => undefined)
+  letters = null
+}
+function used(): void {
+  clearTimeout(idle)
+  idle = setTimeout(letGo, IDLE_MS)
+}
+
+const inTime = <T>(asked: Promise<T>): Promise<T> =>
+  Promise.race([
+    asked,
+    new Promise<never>((_, reject) =>
+      setTimeout(() => reject(new NoReader('it did not come in time')), PATIENCE_MS),
+    ),
+  ])
+
+function photoWorker(): Remote<PhotoWorker> {
+  if (!photos) {
+    const worker = new Worker(new URL('./photo.worker', window.location.href))
+    photos = { worker, remote: wrap<PhotoWorker>(worker) }
+  }
+  return photos.remote
+}
+
+function letterReader(): Promise<Letters> {
+  letters ??= inTime(startLetters(window.location.origin)).catch((error: unknown) => {
+    letters = null
+    throw new NoReader(error instanceof Error ? error.message : String(error))
+  })
+  return letters
+}
+
+/** Rejects with `NoReader` where its parts cannot be had, with the picture's own error where it cannot be drawn. */
+export async function readPlatePhoto(
+  photo: Blob,
+  corners: Corners,
+  plate: PhotographedPlate,
+  report: (share: number) => void,
+): Promise<ReadPlatePhoto> {
+  used()
+  const remote = photoWorker()
+  const flat = await inTime(remote.open(photo, corners))
+  const reader = await letterReader()
+  const { proposals, words } = await readLooks(plate, {
+    look: (index) => remote.look(index),
+    letters: (look) => {
+      used()
+      return readLetters(reader, look)
+    },
+    judge,
+    report,
+  })
+  const blob = new Blob([flat.png as BlobPart], { type: 'image/png' })
+  return { proposals, words, picture: { blob, width: flat.width, height: flat.height } }
+}
+
+/** More words than any plate has are looked at no further. */
+const MOST_WORDS = 600
+
+async function judge(plate: PhotographedPlate, looks: readonly SeenLines[]): Promise<Judged> {
+  const few = looks.map((lines) => (lines.flat().length > MOST_WORDS ? [] : lines))
+  const result = await runInWorker('read-plate', { plate, looks: few })
+  if (!result.ok) throw new Error(result.error.message)
+  return result.output as Judged
+}
+
+/** The text of the code on a picture; null: none can be read. */
+export function readCodePhoto(picture: Blob | ImageData): Promise<string | null> {
+  used()
+  return inTime(photoWorker().code(picture))
+}

@@ -1,0 +1,28 @@
+// The readers of pictures, fetched when a picture is first read: they are no part of any screen.
+import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
+import { NoReader } from './no-reader'
+import type { ReadPlatePhoto } from './read-looks'
+import type { Corners } from './straighten'
+
+async function photoReader() {
+  try {
+    return await import('./photo-reader')
+  } catch (error) {
+    throw new NoReader(error instanceof Error ? error.message : String(error))
+  }
+}
+
+/** Rejects with `NoReader` where its parts cannot be had, with the picture's own error where it cannot be drawn. */
+export async function readPlatePhoto(
+  photo: Blob,
+  corners: Corners,
+  plate: PhotographedPlate,
+  report: (share: number) => void,
+): Promise<ReadPlatePhoto> {
+  return (await photoReader()).readPlatePhoto(photo, corners, plate, report)
+}
+
+/** The text of the code on a picture; null: none can be read. Rejects as above. */
+export async function readCodePhoto(picture: Blob | ImageData): Promise<string | null> {
+  return (await photoReader()).readCodePhoto(picture)
+}

@@ -1,0 +1,47 @@
+// The next job on a unit, from the card of the last: what was hooked up is now the old hookup. Where each wire is now must be seen: a card
+// tells where it was put, so no wire is taken as traced.
+import { EMPTY_MOTOR_PLATE } from '../../../motor/nameplate'
+import type { WireId } from '../../../wiring/wire'
+import { unitTypeFor } from '../../../wiring/unit-types'
+import type { JobDocument } from '../../document'
+import type { CardRecord } from './record'
+
+/** The fields of a new job that the card fills; `newId` gives each wire an id of its own. */
+export function nextJob(record: CardRecord, newId: () => WireId): Partial<JobDocument> {
+  const { motor, can, unit } = record
+  const type = unit === null ? undefined : unitTypeFor(unit)
+  const posts = new Map((type?.posts ?? []).map((post) => [post.id.toUpperCase(), post.id]))
+  const wires = record.wires.flatMap(
+    ({ insulation, speed, post }): [WireId, JobDocument['wires'][string]][] => {
+      const from = posts.get(post)
+      if (from === undefined) return []
+      const wire = { from, to: 'motor', segments: [insulation], traced: false, stated: [] }
+      return [[newId(), speed ? { ...wire, speed } : wire]]
+    },
+  )
+  return {
+    site: record.site,
+    unitName: record.unitName,
+    unit: type ? unit : null,
+    wires: Object.fromEntries(wires),
+    motorPlate: {
+      ...EMPTY_MOTOR_PLATE,
+      horsepower: [motor.horsepower],
+      rpm: [motor.rpm],
+      volts: [motor.volts],
+      amps: [motor.amps],
+      hertz: [motor.hertz],
+      phase: motor.threePhase ? 3 : 1,
+      rotation: motor.turns,
+      microfarads: motor.capacitor?.microfarads ?? null,
+      capacitorVolts: motor.capacitor?.volts ?? null,
+    },
+    canMarking: can && {
+      sections: [...can.sections],
+      range: null,
+      volts: can.volts,
+      tolerancePercent: can.tolerancePercent,
+    },
+    compressorMicrofarads: record.compressorMicrofarads,
+  }
+}

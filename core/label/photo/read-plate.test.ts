@@ -1,0 +1,210 @@
+// What a picture of a plate is taken to say, and what it is not.
+import fc from 'fast-check'
+import { seen } from '../../testing/seen'
+import { isSettled, readPlate } from './read-plate'
+import type { PhotographedPlate, Proposal } from './proposal'
+import type { SeenLines } from './words'
+
+const said = (proposals: readonly Proposal[]) =>
+  Object.fromEntries(proposals.map(({ field, means }) => [field, means]))
+/** The same seen by four looks. */
+const read = (rows: readonly string[], plate: PhotographedPlate = 'motor', confidence?: number) =>
+  said(
+    readPlate(
+      Array.from({ length: 4 }, () => seen(rows, confidence)),
+      plate,
+    ),
+  )
+
+const MOTOR = {
+  horsepower: '1/4 horsepower',
+  rpm: '1075 rpm',
+  volts: '208 to 230 volts',
+  amps: '1.4 amps',
+}
+
+describe('the ways in which plates are set', () => {
+  it('lines of name and figure', () =>
+    expect(read(['ROWAN ELECTRIC', 'HP 1/4   RPM 1075', 'VOLTS 208-230   AMPS 1.4'])).toEqual(MOTOR))
+  it('figures before their units', () =>
+    expect(read(['1/4 HP 1075 RPM', '208-230 V   1.4 A'])).toEqual(MOTOR))
+  it('names in a row, figures in the row below', () =>
+    expect(read(['HP     RPM     VOLTS', '1/4    1075    208-230', 'AMPS    HZ', '1.4     60'])).toEqual({
+      ...MOTOR,
+      hertz: '60 hertz',
+    }))
+  it('a form, names left and figures right, with a speck between', () =>
+    expect(
+      read(['HORSEPOWER     |   1/4', 'RPM            1075', 'VOLTS    .     208-230', 'AMPS           1.4']),
+    ).toEqual(MOTOR))
+  it('each word on a line of its own, as a reader of scattered words gives them', () => {
+    const scattered: SeenLines = seen([
+      'HORSEPOWER     1/4',
+      'RPM     1075',
+      'VOLTS     208-230',
+      'AMPS     1.4',
+    ])
+      .flat()
+      .map((word) => [word])
+    expect(said(readPlate([scattered, scattered], 'motor'))).toEqual(MOTOR)
+  })
+  it('what a row is about is said of all that stands in it', () =>
+    expect(
+      read(
+        [
+          '               VOLTS      RLA',
+          'COMPRESSOR     208/230    14.1',
+          'FAN MOTOR      FLA 1.2',
+          'MCA 18.8   MAX FUSE 30',
+        ],
+        'unit',
+      ),
+    ).toEqual({
+      volts: '208 or 230 volts',
+      'compressor-amps': 'compressor 14.1 amps running',
+      'fan-amps': 'fan 1.2 amps',
+      'circuit-amps': 'circuit for 18.8 amps at least',
+      'max-fuse': 'fuse or breaker of 30 amps at most',
+    }))
+  it('a motor’s capacitor is told from its supply', () =>
+    expect(read(['VOLTS 230', 'CAP 7.5 MFD 370 VAC', 'CAP: 7.5/370'])).toEqual({
+      volts: '230 volts',
+      microfarads: 'capacitor 7.5 µF',
+      'capacitor-volts': 'capacitor 370 V',
+    }))
+  it('a can', () =>
+    expect(read(['HERM   FAN', '45/5 MFD', '440 VAC', '±6% 50/60 HZ'], 'can')).toEqual({
+      microfarads: 'a dual: 45 µF and 5 µF',
+      volts: '440 volts',
+      tolerance: 'tolerance ±6 %',
+    }))
+})
+
+describe('what is not proposed', () => {
+  it.each<[string, string[], PhotographedPlate]>([
+    ['5 hp at 1 A: that is no motor', ['5 HP 230 V 1.1 A'], 'motor'],
+    ['a voltage that no supply has', ['VOLTS 234'], 'motor'],
+    ['a speed that no motor of 50 or 60 Hz has', ['RPM 2015'], 'motor'],
+    ['a speed that is not rounded as plates round', ['RPM 1073'], 'motor'],
+    ['a frame that is none', ['FRAME 91K'], 'motor'],
+    ['amperes that lost their point', ['AMPS 04'], 'motor'],
+    ['a figure that was cut', ['AMPS 1.'], 'motor'],
+    ['a capacitor of no trade value', ['CAP 6.3 MFD'], 'motor'],
+    ['a lone figure on a can', ['45'], 'can'],
+    ['45.5, which may be two', ['45.5 MFD'], 'can'],
+    ['a fan’s side larger than the compressor’s', ['5/45 MFD'], 'can'],
+    ['a range that no start capacitor has', ['42-53 MFD'], 'can'],
+    ['a fuse below the circuit’s amperes', ['MCA 32.4   MAX FUSE 30'], 'unit'],
+    [
+      'a page of prose',
+      ['In July 1912 the fan of room 208 turned for 60 days', 'and then was seen no more by anyone.'],
+      'motor',
+    ],
+    ['nothing', [], 'unit'],
+  ])('%s', (_, rows, plate) => {
+    const proposals = read(rows, plate)
+    // Of a volt and horsepower that contradict the amps, what does not depend on them may stay.
+    delete proposals.volts
+    expect(proposals).toEqual({})
+  })
+  it('one look alone, unless it was sure', () => {
+    const once = (confidence: number) =>
+      said(readPlate([seen(['HZ 60'], confidence), seen([]), seen([])], 'motor'))
+    expect([once(80), once(95)]).toEqual([{}, { hertz: '60 hertz' }])
+  })
+  it('what two looks read otherwise', () => {
+    const looks = [seen(['AMPS 1.4']), seen(['AMPS 1.9'])]
+    expect(readPlate(looks, 'motor')).toEqual([])
+    expect(isSettled(looks, 'motor')).toBe(false)
+    const more = [...looks, seen(['AMPS 1.4']), seen(['AMPS 1.4'])]
+    expect(said(readPlate(more, 'motor'))).toEqual({ amps: '1.4 amps' })
+    expect(isSettled(more, 'motor')).toBe(true)
+  })
+  it('a direction of which two looks saw a C less', () => {
+    const both = [seen(['ROT CCW LE']), seen(['ROT CCW LE']), seen(['ROT CW LE']), seen(['ROT CW LE'])]
+    expect(readPlate(both, 'motor')).toEqual([])
+  })
+  it('whole amperes, unless most looks saw no tenth', () => {
+    const looks = (n: number) => Array.from({ length: n }, () => seen(['FAN FLA 1']))
+    expect(said(readPlate(looks(3), 'unit'))).toEqual({})
+    expect(said(readPlate(looks(4), 'unit'))).toEqual({ 'fan-amps': 'fan 1 amps' })
+  })
+})
+
+describe('figures that confirm one another', () => {
+  // NEC 440.33: 1.25 × 14.4 + 0.7 = 18.7 A.
+  const rows = (fan: string) => ['MCA 18.7   MAX FUSE 30', 'COMP RLA 14.4', `FAN FLA ${fan}`]
+  it('a fan’s amperes that lost their point are found by the sum', () =>
+    expect(read(rows('07'), 'unit')['fan-amps']).toBeUndefined())
+  it('an eight that is a zero with a stroke is found by the sum', () =>
+    expect(read(rows('8.7'), 'unit')).toMatchObject({
+      'fan-amps': 'fan 0.7 amps',
+      'circuit-amps': 'circuit for 18.7 amps at least',
+    }))
+  it('of two readings the one that fits', () => {
+    const looks = [seen(rows('0.7')), seen(rows('6.1')), seen(rows('6.1'))]
+    expect(said(readPlate(looks, 'unit'))).toMatchObject({ 'fan-amps': 'fan 0.7 amps' })
+  })
+})
+
+describe('zeros with a stroke', () => {
+  it('are zeros where only that makes sense', () =>
+    expect(read(['VOLTS 238   HZ 68   RPM 1858'])).toMatchObject({
+      volts: '230 volts',
+      hertz: '60 hertz',
+      rpm: '1050 rpm',
+    }))
+  it('make the other eights of that plate doubtful, where nothing tells', () =>
+    expect(read(['HZ 68   AMPS 1.8'])).toEqual({ hertz: '60 hertz' }))
+  it('and only there', () =>
+    expect(read(['HZ 60   AMPS 1.8'])).toEqual({ hertz: '60 hertz', amps: '1.8 amps' }))
+})
+
+it('a proposal has its place on the picture, and its text is read again as the same', () => {
+  const [first] = readPlate([seen(['HP 1/4   RPM 1075']), seen(['HP 1/4   RPM 1075'])], 'motor')
+  // Two words: from the first letter's left edge to the end of the seventh place.
+  expect(first).toMatchObject({
+    field: 'horsepower',
+    text: 'HP 1/4',
+    box: { x0: 20, x1: 136, y0: 20, y1: 50 },
+    confidence: 90,
+  })
+})
+
+it('whatever is seen: no throw, one proposal a field, nothing from nothing', () => {
+  const word = fc.oneof(
+    fc.string({ unit: 'grapheme', maxLength: 9 }),
+    fc.constantFrom(
+      'HP',
+      'VOLTS',
+      '208-230',
+      '1/4',
+      'AMPS',
+      '1.4',
+      'MFD',
+      '45/5',
+      '±6%',
+      'CCW',
+      'LE',
+      '6O',
+      '1.',
+      '/',
+    ),
+  )
+  const at = fc.record({
+    text: word,
+    confidence: fc.integer({ min: 0, max: 100 }),
+    box: fc
+      .tuple(fc.nat(900), fc.nat(600), fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 40 }))
+      .map(([x, y, w, h]) => ({ x0: x, y0: y, x1: x + w, y1: y + h })),
+  })
+  const looks = fc.array(fc.array(fc.array(at, { maxLength: 6 }), { maxLength: 8 }), { maxLength: 4 })
+  fc.assert(
+    fc.property(looks, fc.constantFrom<PhotographedPlate>('motor', 'unit', 'can'), (given, plate) => {
+      const proposals = readPlate(given, plate)
+      expect(new Set(proposals.map((p) => p.field)).size).toBe(proposals.length)
+      if (given.flat(2).length === 0) expect(proposals).toEqual([])
+    }),
+    { numRuns: 400, seed: 19 },
+  )
+})

@@ -1,0 +1,178 @@
+// What a picture of a plate says, as proposals: each figure with its place on the picture, for a person to take or to correct.
+// Nothing is kept from here by itself. What makes no sense on a plate, or what two looks at the picture read otherwise, is not proposed.
+import { readLabel, type LabelReading } from '../read-label'
+import { BARE, RULES } from '../rules'
+import { scan, type Piece } from '../piece'
+import { figure } from '../../quantity/display'
+import { microfaradReadings } from '../microfarads'
+import { candidatesOf, chosen, type Candidate } from './choose'
+import { confirmedCircuit, withoutContradictions } from './together'
+import type { PhotographedPlate, Proposal } from './proposal'
+import { withZeros, zeroReadings } from './slashed-zero'
+import { around, type SeenLines } from './words'
+import { phrasesOf, type Phrase } from './phrases'
+import { isCapacitorVolts, isDual, isStartRange, isTradeMicrofarads, makesSense } from './sense'
+
+/** Fields of each plate that are asked for, in the order in which they matter. */
+const ASKED: Readonly<Record<PhotographedPlate, readonly Proposal['field'][]>> = {
+  motor: [
+    ...(['horsepower', 'volts', 'amps', 'rpm', 'rotation', 'reversible', 'microfarads'] as const),
+    ...(['capacitor-volts', 'phase', 'hertz', 'speeds', 'poles', 'frame'] as const),
+  ],
+  unit: [
+    ...(['volts', 'phase', 'hertz', 'fan-amps', 'compressor-amps', 'circuit-amps'] as const),
+    ...(['max-fuse', 'refrigerant'] as const),
+  ],
+  can: ['microfarads', 'volts', 'tolerance'],
+}
+
+/** `looks`: the words of one picture, read in one or more ways. One proposal a field at most. Never throws, whatever was seen. */
+export function readPlate(looks: readonly SeenLines[], plate: PhotographedPlate): Proposal[] {
+  const { confirmed, others } = answersOf(looks, plate)
+  const all = [...confirmed, ...others.flatMap(({ best }) => (best ? [best] : []))]
+  const place = ({ field }: Proposal) => ASKED[plate].indexOf(field)
+  return withoutContradictions(all, plate).sort((a, b) => place(a) - place(b))
+}
+
+/** Whether these looks leave nothing open of what they saw: another look would change little. */
+export const isSettled = (looks: readonly SeenLines[], plate: PhotographedPlate): boolean =>
+  answersOf(looks, plate).others.every(({ best }) => best !== null)
+
+function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
+  const reads = looks.map((lines) => readsOf(lines, plate))
+  const struck = reads.flat().some((one) => one.struck)
+  const candidates = candidatesOf(reads.map((all) => all.map((one) => one.proposal)))
+  const confirmed = plate === 'unit' ? (confirmedCircuit(candidates) ?? []) : []
+  const others = [...candidates]
+    .filter(([field]) => !confirmed.some((p) => p.field === field))
+    .map(([field, list]) => {
+      const best = chosen(list, looks.length)
+      return { field, best: best && struck && isDoubtful(best) ? withItsZeros(best, list) : best }
+    })
+  return { confirmed, others }
+}
+
+/** Of these any figure makes sense, so an eight may have been a zero. */
+const UNCHECKED: readonly Proposal['field'][] = ['amps', 'circuit-amps', 'fan-amps', 'compressor-amps']
+const isDoubtful = ({ field, text }: Proposal): boolean => UNCHECKED.includes(field) && /[89]/.test(text)
+
+/** The same with zeros in the place of eights, where some look read it so; else nothing. */
+function withItsZeros(doubtful: Proposal, candidates: readonly Candidate[]): Proposal | null {
+  const others = zeroReadings(doubtful.text)
+  return candidates.find(({ best }) => others.includes(best.text))?.best ?? null
+}
+
+function readsOf(lines: SeenLines, plate: PhotographedPlate): Read[] {
+  const piecesOf = (text: string) =>
+    scan(text, plate === 'can' ? [...RULES, BARE] : RULES).map(voltsOfCan(plate))
+  return phrasesOf(lines).flatMap((phrase) => {
+    const pieces = piecesOf(phrase.text)
+    return pieces.flatMap((piece, i): Read[] => {
+      // What goes on behind a figure was not understood: the figure may be another.
+      if (!ASKED[plate].includes(piece.kind) || /^[-–/.,]/.test(phrase.text.slice(piece.to))) return []
+      const before = pieces[i - 1]
+      const all = sensible(piece, before, plate)
+      if (all.length > 0) return all.map((one) => ({ proposal: at(phrase, one), struck: false }))
+      const read = (text: string) => {
+        const [other] = piecesOf(text)
+        const same = other?.kind === piece.kind && other.text.length === piece.text.length
+        return same ? sensible({ ...other, from: piece.from, to: piece.to }, before, plate) : []
+      }
+      return struckThrough(piece, phrase, read)
+    })
+  })
+}
+
+interface Read {
+  readonly proposal: Proposal
+  /** Zeros of it were read as eights. */
+  readonly struck: boolean
+}
+function struckThrough(piece: Piece, phrase: Phrase, read: (text: string) => Sensible[]): Read[] {
+  const text = withZeros(piece.text, (other) => read(other).length > 0)
+  if (text === null) return []
+  const mended = phrase.text.slice(0, piece.from) + text + phrase.text.slice(piece.to)
+  return read(text).map((one) => ({ proposal: at({ ...phrase, text: mended }, one), struck: true }))
+}
+
+/** "370" alone on a can is no microfarads. */
+const voltsOfCan =
+  (plate: PhotographedPlate) =>
+  (piece: Piece): Piece =>
+    plate === 'can' &&
+    piece.kind === 'microfarads' &&
+    piece.figures.length === 1 &&
+    Number(piece.figures[0]) >= 220
+      ? { ...piece, kind: 'volts' }
+      : piece
+
+interface Sensible {
+  readonly field: Proposal['field']
+  readonly from: number
+  readonly to: number
+  readonly means: string
+}
+
+/** What a piece says, where a plate may say so; empty where it may not. */
+function sensible(piece: Piece, before: Piece | undefined, plate: PhotographedPlate): Sensible[] {
+  const { kind, figures, text, words, from, to } = piece
+  if (plate === 'motor' && kind === 'microfarads') return capacitorOf(piece)
+  // The volts behind a capacitor's value are its own.
+  if (plate === 'motor' && kind === 'volts' && before?.kind === 'microfarads')
+    return figures.length === 1 && isCapacitorVolts(Number(figures[0]))
+      ? [ratedAt(Number(figures[0]), piece)]
+      : []
+  if (plate === 'can' ? !canSense(piece) : !makesSense(kind, figures, text, words)) return []
+  return [{ field: kind, from, to, means: meansOf(piece, plate) }]
+}
+
+const ratedAt = (volts: number, { from, to }: Piece): Sensible => ({
+  field: 'capacitor-volts',
+  from,
+  to,
+  means: `capacitor ${figure(volts)} V`,
+})
+
+/** A motor's plate asks for one capacitor; "5/370" gives its volts too. */
+function capacitorOf(piece: Piece): Sensible[] {
+  const [value, volts, ...others] = piece.figures.map(Number)
+  if (value === undefined || !isTradeMicrofarads(value) || others.length > 0) return []
+  if (volts !== undefined && !isCapacitorVolts(volts)) return []
+  const own: Sensible = {
+    field: 'microfarads',
+    from: piece.from,
+    to: piece.to,
+    means: `capacitor ${figure(value)} µF`,
+  }
+  return volts === undefined ? [own] : [own, ratedAt(volts, piece)]
+}
+
+function canSense(piece: Piece): boolean {
+  const { kind, figures, text, words } = piece
+  if (kind === 'volts') return figures.length > 0 && figures.every((f) => isCapacitorVolts(Number(f)))
+  if (kind !== 'microfarads') return makesSense(kind, figures, text, words)
+  const [reading, other] = microfaradReadings(piece)
+  if (!reading || other || figures.some((f) => /^0\d/.test(f))) return false
+  if (reading.range) return isStartRange(reading.range.low, reading.range.high)
+  const [first = 0, second, ...more] = reading.sections
+  if (!reading.sections.every(isTradeMicrofarads)) return false
+  // A figure alone, without its unit, may be anything on a can.
+  if (second === undefined) return /[a-zµ]/i.test(text)
+  return more.length > 0 || isDual(first, second)
+}
+
+function meansOf(piece: Piece, plate: PhotographedPlate): string {
+  const reading: LabelReading = readLabel(piece.text, {}, plate)
+  return reading.pieces[0]?.means ?? piece.text
+}
+
+function at(phrase: Phrase, { field, from, to, means }: Sensible): Proposal {
+  const words = phrase.spans.filter((span) => span.from < to && span.to > from).map((span) => span.word)
+  return {
+    field,
+    text: phrase.text.slice(from, to),
+    means,
+    box: around(words.map((w) => w.box)),
+    confidence: Math.round(Math.min(...words.map((w) => w.confidence))),
+  }
+}
