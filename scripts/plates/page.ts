@@ -9,7 +9,9 @@ import { readLooks } from '../../app/src/platform/reading/read-looks'
 import type { Corners } from '../../app/src/platform/reading/straighten'
 import { drawsOf } from './draws'
 import { LAYOUTS } from './layouts'
-import { photograph, type Grade } from './photograph'
+import { findCode } from '../../app/src/platform/reading/card-code'
+import { codeSquares } from '../../app/src/ui/code-squares'
+import { photograph, photographCode, type Grade } from './photograph'
 import type { Truth } from './facts'
 
 export interface ReadOne {
@@ -61,4 +63,10 @@ function address(png: Uint8Array | undefined): string | null {
   return btoa(text)
 }
 
-Object.assign(window, { readOne })
+/** Is the code of a card read from a photo of it? */
+async function readCardCode(seed: number, text: string): Promise<boolean> {
+  const photo = await photographCode(codeSquares(text), drawsOf(seed))
+  return (await findCode(photo)) === text
+}
+
+Object.assign(window, { readOne, readCardCode })

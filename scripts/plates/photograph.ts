@@ -154,7 +154,12 @@ function letter(pen: Pen, item: Item, look: Look, face: string, ink: string, pla
   put(ink)
 }
 
-function dirt(pen: Pen, { width, height }: Plate, { rust, scratches }: Hurt, draws: Draws): void {
+function dirt(
+  pen: Pen,
+  { width, height }: Pick<Plate, 'width' | 'height'>,
+  { rust, scratches }: Hurt,
+  draws: Draws,
+): void {
   for (let i = draws.whole(...rust); i > 0; i--) {
     const [x, y, r] = [draws.between(0, width), draws.between(0, height), draws.between(0.6, 3.2)]
     const glow = pen.createRadialGradient(x, y, 0, x, y, r)
@@ -325,4 +330,60 @@ function noise(pen: Pen, width: number, height: number, most: number, draws: Dra
     for (let c = 0; c < 3; c++) data[i + c] = (data[i + c] ?? 0) + by
   }
   pen.putImageData(image, 0, 0)
+}
+
+/** A code as squares: a path, and how many squares wide it is with its quiet edge. */
+interface Squares {
+  readonly d: string
+  readonly width: number
+}
+const CARD_MM = 60
+const CODE_MM = 28
+
+/** The corner of a card with its code, folded, dirty and tilted, as a photo. */
+export async function photographCode({ d, width }: Squares, draws: Draws): Promise<Blob> {
+  const { canvas, pen } = canvasOf(CARD_MM * PX_PER_MM, CARD_MM * PX_PER_MM)
+  pen.scale(PX_PER_MM, PX_PER_MM)
+  pen.fillStyle = '#f7f5ef'
+  pen.fillRect(0, 0, CARD_MM, CARD_MM)
+  pen.save()
+  pen.translate(CARD_MM - CODE_MM - 8, CARD_MM - CODE_MM - 8)
+  pen.scale(CODE_MM / width, CODE_MM / width)
+  pen.fillStyle = '#111'
+  pen.fill(new Path2D(d))
+  pen.restore()
+  folds(pen, draws)
+  smudges(pen, draws)
+  // Paper does not mirror the sun.
+  return (await shoot(canvas, { ...HURT.worn, glare: 0 }, draws)).photo
+}
+
+/** Thumbs and rain: what is under them shows through. */
+function smudges(pen: Pen, draws: Draws): void {
+  for (let i = draws.whole(4, 12); i > 0; i--) {
+    const [x, y, r] = [draws.between(0, CARD_MM), draws.between(0, CARD_MM), draws.between(1, 7)]
+    const stain = pen.createRadialGradient(x, y, 0, x, y, r)
+    stain.addColorStop(0, `rgba(90,70,50,${draws.between(0.15, 0.6)})`)
+    stain.addColorStop(1, 'rgba(90,70,50,0)')
+    pen.fillStyle = stain
+    pen.fillRect(x - r, y - r, 2 * r, 2 * r)
+  }
+}
+
+/** A fold is a light edge beside a dark one. */
+function folds(pen: Pen, draws: Draws): void {
+  for (let i = draws.whole(1, 3); i > 0; i--) {
+    const [x, lean] = [draws.between(0.3, 0.95) * CARD_MM, draws.between(-20, 20)]
+    for (const [colour, by] of [
+      ['rgba(255,255,255,0.8)', 0],
+      ['rgba(60,50,40,0.45)', 0.35],
+    ] as const) {
+      pen.strokeStyle = colour
+      pen.lineWidth = 0.35
+      pen.beginPath()
+      pen.moveTo(x + by, 0)
+      pen.lineTo(x + by + lean, CARD_MM)
+      pen.stroke()
+    }
+  }
 }

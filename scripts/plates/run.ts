@@ -4,6 +4,10 @@ import { createReadStream, existsSync, mkdirSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { build } from 'esbuild'
 import { chromium, type Browser } from '@playwright/test'
+import { workOutHookup } from '../../core/circuit/hookup'
+import { writeCode } from '../../core/job/card/code/code-text'
+import { cardRecord } from '../../core/job/card/code/record'
+import { requestFor } from '../../core/testing/fixtures'
 import { GRADES, type Grade } from './photograph'
 import type { ReadOne } from './page'
 
@@ -31,6 +35,7 @@ const FONTS: readonly (readonly [string, number, string])[] = [
 ]
 const PARTS: Readonly<Record<string, string>> = {
   'worker.min.js': 'tesseract.js/dist/worker.min.js',
+  'zxing_reader.wasm': 'zxing-wasm/dist/reader/zxing_reader.wasm',
   'eng.traineddata.gz': '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
 }
 
@@ -74,6 +79,7 @@ async function main(): Promise<void> {
         all.filter((x) => x.grade === grade),
       )
     if (a.out) writeOut(a.out, all)
+    await tellCodes(browser, url, a)
   } finally {
     await browser.close()
     server.close()
@@ -136,6 +142,36 @@ async function readAll(browser: Browser, url: string, { each, seed, out, grades 
   await Promise.all(hands)
   return done.sort((a, b) => a.seed - b.seed)
 }
+
+const CODES = 100
+
+/** Photos of a printed card that is folded, dirty and tilted: how many codes are read. */
+async function tellCodes(browser: Browser, url: string, { seed }: Args): Promise<void> {
+  const tab = await browser.newPage()
+  await tab.goto(url)
+  const request = requestFor()
+  const answer = workOutHookup(request)
+  let read = 0
+  for (let i = 0; i < CODES; i++) {
+    const text = writeCode(
+      cardRecord(request, answer, {
+        job: `01950000-0000-7000-8000-${String(i).padStart(12, '0')}`,
+        date: '2026-11-28',
+        site: 'Gull Street 4',
+        unitName: 'North',
+        readings: [{ mode: 'cooling', amps: 1.3 }],
+      }),
+    )
+    const ok = await tab.evaluate(
+      ([s, t]) => (window as unknown as { readCardCode: CodeReader }).readCardCode(s, t),
+      [seed + i, text] as const,
+    )
+    if (ok) read++
+  }
+  await tab.close()
+  console.log(`codes  ${CODES} photos of a card: ${read} read`)
+}
+type CodeReader = (seed: number, text: string) => Promise<boolean>
 
 /** Each figure of the plate, and each proposal that is none of it. */
 export function judged({ truth, proposals }: Pick<ReadOne, 'truth' | 'proposals'>) {

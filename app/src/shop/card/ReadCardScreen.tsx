@@ -50,6 +50,11 @@ export function ReadCardScreen() {
     if (problem) setWrong(problem)
     else router.replace(`/job/${job}`)
   }
+  const look = () => {
+    setWrong(null)
+    setText(null)
+    setIsLive(true)
+  }
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <TopBar
@@ -63,38 +68,33 @@ export function ReadCardScreen() {
         <Problem text={result && !result.ok ? result.error.message : null} />
         {record ? <Record record={record} /> : null}
         {isLive ? <LiveCode onFound={found} onFailed={failed} /> : null}
-        {record === null ? (
-          <Ways
-            isLive={isLive}
-            onLive={() => {
-              setWrong(null)
-              setText(null)
-              setIsLive(true)
-            }}
-            onFound={found}
-            onFailed={failed}
-          />
-        ) : null}
+        {record === null ? <Ways isLive={isLive} onFound={found} onFailed={failed} /> : null}
       </ScrollView>
-      {record ? (
+      {isLive ? null : (
         <View
           {...NEXT_ACTION}
           style={{ padding: 12, borderTopWidth: 1.5, borderColor: palette.line, gap: 8 }}
         >
-          <PrimaryButton
-            text="Start the next job from it"
-            icon="plus"
-            onPress={begin}
-            testID="next-from-card"
-          />
-          <QuietButton
-            text="Read another card"
-            icon="camera"
-            onPress={() => setText(null)}
-            testID="read-another"
-          />
+          {record ? (
+            <>
+              <PrimaryButton
+                text="Start the next job from it"
+                icon="plus"
+                onPress={begin}
+                testID="next-from-card"
+              />
+              <QuietButton
+                text="Read another card"
+                icon="camera"
+                onPress={() => setText(null)}
+                testID="read-another"
+              />
+            </>
+          ) : (
+            <PrimaryButton text="Use the camera" icon="camera" onPress={look} testID="use-camera" />
+          )}
         </View>
-      ) : null}
+      )}
     </View>
   )
 }
@@ -108,12 +108,11 @@ const readerWords = (error: unknown): string =>
 
 interface WaysProps {
   readonly isLive: boolean
-  readonly onLive: () => void
   readonly onFound: (text: string) => void
   readonly onFailed: (error: unknown) => void
 }
 
-function Ways({ isLive, onLive, onFound, onFailed }: WaysProps) {
+function Ways({ isLive, onFound, onFailed }: WaysProps) {
   const { wrong, setWrong, pick } = usePickedFile()
   const [isLooking, setIsLooking] = useState(false)
   const look = async () => {
@@ -133,13 +132,10 @@ function Ways({ isLive, onLive, onFound, onFailed }: WaysProps) {
   return (
     <View style={{ gap: 12 }}>
       {isLive ? null : (
-        <>
-          <Words>
-            The square code on a hookup card holds what was put where: leads, motor, capacitor, readings. It
-            is read on this phone, with no connection.
-          </Words>
-          <PrimaryButton text="Use the camera" icon="camera" onPress={onLive} testID="use-camera" />
-        </>
+        <Words>
+          The square code on a hookup card holds what was put where: leads, motor, capacitor, readings. It is
+          read on this phone, with no connection.
+        </Words>
       )}
       <QuietButton text="Take or choose a photo" icon="file" onPress={() => void look()} testID="pick-card" />
       {isLooking ? <Waits size="small" live text="Looking for the code…" /> : null}
