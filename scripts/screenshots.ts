@@ -1,5 +1,5 @@
 // `npm run screenshots`, or with names only those: one current picture of each main view, from the demo data, into docs/screenshots.
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import buildServer from '../e2e/build-server'
@@ -17,29 +17,8 @@ interface View {
   readonly wait: string
   readonly size?: typeof PHONE
   readonly dark?: boolean
-  /** Of a server that pairs its phones. */
-  readonly paired?: boolean
   readonly prepare?: (page: Page, server: OakServer) => Promise<void>
 }
-
-/** The owner's phone, and a code for another one. */
-async function newPhone(page: Page, server: OakServer): Promise<void> {
-  await page.getByTestId('pair-code').fill(await server.ownerCode())
-  await page.getByTestId('pair-name').fill('Desk')
-  await page.getByTestId('pair').click()
-  await page.getByTestId('start').waitFor()
-  await page.goto(`${server.url}/phones`)
-  await page.getByTestId('owner-password').fill('gravel teapot lantern ferry')
-  await page.getByTestId('owner-enter').click()
-  await page.getByTestId('add-phone').click()
-  await page.getByTestId('new-person').fill('Ines')
-  await page.getByTestId('make-code').click()
-  await page.getByTestId('code').waitFor()
-}
-
-/** The part that is waited for, and the day to come back. */
-const waits = (page: Page): Promise<void> =>
-  page.getByTestId('on-order').evaluate((element) => element.scrollIntoView({ block: 'start' }))
 
 /** Takes the reading that is asked for from the clamp meter. */
 async function hold(page: Page): Promise<void> {
@@ -132,8 +111,73 @@ async function backOnCourse(page: Page): Promise<void> {
   await page.getByTestId('next-round').waitFor()
 }
 
+/** A picture as a file that a chooser is given. */
+const asFile = (name: string, bytes: readonly number[]) => ({
+  name,
+  mimeType: 'image/jpeg',
+  buffer: Buffer.from(bytes),
+})
+type Picture = ReturnType<typeof asFile>
+
+async function choose(page: Page, button: string, picture: Picture): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId(button).click()])
+  await chooser.setFiles(picture)
+}
+
+/** A motor’s plate from a photo, two of its figures taken. */
+async function plateRead(page: Page): Promise<void> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 1600, height: 1000 })
+    const pen = canvas.getContext('2d')
+    if (!pen) throw new Error('no canvas')
+    const metal = pen.createLinearGradient(0, 0, 1600, 1000)
+    metal.addColorStop(0, '#d9d7d2')
+    metal.addColorStop(1, '#a9a7a2')
+    pen.fillStyle = metal
+    pen.fillRect(0, 0, 1600, 1000)
+    pen.fillStyle = '#26221c'
+    pen.font = '600 78px "Atkinson Hyperlegible Next"'
+    const rows = [
+      'ALDER FAN MOTORS',
+      'HP 1/4     RPM 1075',
+      'VOLTS 208-230   AMPS 1.4',
+      'HZ 60   PH 1   ROT CCW LE',
+      'CAP 5 MFD 370 VAC',
+    ]
+    pen.rotate(-0.015)
+    rows.forEach((row, i) => pen.fillText(row, 150, 230 + i * 150))
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9))
+    return blob ? [...new Uint8Array(await blob.arrayBuffer())] : []
+  })
+  await page.getByTestId('plate-motor-photo').click()
+  await choose(page, 'pick-plate', asFile('plate.jpg', bytes))
+  await page.getByTestId('read-plate').click()
+  await page.getByTestId('proposals').waitFor({ timeout: 60_000 })
+  for (const field of ['horsepower', 'volts']) await page.getByTestId(`take-${field}`).click()
+}
+
+/** The card of another visit, read by its code. */
+async function cardRead(page: Page, server: OakServer): Promise<void> {
+  await page.getByTestId('hookup-card').waitFor()
+  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByTestId('save-svg').click()])
+  const svg = readFileSync(await saved.path(), 'utf8')
+  const bytes = await page.evaluate(async (text) => {
+    const image = new Image()
+    image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`
+    await image.decode()
+    const canvas = Object.assign(document.createElement('canvas'), { width: 1748, height: 2480 })
+    canvas.getContext('2d')?.drawImage(image, 0, 0, 1748, 2480)
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9))
+    return blob ? [...new Uint8Array(await blob.arrayBuffer())] : []
+  }, svg)
+  await page.goto(`${server.url}/read-card`)
+  await choose(page, 'pick-card', asFile('card.jpg', bytes))
+  await page.getByTestId('card-record').waitFor({ timeout: 60_000 })
+}
+
 const VIEWS: readonly View[] = [
-  { name: 'phones', path: '/pair', wait: 'pair-code', paired: true, prepare: newPhone },
+  { name: 'plate-photo', path: `${job(4)}/plates`, wait: 'plate-motor', prepare: plateRead },
+  { name: 'read-card', path: `${job(1)}/card`, wait: 'hookup-card', prepare: cardRead },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
   { name: 'match', path: `${job(4)}/motor`, wait: 'match-alder-33b' },
@@ -182,7 +226,6 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'report', path: `${job(7)}/report`, wait: 'report' },
-  { name: 'visit', path: `${job(9)}/visit`, wait: 'other-work', prepare: waits },
   { name: 'office', path: '/office', wait: 'office-job', size: WIDE },
   { name: 'card', path: '/', wait: 'start', prepare: blowerCard },
   { name: 'board-wide', path: `${job(1)}/board`, wait: 'board', size: WIDE },
@@ -197,7 +240,7 @@ async function main(): Promise<void> {
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   })
   for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
-    const server = await OakServer.start(view.paired ? { settings: { OAK_PAIRING: '1' } } : { demo: true })
+    const server = await OakServer.start({ demo: true })
     const context = await browser.newContext({
       viewport: view.size ?? PHONE,
       colorScheme: view.dark ? 'dark' : 'light',
@@ -205,7 +248,7 @@ async function main(): Promise<void> {
     })
     const page = await context.newPage()
     await page.goto(`${server.url}/`)
-    await page.getByTestId(view.paired ? 'not-paired' : 'job-01950000-0000-7000-8000-000000000001').waitFor()
+    await page.getByTestId('job-01950000-0000-7000-8000-000000000001').waitFor()
     await page.goto(`${server.url}${view.path}`)
     await page.getByTestId(view.wait).first().waitFor()
     await view.prepare?.(page, server)
