@@ -37,6 +37,7 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
   ['who has shown what', '/practice/progress', []],
   ['a round that is not here', '/practice/none', []],
   ['pairing, of a server that is open', '/pair', []],
+  ['read a card', '/read-card', []],
   ['phones, of a server that is open', '/phones', []],
 ]
 
