@@ -11,7 +11,14 @@ import type { PhotographedPlate, Proposal } from './proposal'
 import { withZeros, zeroReadings } from './slashed-zero'
 import { around, type SeenLines } from './words'
 import { phrasesOf, type Phrase } from './phrases'
-import { isCapacitorVolts, isDual, isStartRange, isTradeMicrofarads, makesSense } from './sense'
+import {
+  isCapacitorVolts,
+  isDual,
+  isStartRange,
+  isTradeMicrofarads,
+  makesSense,
+  MOST_FAN_MICROFARADS,
+} from './sense'
 
 /** Fields of each plate that are asked for, in the order in which they matter. */
 const ASKED: Readonly<Record<PhotographedPlate, readonly Proposal['field'][]>> = {
@@ -89,6 +96,8 @@ interface Read {
   readonly struck: boolean
 }
 function struckThrough(piece: Piece, phrase: Phrase, read: (text: string) => Sensible[]): Read[] {
+  // Of amperes nothing tells whether an eight was one.
+  if (UNCHECKED.includes(piece.kind)) return []
   const text = withZeros(piece.text, (other) => read(other).length > 0)
   if (text === null) return []
   const mended = phrase.text.slice(0, piece.from) + text + phrase.text.slice(piece.to)
@@ -136,7 +145,8 @@ const ratedAt = (volts: number, { from, to }: Piece): Sensible => ({
 /** A motor's plate asks for one capacitor; "5/370" gives its volts too. */
 function capacitorOf(piece: Piece): Sensible[] {
   const [value, volts, ...others] = piece.figures.map(Number)
-  if (value === undefined || !isTradeMicrofarads(value) || others.length > 0) return []
+  if (value === undefined || others.length > 0) return []
+  if (!isTradeMicrofarads(value) || value > MOST_FAN_MICROFARADS) return []
   if (volts !== undefined && !isCapacitorVolts(volts)) return []
   const own: Sensible = {
     field: 'microfarads',

@@ -77,6 +77,12 @@ function voltsMakeSense(figures: readonly string[]): boolean {
   return values.length === 1 || VOLT_PAIRS.has([...values].sort((a, b) => a - b).join(' '))
 }
 
+/** Amperes within these; ten and above are printed to a tenth at most. */
+const allAmps =
+  (most: number, least = 0.1) =>
+  (figures: readonly string[]): boolean =>
+    all(within(least, most))(figures) && !figures.some((f) => /\d\d\.\d\d/.test(f))
+
 type Sense = (figures: readonly string[], text: string, words: readonly string[]) => boolean
 const SENSE: Readonly<Partial<Record<PieceKind, Sense>>> = {
   volts: voltsMakeSense,
@@ -89,15 +95,16 @@ const SENSE: Readonly<Partial<Record<PieceKind, Sense>>> = {
     (figures.length === 1 || figures.every((f) => f.includes('/'))),
   // Plates round the speed to fives; below 300 and above 3600 no such motor runs on 60 Hz.
   rpm: all((x) => x >= 300 && x <= 3600 && x % 5 === 0 && slips(x)),
-  amps: all(within(0.1, 40)),
+  // No fan motor takes more, and no plate gives hundredths of such amperes: a point was lost, or made.
+  amps: allAmps(15),
   microfarads: (figures) => figures.length > 0,
   tolerance: all((x) => TOLERANCES.has(x)),
   poles: all((x) => [2, 4, 6, 8].includes(x)),
   speeds: all(within(1, 5)),
-  'circuit-amps': all(within(2, 200)),
+  'circuit-amps': allAmps(200, 2),
   'max-fuse': all((x) => FUSES.has(x)),
   'fan-amps': all(within(0.2, 9)),
-  'compressor-amps': all(within(1, 150)),
+  'compressor-amps': allAmps(150, 1),
   'locked-rotor-amps': all(within(5, 900)),
   frame: (_figures, _text, words) => FRAMES.test(words[0] ?? ''),
 }
@@ -110,6 +117,8 @@ export const makesSense = (
   words: readonly string[],
 ) => SENSE[kind]?.(figures, text, words) ?? true
 
+/** A fan motor asks for this many µF at most. Common practice, no source. */
+export const MOST_FAN_MICROFARADS = 25
 /** A value, µF, that run capacitors are sold in. */
 export const isTradeMicrofarads = (value: number): boolean => TRADE_MICROFARADS.includes(value)
 /** A rating, V, that motor capacitors have. */
