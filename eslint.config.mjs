@@ -19,7 +19,7 @@ export default ts.config(
       '**/node_modules/**',
       '**/dist/**',
       '**/.expo/**',
-      'app/public/reading/**',
+      'app/public/readers/**',
       'test-results/**',
       '.cache/**',
     ],

@@ -6,20 +6,24 @@ import type { Page } from '@playwright/test'
 import { chromium } from '@playwright/test'
 import { create } from 'qrcode'
 import { expect, test, toBoard } from './app'
+import { tooSmall, wrongs } from './axe'
 
 test.use({ serviceWorkers: 'allow' })
 const folder = mkdtempSync(join(tmpdir(), 'oak-reading-'))
 
 /** A picture drawn in the page: lines of text on a plate, as a JPEG file. */
+interface Look {
+  readonly ground?: string
+  readonly halfTurn?: boolean
+}
 async function drawn(
   page: Page,
   name: string,
   lines: readonly string[],
-  ground = '#c9c9c6',
-  ink = '#222',
+  { ground = '#c9c9c6', halfTurn = false }: Look = {},
 ): Promise<string> {
   const bytes = await page.evaluate(
-    async ([rows, under, colour]) => {
+    async ([rows, under, turn]) => {
       const canvas = document.createElement('canvas')
       canvas.width = 1600
       canvas.height = 1000
@@ -28,16 +32,16 @@ async function drawn(
       pen.fillStyle = under
       pen.fillRect(0, 0, 1600, 1000)
       pen.translate(800, 500)
-      pen.rotate(0.02)
+      pen.rotate(turn ? Math.PI + 0.02 : 0.02)
       pen.translate(-800, -500)
-      pen.fillStyle = colour
+      pen.fillStyle = '#222'
       pen.font = '600 76px "Atkinson Hyperlegible Next"'
       rows.forEach((row, i) => pen.fillText(row, 150, 220 + i * 130))
       const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9))
       if (!blob) throw new Error('no picture')
       return [...new Uint8Array(await blob.arrayBuffer())]
     },
-    [lines, ground, ink] as const,
+    [lines, ground, halfTurn] as const,
   )
   const path = join(folder, name)
   writeFileSync(path, Buffer.from(bytes))
@@ -69,12 +73,15 @@ test('a plate is read on the device, each figure taken or corrected by hand, and
   const photo = await drawn(app, 'plate.jpg', PLATE)
   await app.getByTestId('plate-motor-photo').click()
   await choose(app, 'pick-plate', photo)
+  await app.getByTestId('corners').waitFor()
+  expect([...(await wrongs(app)), ...(await tooSmall(app))]).toEqual([])
   await app.getByTestId('read-plate').click()
   const words = (field: string) => app.getByTestId(`proposal-${field}-words`)
   await expect(words('horsepower')).toHaveText('1/4 horsepower', READ)
   await expect(words('rpm')).toHaveText('1075 rpm')
   await expect(words('volts')).toHaveText('208 to 230 volts')
   await expect(words('microfarads')).toHaveText('capacitor 5 µF')
+  expect([...(await wrongs(app)), ...(await tooSmall(app))]).toEqual([])
   // Nothing is kept before it is taken.
   expect((await server.changes()).filter((c) => c.path[0] === 'motorPlate')).toEqual([])
   await app.getByTestId('take-horsepower').click()
@@ -98,20 +105,53 @@ test('a plate is read on the device, each figure taken or corrected by hand, and
   await expect(words('rpm')).toHaveText('1075 rpm', READ)
 })
 
+test('a plate that lies upside down gives nothing as it lies, and is read once it is turned', async ({
+  app,
+}) => {
+  test.slow()
+  await toPlates(app)
+  const photo = await drawn(app, 'turned.jpg', PLATE, { halfTurn: true })
+  await app.getByTestId('plate-motor-photo').click()
+  await choose(app, 'pick-plate', photo)
+  await app.getByTestId('read-plate').click()
+  await expect(app.getByTestId('nothing-read')).toBeVisible(READ)
+  await app.getByTestId('corners-again').click()
+  await app.getByTestId('turn-plate').click()
+  await app.getByTestId('turn-plate').click()
+  await expect(app.getByTestId('turn-plate')).toContainText('Its top points down')
+  await app.getByTestId('read-plate').click()
+  await expect(app.getByTestId('proposal-horsepower-words')).toHaveText('1/4 horsepower', READ)
+  await expect(app.getByTestId('proposal-rpm-words')).toHaveText('1075 rpm')
+})
+
+test('where the readers were never fetched and no server is there, it is said at once', async ({
+  app,
+  server,
+}) => {
+  await app.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === 'activated')
+  await app.getByTestId('read-card').click()
+  const picture = await drawn(app, 'any.jpg', ['Nothing'])
+  await server.kill()
+  await choose(app, 'pick-card', picture)
+  await expect(app.getByTestId('card-problem')).toContainText(
+    'The part that reads codes is not on this phone yet: open this once with a connection',
+  )
+})
+
 test('what is no plate gives no figure, in words, and nothing is filled', async ({ app, server }) => {
   test.slow()
   await toPlates(app)
-  const black = await drawn(app, 'black.jpg', [], '#000')
+  const black = await drawn(app, 'black.jpg', [], { ground: '#000' })
   const prose = await drawn(app, 'prose.jpg', [
     'It was in July, on the roof',
     'of the old mill, that all',
     'the gulls went silent at',
     'once, and nobody knew why.',
   ])
-  const upsideDown = await drawn(app, 'plain.jpg', [])
+  const blank = await drawn(app, 'plain.jpg', [])
   for (const [picture, said] of [
     [black, 'No letters were found in this picture.'],
-    [upsideDown, 'No letters were found in this picture.'],
+    [blank, 'No letters were found in this picture.'],
     [prose, 'Letters were found, but no figure of such a plate that could be relied on.'],
   ] as const) {
     await app.getByTestId('plate-motor-photo').click()

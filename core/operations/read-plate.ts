@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { isSettled, readPlate } from '../label/photo/read-plate'
+import { readPlate } from '../label/photo/read-plate'
 import { operation } from './operation'
 import { plain } from './plain'
 
@@ -55,5 +55,5 @@ export const readPlateOperation = operation({
     /** Nothing that was seen is open: another look would change little. */
     settled: v.boolean(),
   }),
-  run: ({ looks, plate }) => plain({ proposals: readPlate(looks, plate), settled: isSettled(looks, plate) }),
+  run: ({ looks, plate }) => plain(readPlate(looks, plate)),
 })

@@ -1,9 +1,9 @@
 // What runs in the browser: a plate is made, photographed and read by the app's own parts.
 import type { Proposal } from '../../core/label/photo/proposal'
-import { isSettled, readPlate } from '../../core/label/photo/read-plate'
+import { readPlate } from '../../core/label/photo/read-plate'
 import type { SeenLines } from '../../core/label/photo/words'
 import { croppedTo } from '../../app/src/platform/reading/crop'
-import { looksAt } from '../../app/src/platform/reading/looks'
+import { plateOn } from '../../app/src/platform/reading/looks'
 import { readLetters, startLetters } from '../../app/src/platform/reading/letters'
 import { readLooks } from '../../app/src/platform/reading/read-looks'
 import type { Corners } from '../../app/src/platform/reading/straighten'
@@ -38,7 +38,7 @@ async function readOne(seed: number, grade: Grade, withPicture: boolean): Promis
   const bitmap = await createImageBitmap(photo)
   const cropped = croppedTo(bitmap, corners as unknown as Corners)
   bitmap.close()
-  const look = looksAt(cropped.pixels, cropped.corners)
+  const { look } = plateOn(cropped.pixels, cropped.corners, 0)
   const seen: SeenLines[] = []
   const { proposals } = await readLooks(plate.kind, {
     look: (index) => Promise.resolve(look(index)),
@@ -47,8 +47,7 @@ async function readOne(seed: number, grade: Grade, withPicture: boolean): Promis
       seen.push(lines)
       return lines
     },
-    judge: (kind, looks) =>
-      Promise.resolve({ proposals: readPlate(looks, kind), settled: isSettled(looks, kind) }),
+    judge: (kind, looks) => Promise.resolve(readPlate(looks, kind)),
     report: () => undefined,
   })
   const ms = performance.now() - start

@@ -56,7 +56,7 @@ async function main(): Promise<void> {
     const path = new URL(request.url ?? '/', 'http://x').pathname
     if (path === '/') return response.setHeader('content-type', 'text/html').end(page())
     if (path === '/page.js') return response.setHeader('content-type', 'text/javascript').end(script)
-    const name = path.replace(/^\/(reading|fonts)\//, '')
+    const name = path.replace(/^\/(readers|fonts)\//, '')
     const file = path.startsWith('/fonts/')
       ? join(modules, name)
       : join(modules, PARTS[name] ?? `tesseract.js-core/${name}`)

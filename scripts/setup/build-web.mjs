@@ -10,7 +10,7 @@ const FONT =
 /** What the browser shows of the app when it offers to install it. */
 const PICTURES = ['card.png', 'board-wide.png']
 /** What reads pictures: letters, and the codes of cards. Fetched when first wanted, and kept then. */
-const READING = [
+const READER_PARTS = [
   'tesseract.js/dist/worker.min.js',
   'tesseract.js-core/tesseract-core-lstm.wasm.js',
   'tesseract.js-core/tesseract-core-simd-lstm.wasm.js',
@@ -29,9 +29,9 @@ export async function buildWeb() {
   const fonts = resolve(root, 'app', 'public', 'fonts')
   mkdirSync(fonts, { recursive: true })
   cpSync(resolve(root, FONT), join(fonts, 'atkinson-hyperlegible-next.woff2'))
-  const reading = resolve(root, 'app', 'public', 'reading')
-  mkdirSync(reading, { recursive: true })
-  for (const path of READING) cpSync(resolve(root, 'node_modules', path), join(reading, basename(path)))
+  const readers = resolve(root, 'app', 'public', 'readers')
+  mkdirSync(readers, { recursive: true })
+  for (const path of READER_PARTS) cpSync(resolve(root, 'node_modules', path), join(readers, basename(path)))
   const pictures = resolve(root, 'app', 'public', 'pictures')
   mkdirSync(pictures, { recursive: true })
   for (const name of PICTURES) cpSync(resolve(root, 'docs', 'screenshots', name), join(pictures, name))
@@ -68,10 +68,10 @@ async function writeServiceWorker() {
     dontCacheBustURLsMatching: /-[0-9a-f]{32}\./,
     runtimeCaching: [
       {
-        urlPattern: new RegExp(`/reading/|/(?:${READERS.join('|')})-[0-9a-f]{32}\\.js$`),
-        handler: 'CacheFirst',
-        // Another version of a part is another cache: what lies in the old one is not asked for again.
-        options: { cacheName: `reading-${hashOf(['package-lock.json']).slice(0, 12)}` },
+        urlPattern: new RegExp(`/readers/|/(?:${READERS.join('|')})-[0-9a-f]{32}\\.js$`),
+        // What is kept answers at once, and is looked after behind it: after an update the next use has the new parts.
+        handler: 'StaleWhileRevalidate',
+        options: { cacheName: 'readers', expiration: { maxEntries: 12, purgeOnQuotaError: true } },
       },
     ],
     maximumFileSizeToCacheInBytes: 8_000_000,

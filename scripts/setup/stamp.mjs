@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import { dirname, join, resolve } from 'node:path'
 import { root } from './run.mjs'
 
-const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts', 'pictures', 'testing'])
+const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'fonts', 'pictures', 'readers', 'testing'])
 /** What nothing is built from. */
 const IS_TEST = /\.test\.tsx?$/
 

@@ -64,7 +64,7 @@ export function chosen(candidates: readonly Candidate[], looks: number): Proposa
       ? first.best.field === 'tolerance'
         ? 0
         : LEAST
-      : first.looks >= Math.min(2, looks)
+      : first.looks >= 2
         ? SURE_TOGETHER
         : SURE_ALONE
   const sure = first.best.confidence >= needed

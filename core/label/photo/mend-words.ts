@@ -3,76 +3,17 @@
 
 /** Words that plates print beside their figures, as the rules of the reader know them. */
 const KEYS: readonly string[] = [
-  ...[
-    'VOLTS',
-    'VOLT',
-    'VAC',
-    'V',
-    'AMPS',
-    'AMP',
-    'A',
-    'FLA',
-    'RLA',
-    'LRA',
-    'MCA',
-    'MOCP',
-    'MOP',
-    'HP',
-    'RPM',
-  ],
-  ...['HZ', 'HERTZ', 'CYC', 'PH', 'PHASE', 'CAP', 'CAPACITOR', 'MFD', 'UF', 'FRAME', 'FR', 'ROT', 'ROTATION'],
-  ...[
-    'SPD',
-    'SPEED',
-    'SPEEDS',
-    'POLE',
-    'POLES',
-    'REV',
-    'REVERSIBLE',
-    'MAX',
-    'FUSE',
-    'FAN',
-    'COMP',
-    'COMPRESSOR',
-  ],
-  ...[
-    'MOTOR',
-    'OUTDOOR',
-    'MIN',
-    'CIRCUIT',
-    'AMPACITY',
-    'BREAKER',
-    'TOL',
-    'LE',
-    'SE',
-    'OSE',
-    'LEAD',
-    'SHAFT',
-    'END',
-  ],
-  ...['CW', 'CCW', 'CWLE', 'CCWLE', 'CWSE', 'CCWSE', 'INS', 'CLASS', 'AMB', 'SER', 'MODEL', 'TYPE', 'SF'],
-]
+  'VOLTS VOLT VAC V AMPS AMP A FLA RLA LRA MCA MOCP MOP HP RPM HZ HERTZ CYC PH PHASE CAP CAPACITOR MFD',
+  'UF FRAME FR ROT ROTATION SPD SPEED SPEEDS POLE POLES REV REVERSIBLE MAX FUSE FAN COMP COMPRESSOR',
+  'MOTOR OUTDOOR MIN CIRCUIT AMPACITY BREAKER TOL LE SE OSE LEAD SHAFT END CW CCW CWLE CCWLE CWSE CCWSE',
+  'INS CLASS AMB SER MODEL TYPE SF',
+].flatMap((row) => row.split(' '))
 const KEY_SET: ReadonlySet<string> = new Set(KEYS)
 
 /** Units that are printed right behind their figure, the longer first. */
 const UNITS = ['VOLTS', 'AMPS', 'VAC', 'RPM', 'MFD', 'SPD', 'HP', 'HZ', 'PH', 'UF', 'MF', 'V', 'A']
 /** Names that are printed close before their figure. */
-const NAMES = [
-  'VOLTS',
-  'FUSE',
-  'AMPS',
-  'MOCP',
-  'FLA',
-  'RLA',
-  'LRA',
-  'MCA',
-  'RPM',
-  'VAC',
-  'CAP',
-  'HP',
-  'HZ',
-  'PH',
-]
+const NAMES = 'VOLTS FUSE AMPS MOCP FLA RLA LRA MCA RPM VAC CAP HP HZ PH'.split(' ')
 
 const AS_DIGIT: Readonly<Record<string, string>> = {
   O: '0',

@@ -1,10 +1,12 @@
 // What a picture of a plate is taken to say, and what it is not.
 import fc from 'fast-check'
 import { seen } from '../../testing/seen'
-import { isSettled, readPlate } from './read-plate'
+import { readPlate as readAll } from './read-plate'
 import type { PhotographedPlate, Proposal } from './proposal'
 import type { SeenLines } from './words'
 
+const readPlate = (...given: Parameters<typeof readAll>) => readAll(...given).proposals
+const isSettled = (...given: Parameters<typeof readAll>) => readAll(...given).settled
 const said = (proposals: readonly Proposal[]) =>
   Object.fromEntries(proposals.map(({ field, means }) => [field, means]))
 /** The same seen by four looks. */
@@ -110,7 +112,8 @@ describe('what is not proposed', () => {
     delete proposals.volts
     expect(proposals).toEqual({})
   })
-  it('one look alone, unless it was sure', () => {
+  it('one look alone, unless it was sure: also where there is no other', () => {
+    expect(readPlate([seen(['HZ 60'], 80)], 'motor')).toEqual([])
     const once = (confidence: number) =>
       said(readPlate([seen(['HZ 60'], confidence), seen([]), seen([])], 'motor'))
     expect([once(80), once(95)]).toEqual([{}, { hertz: '60 hertz' }])
@@ -137,8 +140,10 @@ describe('what is not proposed', () => {
 describe('figures that confirm one another', () => {
   // NEC 440.33: 1.25 × 14.4 + 0.7 = 18.7 A.
   const rows = (fan: string) => ['MCA 18.7   MAX FUSE 30', 'COMP RLA 14.4', `FAN FLA ${fan}`]
-  it('a fan’s amperes that lost their point are found by the sum', () =>
-    expect(read(rows('07'), 'unit')['fan-amps']).toBeUndefined())
+  it('amperes that lost their point are found by the sum', () =>
+    expect(read(['MCA 18.7   MAX FUSE 30', 'COMP RLA 144', 'FAN FLA 0.7'], 'unit')).toMatchObject({
+      'compressor-amps': 'compressor 14.4 amps running',
+    }))
   it('an eight that is a zero with a stroke is found by the sum', () =>
     expect(read(rows('8.7'), 'unit')).toMatchObject({
       'fan-amps': 'fan 0.7 amps',
@@ -165,7 +170,6 @@ describe('zeros with a stroke', () => {
 
 it('a proposal has its place on the picture, and its text is read again as the same', () => {
   const [first] = readPlate([seen(['HP 1/4   RPM 1075']), seen(['HP 1/4   RPM 1075'])], 'motor')
-  // Two words: from the first letter's left edge to the end of the seventh place.
   expect(first).toMatchObject({
     field: 'horsepower',
     text: 'HP 1/4',

@@ -33,17 +33,24 @@ const ASKED: Readonly<Record<PhotographedPlate, readonly Proposal['field'][]>> =
   can: ['microfarads', 'volts', 'tolerance'],
 }
 
-/** `looks`: the words of one picture, read in one or more ways. One proposal a field at most. Never throws, whatever was seen. */
-export function readPlate(looks: readonly SeenLines[], plate: PhotographedPlate): Proposal[] {
-  const { confirmed, others } = answersOf(looks, plate)
-  const all = [...confirmed, ...others.flatMap(({ best }) => (best ? [best] : []))]
-  const place = ({ field }: Proposal) => ASKED[plate].indexOf(field)
-  return withoutContradictions(all, plate).sort((a, b) => place(a) - place(b))
+/** What the looks at a plate say together. */
+export interface PlateReading {
+  /** One a field at most, in the order in which they matter. */
+  readonly proposals: readonly Proposal[]
+  /** Nothing that was seen is open: another look would change little. */
+  readonly settled: boolean
 }
 
-/** Whether these looks leave nothing open of what they saw: another look would change little. */
-export const isSettled = (looks: readonly SeenLines[], plate: PhotographedPlate): boolean =>
-  answersOf(looks, plate).others.every(({ best }) => best !== null)
+/** `looks`: the words of one picture, read in one or more ways. Never throws, whatever was seen. */
+export function readPlate(looks: readonly SeenLines[], plate: PhotographedPlate): PlateReading {
+  const { confirmed, others } = answersOf(looks, plate)
+  const all = [...confirmed, ...others.flatMap((best) => (best ? [best] : []))]
+  const place = ({ field }: Proposal) => ASKED[plate].indexOf(field)
+  return {
+    proposals: withoutContradictions(all, plate).sort((a, b) => place(a) - place(b)),
+    settled: others.every((best) => best !== null),
+  }
+}
 
 function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
   const reads = looks.map((lines) => readsOf(lines, plate))
@@ -52,9 +59,9 @@ function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
   const confirmed = plate === 'unit' ? (confirmedCircuit(candidates) ?? []) : []
   const others = [...candidates]
     .filter(([field]) => !confirmed.some((p) => p.field === field))
-    .map(([field, list]) => {
+    .map(([, list]) => {
       const best = chosen(list, looks.length)
-      return { field, best: best && struck && isDoubtful(best) ? withItsZeros(best, list) : best }
+      return best && struck && isDoubtful(best) ? withItsZeros(best, list) : best
     })
   return { confirmed, others }
 }

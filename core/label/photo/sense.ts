@@ -1,5 +1,6 @@
 // Which figures a plate may have: what was misread is seldom one of these. None of this is said of a plate that a person typed.
 import type { PieceKind } from '../piece'
+import { STANDARD_HORSEPOWER } from '../../motor/horsepower'
 import { polesOf, slipOf } from '../../motor/speed'
 import { TRADE_CAPACITOR_VOLTS, TRADE_MICROFARADS } from '../../capacitor/marking'
 
@@ -7,44 +8,11 @@ import { TRADE_CAPACITOR_VOLTS, TRADE_MICROFARADS } from '../../capacitor/markin
 const SUPPLY_VOLTS = new Set([
   24, 110, 115, 120, 127, 200, 208, 220, 230, 240, 265, 277, 380, 400, 415, 460, 480, 575, 600,
 ])
-/** Nameplate powers of fan motors, hp. Common practice, no source. */
-const POWERS = new Set([
-  ...[
-    '1/40',
-    '1/30',
-    '1/25',
-    '1/20',
-    '1/15',
-    '1/12',
-    '1/10',
-    '1/8',
-    '1/7',
-    '1/6',
-    '1/5',
-    '1/4',
-    '1/3',
-    '2/5',
-    '1/2',
-  ],
-  ...[
-    '3/5',
-    '3/4',
-    '1',
-    '1 1/2',
-    '1.5',
-    '2',
-    '3',
-    '5',
-    '7.5',
-    '.25',
-    '0.25',
-    '.5',
-    '0.5',
-    '.33',
-    '0.33',
-    '.75',
-    '0.75',
-  ],
+/** Nameplate powers of fan motors, hp: the standard ones, and what else plates print. Common practice, no source. */
+const POWERS: ReadonlySet<string> = new Set([
+  ...STANDARD_HORSEPOWER,
+  ...'1/40 1/7 2/5 3/5 1.5 2 3 5 7.5 0.25 0.33 0.5 0.75'.split(' '),
+  '1 1/2',
 ])
 /** Standard fuses and breakers, A: NEC 240.6(A), from memory. */
 const FUSES = new Set([15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200])

@@ -10,6 +10,8 @@ import { useOperation, type Answer } from '../../parts/frame/use-operation'
 import { cardHeading } from './card-heading'
 
 export interface CardOf {
+  /** It is worked out, or there is nothing to work out. */
+  readonly isReady: boolean
   readonly result: Answer | null
   /** null while it is worked out, and where the hookup is not proven as it stands. */
   readonly output: (HookupCardOutput & { readonly card: NonNullable<HookupCardOutput['card']> }) | null
@@ -22,5 +24,9 @@ export function useCard(id: JobId, job: JobDocument, changes: readonly Change[])
   const result = useOperation('hookup-card', input)
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const card = standingProof(job) === null ? null : (output?.card ?? null)
-  return { result, output: output && card ? { ...output, card } : null }
+  return {
+    isReady: input === null || result !== null,
+    result,
+    output: output && card ? { ...output, card } : null,
+  }
 }

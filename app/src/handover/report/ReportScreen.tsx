@@ -95,7 +95,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
         <PrimaryButton
           text={state === 'writing' ? 'Making it…' : 'Save the report as PDF'}
           icon="save"
-          disabled={!output || state === 'writing'}
+          disabled={!output || !card.isReady || state === 'writing'}
           onPress={() => void save()}
           testID="save-report"
         />

@@ -26,6 +26,10 @@ export function fileProblem({ size, name }: { readonly size: number; readonly na
   return null
 }
 
+/** Of a file that cannot be drawn. */
+export const noPicture = ({ name }: { readonly name: string }): string =>
+  `${name} is not a picture that this device can read.`
+
 export async function drawAnew(file: File): Promise<DrawnPhoto> {
   const wrong = fileProblem(file)
   if (wrong) return { ok: false, message: wrong }
@@ -33,7 +37,7 @@ export async function drawAnew(file: File): Promise<DrawnPhoto> {
   try {
     bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
   } catch {
-    return { ok: false, message: `${file.name} is not a picture that this device can read.` }
+    return { ok: false, message: noPicture(file) }
   }
   try {
     const { width, height } = drawnSize(bitmap.width, bitmap.height)

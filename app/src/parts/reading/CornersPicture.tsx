@@ -2,9 +2,9 @@
 import { useDrag } from '@use-gesture/react'
 import { useRef, useState, type RefObject } from 'react'
 import { Image, View } from 'react-native'
-import Svg, { Path } from 'react-native-svg'
-import type { Corners, Share } from '../../platform/reading/straighten'
-import { usePalette } from '../../ui/theme'
+import Svg, { Path, Text } from 'react-native-svg'
+import type { Corners, Share, Top } from '../../platform/reading/straighten'
+import { FONT, usePalette } from '../../ui/theme'
 import { CORNER_NAMES, movedCorner } from './corners'
 
 export interface CornersPictureProps {
@@ -12,12 +12,17 @@ export interface CornersPictureProps {
   readonly width: number
   readonly height: number
   readonly corners: Corners
+  /** The side that is the plate’s top. */
+  readonly top: Top
   readonly onChange: (corners: Corners) => void
 }
 
+/** The outline of a word lies under its letters. */
+const OUTLINE_FIRST = { paintOrder: 'stroke' } as object
 const HANDLE = 48
+const HIGHEST = 420
 
-export function CornersPicture({ url, width, height, corners, onChange }: CornersPictureProps) {
+export function CornersPicture({ url, width, height, corners, top, onChange }: CornersPictureProps) {
   const palette = usePalette()
   const [shown, setShown] = useState({ width: 1, height: 1 })
   const at = ({ x, y }: Share) => `${x * shown.width} ${y * shown.height}`
@@ -26,7 +31,13 @@ export function CornersPicture({ url, width, height, corners, onChange }: Corner
     <View
       onLayout={(e) => setShown(e.nativeEvent.layout)}
       testID="corners"
-      style={{ width: '100%', aspectRatio: width / height, maxHeight: 420, alignSelf: 'center' }}
+      // As high as a sheet has room for, and never stretched.
+      style={{
+        width: '100%',
+        maxWidth: (HIGHEST * width) / height,
+        aspectRatio: width / height,
+        alignSelf: 'center',
+      }}
     >
       <Image
         source={{ uri: url }}
@@ -50,6 +61,26 @@ export function CornersPicture({ url, width, height, corners, onChange }: Corner
             strokeWidth={3}
             strokeLinejoin="round"
           />
+          <Path
+            d={`M${at(corners[top])}L${at(corners[((top + 1) % 4) as Top])}`}
+            stroke={palette.action}
+            strokeWidth={9}
+            strokeLinecap="round"
+          />
+          <Text
+            x={((corners[top].x + corners[((top + 1) % 4) as Top].x) / 2) * shown.width}
+            y={((corners[top].y + corners[((top + 1) % 4) as Top].y) / 2) * shown.height + 6}
+            textAnchor="middle"
+            fontFamily={FONT}
+            fontSize={17}
+            fontWeight={700}
+            fill={palette.action}
+            stroke={palette.ground}
+            strokeWidth={5}
+            {...OUTLINE_FIRST}
+          >
+            top
+          </Text>
         </Svg>
       </View>
       {corners.map((corner, i) => (

@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import { NoReader } from '../../platform/reading/no-reader'
 import type { ReadPlatePhoto } from '../../platform/reading/read-looks'
 import { readPlatePhoto } from '../../platform/reading/reader'
-import type { Corners } from '../../platform/reading/straighten'
+import type { Corners, Top } from '../../platform/reading/straighten'
 import type { PhotographedPlate, Proposal } from '@oak/core/label/photo/proposal'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Problem } from '../../ui/Problem'
@@ -12,7 +12,7 @@ import { Sheet } from '../../ui/Sheet'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { CornersPicture } from './CornersPicture'
-import { FIRST_CORNERS, turned } from './corners'
+import { FIRST_CORNERS } from './corners'
 import { PlateProposals } from './PlateProposals'
 import { usePickedPhoto } from './use-picked-photo'
 import { nothingRead } from './reading-words'
@@ -34,20 +34,19 @@ type State =
 export function PlatePhoto({ title, plate, onClose, onTake }: PlatePhotoProps) {
   const { photo, wrong, pick } = usePickedPhoto()
   const [corners, setCorners] = useState<Corners>(FIRST_CORNERS)
-  const [turns, setTurns] = useState(0)
+  const [top, setTop] = useState<Top>(0)
   const [state, setState] = useState<State>({ at: 'corners' })
   const again = async () => {
-    await pick()
+    if (!(await pick())) return
     setCorners(FIRST_CORNERS)
-    setTurns(0)
+    setTop(0)
     setState({ at: 'corners' })
   }
   const read = async () => {
     if (!photo) return
     setState({ at: 'reading', share: 0 })
     try {
-      const upright = Array.from({ length: turns }).reduce<Corners>(turned, corners)
-      const found = await readPlatePhoto(photo.file, upright, plate, (share) =>
+      const found = await readPlatePhoto(photo.file, { corners, top }, plate, (share) =>
         setState({ at: 'reading', share }),
       )
       setState({ at: 'read', read: found })
@@ -74,8 +73,8 @@ export function PlatePhoto({ title, plate, onClose, onTake }: PlatePhotoProps) {
         </>
       ) : null}
       {photo && state.at === 'corners' ? (
-        <Setting turns={turns} onTurn={() => setTurns((turns + 1) % 4)} onRead={() => void read()}>
-          <CornersPicture {...photo} corners={corners} onChange={setCorners} />
+        <Setting top={top} onTurn={() => setTop(((top + 1) % 4) as Top)} onRead={() => void read()}>
+          <CornersPicture {...photo} corners={corners} top={top} onChange={setCorners} />
         </Setting>
       ) : null}
       {state.at === 'reading' ? <Waits text="Reading the plate…" share={state.share} live /> : null}
@@ -110,7 +109,7 @@ export function PlatePhoto({ title, plate, onClose, onTake }: PlatePhotoProps) {
 }
 
 interface SettingProps {
-  readonly turns: number
+  readonly top: Top
   readonly onTurn: () => void
   readonly onRead: () => void
   readonly children: React.ReactNode
@@ -118,15 +117,13 @@ interface SettingProps {
 
 const UP_IS = ['up', 'to the right', 'down', 'to the left'] as const
 
-function Setting({ turns, onTurn, onRead, children }: SettingProps) {
+function Setting({ top, onTurn, onRead, children }: SettingProps) {
   return (
     <View style={{ gap: 12 }}>
       <Words size="small">Drag the four corners to those of the plate.</Words>
       {children}
       <QuietButton
-        text={
-          turns === 0 ? 'The plate is not upright: turn it' : `Its top points ${UP_IS[turns]}: turn it on`
-        }
+        text={top === 0 ? 'The plate is not upright: turn it' : `Its top points ${UP_IS[top]}: turn it on`}
         icon="undo"
         onPress={onTurn}
         testID="turn-plate"

@@ -30,6 +30,3 @@ export function movedCorner(corners: Corners, index: number, to: Share): Corners
   ) as unknown as Corners
   return isConvex(moved) ? moved : corners
 }
-
-/** The same corners read a quarter turn on: what was the upper left is now the upper right. */
-export const turned = ([a, b, c, d]: Corners): Corners => [d, a, b, c]

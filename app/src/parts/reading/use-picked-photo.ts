@@ -1,7 +1,8 @@
 // A photo that was taken or chosen, as an address that an image can show, let go when another comes.
 import { useEffect, useState } from 'react'
 import { pickFile } from '../../platform/files/pick-file'
-import { photoProblem } from '../../platform/reading/photo-problem'
+import { noPicture } from '../photos/draw-anew'
+import { photoProblem } from '../photos/photo-problem'
 
 export interface PickedPhoto {
   readonly file: File
@@ -27,18 +28,21 @@ export function usePickedPhoto() {
   const [photo, setPhoto] = useState<PickedPhoto | null>(null)
   const { wrong, setWrong, pick: pickOne } = usePickedFile()
   useEffect(() => () => (photo ? URL.revokeObjectURL(photo.url) : undefined), [photo])
-  const pick = async () => {
+  /** Whether there is another photo now. */
+  const pick = async (): Promise<boolean> => {
     const file = await pickOne()
-    if (!file) return
+    if (!file) return false
     const url = URL.createObjectURL(file)
     try {
       const image = new window.Image()
       image.src = url
       await image.decode()
       setPhoto({ file, url, width: image.naturalWidth, height: image.naturalHeight })
+      return true
     } catch {
       URL.revokeObjectURL(url)
-      setWrong(`${file.name} is not a picture that this device can read.`)
+      setWrong(noPicture(file))
+      return false
     }
   }
   return { photo, wrong, pick }

@@ -3,9 +3,9 @@
 import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader'
 import type { Image } from 'image-js'
 import { croppedTo } from './crop'
-import { evened, flatten, softened, type Corners } from './straighten'
+import { evened, flatten, greyOf, softened, type Corners } from './straighten'
 
-const FOLDER = '/reading'
+const FOLDER = '/readers'
 let isPrepared = false
 
 const WHOLE: Corners = [
@@ -26,8 +26,9 @@ export async function findCode(picture: Blob | ImageData): Promise<string | null
   const bitmap = await createImageBitmap(picture, { imageOrientation: 'from-image' })
   const { pixels, corners } = croppedTo(bitmap, WHOLE)
   bitmap.close()
+  const grey = greyOf(pixels)
   for (const side of SIDES) {
-    const even = evened(flatten(pixels, corners, side))
+    const even = evened(flatten(grey, corners, 0, side))
     for (const look of [even, softened(even, SOFT)]) {
       const text = await decode(asPixels(look))
       if (text !== null) return text

@@ -4,7 +4,7 @@ import type { SeenLines } from '@oak/core/label/photo/words'
 import type { Look, Layout } from './looks'
 
 /** Where its parts lie beside the app. */
-const FOLDER = '/reading'
+const FOLDER = '/readers'
 const SIGNS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789 /.,-+±%µ:()#&'
 
 export type Letters = Pick<Reader, 'recognize' | 'terminate' | 'setParameters'>

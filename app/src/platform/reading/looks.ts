@@ -1,6 +1,6 @@
 // The looks at a plate that the reader of letters is given, from the one that tells most to those for what is still open after it.
 import type { Image } from 'image-js'
-import { asPng, evened, flatten, softened, type Corners, type Pixels } from './straighten'
+import { asPng, evened, flatten, greyOf, softened, type Corners, type Pixels, type Top } from './straighten'
 
 /** How the letters are laid out: lines of one block, or words anywhere. */
 export type Layout = 'block' | 'sparse'
@@ -37,15 +37,17 @@ export interface Look {
   readonly uneven: boolean
 }
 
-/** The looks at one plate, each made when it is asked for. */
-export function looksAt(photo: Pixels, corners: Corners): (index: number) => Look | null {
+/** One plate: its straightened picture at any size, and the looks at it, each made when it is asked for. */
+export function plateOn(photo: Pixels, corners: Corners, top: Top) {
+  const grey = greyOf(photo)
   const even = new Map<number, Image>()
+  const flatAt = (side: number): Image => flatten(grey, corners, top, side)
   const evenAt = (side: number): Image => {
-    const made = even.get(side) ?? evened(flatten(photo, corners, side))
+    const made = even.get(side) ?? evened(flatAt(side))
     even.set(side, made)
     return made
   }
-  return (index) => {
+  const look = (index: number): Look | null => {
     const at = LOOKS[index]
     if (!at) return null
     const picture = evenAt(at.side)
@@ -56,4 +58,5 @@ export function looksAt(photo: Pixels, corners: Corners): (index: number) => Loo
       uneven: at.uneven === true,
     }
   }
+  return { flatAt, look }
 }

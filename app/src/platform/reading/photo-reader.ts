@@ -1,20 +1,27 @@
 // The readers of pictures: started when first wanted, and let go when nobody has asked for a while.
 import { wrap, type Remote } from 'comlink'
 import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
+import type { PlateReading } from '@oak/core/label/photo/read-plate'
 import { readLetters, startLetters, type Letters } from './letters'
 import type { PhotoWorker } from './photo.worker'
 import type { SeenLines } from '@oak/core/label/photo/words'
 import { runInWorker } from '../workers/operations'
-import { readLooks, type Judged, type ReadPlatePhoto } from './read-looks'
+import { readLooks, type ReadPlatePhoto } from './read-looks'
 import { NoReader } from './no-reader'
-import type { Corners } from './straighten'
+import type { SetPlate } from './straighten'
 
 /** After so long without a question its memory is given back, ms. */
 const IDLE_MS = 60_000
 /** A part that has not come by then does not come, ms. */
 const PATIENCE_MS = 60_000
 
-let photos: { readonly worker: Worker; readonly remote: Remote<PhotoWorker> } | null = null
+interface PhotoReader {
+  readonly worker: Worker
+  readonly remote: Remote<PhotoWorker>
+  /** Rejects when the worker cannot be loaded, or dies; never resolves. */
+  readonly lost: Promise<never>
+}
+let photos: PhotoReader | null = null
 let letters: Promise<Letters> | null = null
 let idle: ReturnType<typeof setTimeout> | undefined
 
@@ -37,12 +44,27 @@ const inTime = <T>(asked: Promise<T>): Promise<T> =>
     ),
   ])
 
-function photoWorker(): Remote<PhotoWorker> {
+function photoWorker(): PhotoReader {
   if (!photos) {
     const worker = new Worker(new URL('./photo.worker', window.location.href))
-    photos = { worker, remote: wrap<PhotoWorker>(worker) }
+    const lost = new Promise<never>((_, reject) =>
+      worker.addEventListener('error', (event) => {
+        worker.terminate()
+        photos = null
+        reject(new NoReader(event.message || 'it could not be loaded'))
+      }),
+    )
+    // Nobody may be waiting when it is lost.
+    lost.catch(() => undefined)
+    photos = { worker, remote: wrap<PhotoWorker>(worker), lost }
   }
-  return photos.remote
+  return photos
+}
+
+/** What the worker answers, unless it is lost or does not come. */
+function askPhotos<T>(ask: (remote: Remote<PhotoWorker>) => Promise<T>): Promise<T> {
+  const { remote, lost } = photoWorker()
+  return inTime(Promise.race([ask(remote), lost]))
 }
 
 function letterReader(): Promise<Letters> {
@@ -56,16 +78,15 @@ function letterReader(): Promise<Letters> {
 /** Rejects with `NoReader` where its parts cannot be had, with the picture's own error where it cannot be drawn. */
 export async function readPlatePhoto(
   photo: Blob,
-  corners: Corners,
+  { corners, top }: SetPlate,
   plate: PhotographedPlate,
   report: (share: number) => void,
 ): Promise<ReadPlatePhoto> {
   used()
-  const remote = photoWorker()
-  const flat = await inTime(remote.open(photo, corners))
+  const flat = await askPhotos((remote) => remote.open(photo, corners, top))
   const reader = await letterReader()
   const { proposals, words } = await readLooks(plate, {
-    look: (index) => remote.look(index),
+    look: (index) => askPhotos((remote) => remote.look(index)),
     letters: (look) => {
       used()
       return readLetters(reader, look)
@@ -80,15 +101,15 @@ export async function readPlatePhoto(
 /** More words than any plate has are looked at no further. */
 const MOST_WORDS = 600
 
-async function judge(plate: PhotographedPlate, looks: readonly SeenLines[]): Promise<Judged> {
+async function judge(plate: PhotographedPlate, looks: readonly SeenLines[]): Promise<PlateReading> {
   const few = looks.map((lines) => (lines.flat().length > MOST_WORDS ? [] : lines))
   const result = await runInWorker('read-plate', { plate, looks: few })
   if (!result.ok) throw new Error(result.error.message)
-  return result.output as Judged
+  return result.output as PlateReading
 }
 
 /** The text of the code on a picture; null: none can be read. */
 export function readCodePhoto(picture: Blob | ImageData): Promise<string | null> {
   used()
-  return inTime(photoWorker().code(picture))
+  return askPhotos((remote) => remote.code(picture))
 }

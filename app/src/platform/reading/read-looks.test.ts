@@ -1,6 +1,7 @@
 import type { SeenLines } from '@oak/core/label/photo/words'
 import { FIRST_LOOKS, LOOKS, type Look } from './looks'
-import { readLooks, type Judged } from './read-looks'
+import type { PlateReading } from '@oak/core/label/photo/read-plate'
+import { readLooks } from './read-looks'
 
 const look: Look = { png: new Uint8Array(), layout: 'block', side: 1000, uneven: false }
 const words = (...texts: string[]): SeenLines => [
@@ -13,7 +14,7 @@ async function run(settledAfter: number, seen: SeenLines = []) {
   const read = await readLooks('motor', {
     look: () => Promise.resolve(look),
     letters: () => Promise.resolve(seen),
-    judge: (_, looks): Promise<Judged> => {
+    judge: (_, looks): Promise<PlateReading> => {
       judged.push(looks.length)
       return Promise.resolve({ proposals: [], settled: looks.length >= settledAfter })
     },
@@ -32,5 +33,5 @@ it('says how far it is, up to the whole', async () => {
   expect(shares).toEqual([...shares].sort((a, b) => a - b))
   expect(shares.at(-1)).toBe(1)
 })
-it('counts what looks like words, not specks', async () =>
-  expect((await run(4, words('HP', '1/4', '|', '?', 'e'))).read.words).toBe(1 + 0))
+it('counts what has two letters or figures beside each other: of these “HP” alone', async () =>
+  expect((await run(4, words('HP', '1/4', '|', '?', 'e'))).read.words).toBe(1))

@@ -1,19 +1,14 @@
 // One plate read: look after look, until nothing that was seen is open, or no look is left.
 import type { PhotographedPlate, Proposal } from '@oak/core/label/photo/proposal'
+import type { PlateReading } from '@oak/core/label/photo/read-plate'
 import type { SeenLines } from '@oak/core/label/photo/words'
 import { FIRST_LOOKS, LOOKS, type Look } from './looks'
-
-/** What the looks so far say. */
-export interface Judged {
-  readonly proposals: readonly Proposal[]
-  readonly settled: boolean
-}
 
 export interface ReadLooksPorts {
   /** The look of this number; null: there is none. */
   readonly look: (index: number) => Promise<Look | null>
   readonly letters: (look: Look) => Promise<SeenLines>
-  readonly judge: (plate: PhotographedPlate, looks: readonly SeenLines[]) => Promise<Judged>
+  readonly judge: (plate: PhotographedPlate, looks: readonly SeenLines[]) => Promise<PlateReading>
   /** How far it is, 0 to 1. */
   readonly report: (share: number) => void
 }
@@ -26,7 +21,7 @@ interface PlateRead {
 
 export async function readLooks(plate: PhotographedPlate, ports: ReadLooksPorts): Promise<PlateRead> {
   const seen: SeenLines[] = []
-  let judged: Judged = { proposals: [], settled: false }
+  let judged: PlateReading = { proposals: [], settled: false }
   for (let i = 0; i < LOOKS.length; i++) {
     const look = await ports.look(i)
     if (!look) break

@@ -2,7 +2,7 @@
 import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
 import { NoReader } from './no-reader'
 import type { ReadPlatePhoto } from './read-looks'
-import type { Corners } from './straighten'
+import type { SetPlate } from './straighten'
 
 async function photoReader() {
   try {
@@ -15,11 +15,11 @@ async function photoReader() {
 /** Rejects with `NoReader` where its parts cannot be had, with the picture's own error where it cannot be drawn. */
 export async function readPlatePhoto(
   photo: Blob,
-  corners: Corners,
+  set: SetPlate,
   plate: PhotographedPlate,
   report: (share: number) => void,
 ): Promise<ReadPlatePhoto> {
-  return (await photoReader()).readPlatePhoto(photo, corners, plate, report)
+  return (await photoReader()).readPlatePhoto(photo, set, plate, report)
 }
 
 /** The text of the code on a picture; null: none can be read. Rejects as above. */

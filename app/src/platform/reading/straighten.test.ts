@@ -1,7 +1,17 @@
 import type { Image } from 'image-js'
-import { evened, flatSize, flatten, type Corners } from './straighten'
+import {
+  evened,
+  flatSize,
+  flatten as flattened,
+  greyOf,
+  type Corners,
+  type Pixels,
+  type Top,
+} from './straighten'
 
 const SIDE = 240
+const flatten = (photo: Pixels, corners: Corners, side: number, top: Top = 0) =>
+  flattened(greyOf(photo), corners, top, side)
 /** Pixels of a grey picture, by what is at each place. */
 function pixels(of: (x: number, y: number) => number) {
   const data = new Uint8ClampedArray(SIDE * SIDE * 4)
@@ -75,4 +85,23 @@ it('light letters on a dark plate end dark on light', () => {
   const photo = pixels((x, y) => (x % 40 < 4 && y % 60 > 20 ? 230 : 50))
   const even = evened(flatten(photo, ALL, SIDE))
   expect(even.getValue(2, 40, 0)).toBeLessThan(even.getValue(20, 10, 0))
+})
+it.each<[Top, string, number, number]>([
+  [0, 'up', 0.1, 0.1],
+  [1, 'to the right', 0.9, 0.1],
+  [2, 'down', 0.9, 0.9],
+  [3, 'to the left', 0.1, 0.9],
+])('a plate whose top points %s (%s) ends upright, its first corner first', (top, _, x0, y0) => {
+  // Where the plate's own upper left corner lies on the photo.
+  const photo = pixels((x, y) => (Math.hypot(x / SIDE - x0, y / SIDE - y0) < 0.08 ? 10 : 220))
+  const flat = flatten(photo, ALL, SIDE, top)
+  const dark = (
+    [
+      [0.1, 0.1],
+      [0.9, 0.1],
+      [0.9, 0.9],
+      [0.1, 0.9],
+    ] as const
+  ).map(([x, y]) => grey(flat, x, y) < 60)
+  expect(dark).toEqual([true, false, false, false])
 })

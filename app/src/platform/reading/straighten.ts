@@ -40,26 +40,37 @@ export function flatSize(
   return { width: round(across * scale), height: round(down * scale) }
 }
 
-/** The plate alone, grey, seen from straight before it. */
-export function flatten(photo: Pixels, corners: Corners, longerSide = LONGER_SIDE): Image {
-  const { width, height } = flatSize(corners, photo.width, photo.height, longerSide)
-  const picture = new Image(photo.width, photo.height, {
+/** The photo without its colours: once, whatever is made of it. */
+export const greyOf = (photo: Pixels): Image =>
+  new Image(photo.width, photo.height, {
     data: new Uint8Array(photo.data.buffer, photo.data.byteOffset, photo.data.byteLength),
     colorModel: 'RGBA',
   }).grey()
+
+/** Where the plate's top points on the photo: up, to the right, down, to the left. */
+export type Top = 0 | 1 | 2 | 3
+/** A plate as a hand set it on a photo. */
+export interface SetPlate {
+  readonly corners: Corners
+  readonly top: Top
+}
+/** Degrees, clockwise, that bring each of them up. */
+const BACK = { 1: 270, 2: 180, 3: 90 } as const
+
+/** The plate alone, seen from straight before it, its top up. The library puts the corners in order itself, so it is turned afterwards. */
+export function flatten(photo: Image, corners: Corners, top: Top = 0, longerSide = LONGER_SIDE): Image {
+  const { width, height } = flatSize(corners, photo.width, photo.height, longerSide)
   const points = corners.map(({ x, y }) => ({ column: x * (photo.width - 1), row: y * (photo.height - 1) }))
-  const { matrix } = getPerspectiveWarp(ordered(points), { width, height })
-  return picture.transform(matrix, {
+  const { matrix } = getPerspectiveWarp(points, { width, height })
+  const flat = photo.transform(matrix, {
     width,
     height,
     inverse: true,
     interpolationType: 'bilinear',
     borderType: 'replicate',
   })
+  return top === 0 ? flat : flat.rotate(BACK[top])
 }
-
-type Corner = { readonly column: number; readonly row: number }
-const ordered = (points: readonly Corner[]): Corner[] => [...points]
 
 /** Every place as bright as its surroundings are on the whole: a shadow's edge and a gradient of sun are gone, letters stay, dark on light. */
 export function evened(flat: Image): Image {

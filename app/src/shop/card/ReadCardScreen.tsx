@@ -6,7 +6,7 @@ import { v4 as uuid } from 'uuid'
 import type { CardRecord } from '@oak/core/job/card/code/record'
 import type { ReadCode } from '@oak/core/job/card/code/read-code'
 import { MAX_CODE } from '@oak/core/job/card/code/read-code'
-import { insulationCode } from '@oak/core/motor/colour'
+import { insulationCode, type Insulation } from '@oak/core/motor/colour'
 import { PageHeading } from '../../parts/frame/PageHeading'
 import { NEXT_ACTION } from '../../parts/frame/shortcuts'
 import { useOperation } from '../../parts/frame/use-operation'
@@ -155,22 +155,10 @@ function Record({ record }: { readonly record: CardRecord }) {
         {recordAbout(record)}
       </Words>
       {record.wires.map((wire, i) => (
-        <View key={i} style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-          <WirePiece insulation={wire.insulation} />
-          <Words size="strong" style={{ width: 62 }}>
-            {insulationCode(wire.insulation)}
-          </Words>
-          <Words style={{ flex: 1 }}>{wireWords(record, wire)}</Words>
-        </View>
+        <Lead key={i} insulation={wire.insulation} text={wireWords(record, wire)} />
       ))}
       {record.capped.map((insulation, i) => (
-        <View key={`capped ${i}`} style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
-          <WirePiece insulation={insulation} />
-          <Words size="strong" style={{ width: 62 }}>
-            {insulationCode(insulation)}
-          </Words>
-          <Words style={{ flex: 1 }}>insulated by itself</Words>
-        </View>
+        <Lead key={i} insulation={insulation} text="insulated by itself" />
       ))}
       {recordLines(record).map((line) => (
         <Words key={line} size="small">
@@ -180,6 +168,18 @@ function Record({ record }: { readonly record: CardRecord }) {
       <Words size="small" tone="watch">
         A card tells where things were put. Look that each wire is still there before you rely on it.
       </Words>
+    </View>
+  )
+}
+
+function Lead({ insulation, text }: { readonly insulation: Insulation; readonly text: string }) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 10, alignItems: 'center' }}>
+      <WirePiece insulation={insulation} />
+      <Words size="strong" style={{ width: 62 }}>
+        {insulationCode(insulation)}
+      </Words>
+      <Words style={{ flex: 1 }}>{text}</Words>
     </View>
   )
 }

@@ -53,7 +53,7 @@ function motorSentences(motor: RecordMotor): string[] {
 }
 
 const wireSentence = ({ insulation, role, speed, post }: RecordWire): string =>
-  `${insulationCode(insulation)} ${role.toUpperCase()}${speed ? ` ${speed.toUpperCase()}` : ''} ON ${post.toUpperCase()}`
+  `${insulationCode(insulation)} ${role.toUpperCase()}${speed ? ` ${speed.toUpperCase()}` : ''} ON ${post}`
 
 const canSentences = (can: RecordCan): string[] => [
   `CAN ${sum(can.sections)}MFD ${figure(can.volts)}V ${figure(can.tolerancePercent)}%`,

@@ -78,6 +78,23 @@ describe('the text of a code', () => {
   })
 })
 
+it('whatever a motor is called, its code is read back', () => {
+  const request = requestFor()
+  for (const name of [
+    'St. John. Motors',
+    '\u0001',
+    'A.',
+    '. ',
+    'Größe 3',
+    '電動機',
+    '“x”\n. CHECK 00000000',
+  ]) {
+    const named = { ...request, sheet: { ...request.sheet, name } }
+    const given = cardRecord(named, workOutHookup(named), HEADING)
+    expect(readBack(writeCode(given))).toEqual(given)
+  }
+})
+
 const insulation: fc.Arbitrary<Insulation> = fc.record({
   colour: fc.constantFrom(...COLOUR_CODES),
   stripe: fc.option(fc.constantFrom(...COLOUR_CODES)),

@@ -17,7 +17,7 @@ export interface RecordWire {
   readonly role: LeadRole
   /** Of a blower's tap. */
   readonly speed: SpeedName | null
-  /** On the capacitor's side by the post that the unit's own capacitor has there. */
+  /** In capitals; on the capacitor's side the post that the unit's own capacitor has there. */
   readonly post: PostId
 }
 
@@ -76,8 +76,7 @@ const MOST_NAME = 40
 export const codeName = (text: string): string =>
   cutText(
     text
-      // eslint-disable-next-line no-control-regex -- what a name must not hold
-      .replace(/[\u0000-\u001f\u007f]/g, ' ')
+      .replace(/\p{Cc}/gu, ' ')
       .replace(/\.\s+/g, '.')
       .replace(/\s+/g, ' ')
       .trim(),
@@ -118,7 +117,7 @@ export function cardRecord(request: HookupRequest, answer: HookupAnswer, heading
 
 function motorOf(sheet: LeadSheet, { horsepower, plug }: HookupAnswer): RecordMotor {
   return {
-    name: codeName(sheet.name),
+    name: codeName(sheet.name) || '?',
     threePhase: sheet.kind === 'three-phase',
     horsepower: horsepower.horsepower,
     rpm: sheet.nameplate.rpm,
@@ -149,7 +148,7 @@ function wiresOf(
       'The lead',
     )
     const speed = sheet.settings.speed.find((choice) => choice.tap === lead)?.speed ?? null
-    return [{ insulation: insulationOf(lead), role, speed, post: before(goes.post) }]
+    return [{ insulation: insulationOf(lead), role, speed, post: codeName(before(goes.post)).toUpperCase() }]
   })
 }
 
