@@ -106,6 +106,13 @@ export async function toBoard(
   return taps
 }
 
+/** What the card says, read as people read it: a line that breaks is not the end of a word. */
+export const cardWords = async (page: Page): Promise<string> =>
+  (await page.getByTestId('hookup-card').locator('svg text').allTextContents()).join(' ').replace(/\s+/g, ' ')
+
+export const onCard = (page: Page, words: string): Promise<void> =>
+  expect.poll(() => cardWords(page), { timeout: 15_000 }).toContain(words)
+
 export const verdict = (page: Page) => page.getByTestId('verdict-sentence')
 
 /** Takes a lead in hand and puts it on a post. */

@@ -2,7 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import { delivered, enterNumber, expect, test, toBoard, verdict, signWires } from './app'
+import { delivered, enterNumber, expect, onCard, signWires, test, toBoard, verdict } from './app'
 
 const folder = mkdtempSync(join(tmpdir(), 'oak-bad-'))
 async function choose(page: Page, button: string, name: string, text: string): Promise<void> {
@@ -164,7 +164,7 @@ test('a name of 300 letters stays whole and breaks nothing', async ({ app }) => 
   await app.getByTestId('job-title').blur()
   await app.reload()
   await expect(app.getByTestId('job-title')).toHaveValue(`${name}x`)
-  await expect(app.getByTestId('hookup-card')).toContainText('<img src=x')
+  await onCard(app, '<img src=x')
   expect(await app.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   await title.fill('x'.repeat(301))
   await title.blur()

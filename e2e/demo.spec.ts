@@ -1,4 +1,4 @@
-import { expect, test, verdict } from './app'
+import { expect, onCard, test, verdict } from './app'
 
 test.use({ demo: true })
 const job = (n: number) => `01950000-0000-7000-8000-00000000000${n}`
@@ -14,7 +14,7 @@ test('the jobs stand at different stages', async ({ app }) => {
 
 test('the finished one opens on its card', async ({ app }) => {
   await app.getByTestId(`job-${job(1)}`).click()
-  await expect(app.getByTestId('hookup-card')).toContainText('Saltmarsh Bakery')
+  await onCard(app, 'Saltmarsh Bakery')
 })
 
 test('colour against terminal: the terminal carries the role and the conflict is shown', async ({ app }) => {

@@ -1,5 +1,5 @@
 // The first visit: what the app is for, and a finished example that stays off every record.
-import { expect, test } from './app'
+import { expect, onCard, test } from './app'
 
 test('a finished example is two taps away, can be looked through and played with, and is kept nowhere', async ({
   app,
@@ -10,7 +10,7 @@ test('a finished example is two taps away, can be looked through and played with
   )
   await app.getByTestId('see-example').click()
   await expect(app.getByRole('heading', { name: 'Example: Fan dead, north condenser' })).toBeVisible()
-  await expect(app.getByTestId('hookup-card')).toContainText('Saltmarsh Bakery')
+  await onCard(app, 'Saltmarsh Bakery')
   await app.getByTestId('stage-board').click()
   await expect(app.getByTestId('verdict-sentence')).toContainText('Proven')
   await app.getByTestId('lead-brown').click()

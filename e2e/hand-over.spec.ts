@@ -1,7 +1,7 @@
 // The end of the job: mount, start up, charge glance, report and estimate, label, the unit's history. PDFs are read back by pdf.js.
 import { statSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { enterNumber, expect, test, verdict } from './app'
+import { enterNumber, expect, onCard, test, verdict } from './app'
 import { download, readPdf } from './files'
 
 test.use({ demo: true })
@@ -75,7 +75,7 @@ test('one job through all its stages, from making safe to a report that is read 
   )
   await app.getByTestId('startup-next').click()
 
-  await expect(app.getByTestId('hookup-card')).toContainText('Running in cooling: 1.')
+  await onCard(app, 'Running in cooling: 1.')
   const card = await readPdf(await download(app, 'save-card-pdf'))
   expect(card.pages).toHaveLength(1)
   // A5, to a tenth of a millimetre.

@@ -1,5 +1,5 @@
 // The best from the van: plans with their reasons, taken of the stock when chosen; a section that is dead is planned around.
-import { enterNumber, expect, test, verdict } from './app'
+import { enterNumber, expect, onCard, test, verdict } from './app'
 
 test.use({ demo: true })
 const JOB = '/job/01950000-0000-7000-8000-000000000001'
@@ -226,7 +226,7 @@ test('HERM’s side of the old can stays when it reads good, and the card says s
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
-  await expect(app.getByTestId('hookup-card')).toContainText('The old can stays for')
+  await onCard(app, 'The old can stays for')
   await app.goto(`${server.url}${JOB}/plates`)
   await read('HERM', '36', ['FAN', 'HERM'])
   await app.getByTestId('stage-capacitor').click()

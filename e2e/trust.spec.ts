@@ -1,5 +1,5 @@
 // What is said must hold everywhere it stands: a supply that does not fit, an output without a lead, a start that stops the proof.
-import { enterNumber, expect, test, verdict } from './app'
+import { enterNumber, expect, onCard, test, verdict } from './app'
 
 test.use({ demo: true })
 const job = (n: number) => `/job/01950000-0000-7000-8000-00000000000${n}`
@@ -42,7 +42,7 @@ test('a fan that turns backwards withdraws the proof from card and home until it
   await app.getByTestId('turned').getByRole('radio', { name: 'right way' }).click()
   await expect(app.getByTestId('startup-strip')).toContainText('amps are not read yet')
   await app.goto(`${server.url}${job(1)}/card`)
-  await expect(app.getByTestId('hookup-card')).toContainText('Saltmarsh Bakery')
+  await onCard(app, 'Saltmarsh Bakery')
 })
 
 test('how the shop works is kept, and a new job takes it over', async ({ app, server }) => {

@@ -1,7 +1,7 @@
 // A unit that fits none of the list, put together on the phone: drawn as it grows, refused where it shorts or cannot run the fan, kept for
 // the shop, and worked like any other.
 import { readFileSync } from 'node:fs'
-import { expect, pickMotor, signWires, test, verdict } from './app'
+import { expect, onCard, pickMotor, signWires, test, verdict } from './app'
 
 test('from blocks to a proof; the next job has it on the list', async ({ app, server }) => {
   await app.getByTestId('start').click()
@@ -40,7 +40,7 @@ test('from blocks to a proof; the next job has it on the list', async ({ app, se
   await app.getByTestId('capacitor-next').click()
   await expect(verdict(app)).toContainText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
-  await expect(app.getByTestId('hookup-card')).toContainText('Cold store condenser')
+  await onCard(app, 'Cold store condenser')
   await app.goto(server.url)
   await app.getByTestId('start').click()
   await app.getByTestId('own-units').getByRole('radio', { name: 'Cold store condenser' }).click()
@@ -59,7 +59,7 @@ test('from blocks to a proof; the next job has it on the list', async ({ app, se
   await expect(app.getByTestId('own-units').getByRole('radio')).toHaveCount(0)
   await app.goto(server.url)
   await app.getByText('Proven in off and cooling.').first().click()
-  await expect(app.getByTestId('hookup-card')).toContainText('Cold store condenser')
+  await onCard(app, 'Cold store condenser')
 })
 
 test('saved as a file and read again; a file that shorts is refused and nothing changes', async ({ app }) => {

@@ -98,6 +98,8 @@ export const CanFaceSchema = v.strictObject({
 })
 /** What the top of a can looks like; drawn only, nothing is proven by it. */
 export type CanFace = v.InferOutput<typeof CanFaceSchema>
+/** As it is drawn where nobody said; one and two sections have one face only. */
+export const USUAL_FACE: CanFace = { shape: 'rows', c: 'bottom' }
 
 export const CanSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),

@@ -1,7 +1,7 @@
 // Gas and electric furnaces. The traps of their kinds: an output that nothing answers when speeds become fewer; taps that are not kept; a relay’s
 // closed rest taken for its open one.
 import type { Page } from '@playwright/test'
-import { expect, move, pickMotor, test, verdict } from '../app'
+import { expect, move, onCard, pickMotor, test, verdict } from '../app'
 import { Taps, typeLabel } from './visit'
 
 /** The one lead on the board that says so. */
@@ -69,7 +69,7 @@ test('gas furnace, like for like: each output keeps the speed it had', async ({ 
   await app.getByTestId('undo').click()
   await expect(verdict(app)).toContainText(/^Proven in [^.]*\.$/)
   await taps.on('prove')
-  await expect(app.getByTestId('hookup-card')).toContainText('The same motor, new')
+  await onCard(app, 'The same motor, new')
   taps.said(14)
 })
 
@@ -105,6 +105,6 @@ test('electric furnace, relay and sequencer: one tap an output, and the relay’
   await app.getByTestId('undo').click()
   await app.getByTestId('undo').click()
   await taps.on('prove')
-  await expect(app.getByTestId('hookup-card')).toContainText('open rest on the fan relay')
+  await onCard(app, 'open rest on the fan relay')
   taps.said(17)
 })

@@ -1,6 +1,6 @@
 // A heat pump with a defrost relay and a motor of the 825 class. The traps of its kind: a faster motor taken for the same, and motor common
 // put past the defrost board’s relay.
-import { enterNumber, expect, move, pickMotor, test, verdict } from '../app'
+import { enterNumber, expect, move, onCard, pickMotor, test, verdict } from '../app'
 import { Taps, typeLabel } from './visit'
 
 test('its speed is set by its class, and motor common past the relay is stopped: it would run in defrost', async ({
@@ -32,6 +32,6 @@ test('its speed is set by its class, and motor common past the relay is stopped:
   await expect(verdict(app)).toContainText('The fan keeps running in defrost')
   await app.getByTestId('mend').click()
   await taps.on('prove')
-  await expect(app.getByTestId('hookup-card')).toContainText('fan out on the defrost board')
+  await onCard(app, 'fan out on the defrost board')
   taps.said(13)
 })

@@ -1,5 +1,5 @@
 // The maker's own motor, wire for wire. The trap of its kind: colours that are followed although the maker changed them.
-import { expect, signWires, test, verdict } from '../app'
+import { expect, onCard, signWires, test, verdict } from '../app'
 import { Taps, typeLabel } from './visit'
 
 test('outdoors: the old tag is the new one’s, and from the wires to the proof it is eight taps at the most', async ({
@@ -24,7 +24,7 @@ test('outdoors: the old tag is the new one’s, and from the wires to the proof 
   await expect(verdict(app)).toContainText('Proven')
   await taps.on('prove')
   taps.said(8, 'the wires')
-  await expect(app.getByTestId('hookup-card')).toContainText(/New motor: ?The same motor, new, 1\/4 hp\./)
+  await onCard(app, 'New motor: The same motor, new, 1/4 hp.')
   await app.getByTestId('to-report').click()
   await expect(app.getByTestId('report-done')).toContainText(
     'A new fan motor is planned: The same motor, new, 1/4 hp.',

@@ -1,6 +1,6 @@
 // A packaged unit with a shared can, which no kind on the list is: put together on the phone. The trap of its kind: a narrower blade left on a
 // motor that was chosen for the old one.
-import { enterNumber, expect, pickMotor, signWires, test, verdict } from '../app'
+import { enterNumber, expect, onCard, pickMotor, signWires, test, verdict } from '../app'
 import { countTaps, tapsSaid } from './visit'
 
 test('from blocks to a proof; amps over the rating with another blade are laid to the blade, not to the motor alone', async ({
@@ -23,7 +23,7 @@ test('from blocks to a proof; amps over the rating with another blade are laid t
   await expect(verdict(app)).toHaveText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
   await tapsSaid(app, 'packaged unit put together, shared can', 24)
-  await expect(app.getByTestId('hookup-card')).toContainText('Packaged unit, dual can')
+  await onCard(app, 'Packaged unit, dual can')
   await app.getByTestId('stage-startup').click()
   await app.getByTestId('turned').getByRole('radio', { name: 'right way' }).click()
   await app.getByTestId('read-amps-start-cooling').click()

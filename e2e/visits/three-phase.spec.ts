@@ -1,6 +1,6 @@
 // A packaged unit on three phases, like for like. The traps of its kind: a fan left on two lines, and a direction put right at the lines
 // instead of at the motor’s own leads.
-import { expect, signWires, test, verdict } from '../app'
+import { expect, onCard, signWires, test, verdict } from '../app'
 import { Taps, typeLabel } from './visit'
 
 test('three leads onto three lines, direction by exchanging two of them', async ({ app }) => {
@@ -40,9 +40,7 @@ test('three leads onto three lines, direction by exchanging two of them', async 
   await expect(verdict(app)).toContainText('Proven')
   await taps.on('prove')
   taps.said(8, 'the wires')
-  await expect(app.getByTestId('hookup-card')).toContainText(
-    /Three phases: backward, any two of its own leads are ?exchanged/,
-  )
+  await onCard(app, 'Three phases: backward, any two of its own leads are exchanged')
 })
 
 test('backward at first power: two of its own leads, never the lines', async ({ app }) => {

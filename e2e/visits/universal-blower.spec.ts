@@ -1,5 +1,5 @@
 // A universal blower by its tag, with a plug and idle taps. The trap of its kind: idle taps tied together, or left loose above line voltage.
-import { enterNumber, expect, move, test, verdict } from '../app'
+import { enterNumber, expect, move, onCard, test, verdict } from '../app'
 import { Taps } from './visit'
 
 test('a set of leads, the plug by direction, idle taps parked one to a post', async ({ app }) => {
@@ -41,6 +41,6 @@ test('a set of leads, the plug by direction, idle taps parked one to a post', as
   await expect(verdict(app)).toContainText('taps are never tied together')
   await app.getByTestId('mend').click()
   await taps.on('prove')
-  await expect(app.getByTestId('hookup-card')).toContainText('PARK')
+  await onCard(app, 'PARK')
   taps.said(25)
 })

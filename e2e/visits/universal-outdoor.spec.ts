@@ -1,6 +1,6 @@
 // A universal outdoor motor with a dual can, and one with a select lead and a hard-start kit. The traps of their kind: run-return landed
 // across the lines, and a start kit on the wrong side of the can.
-import { enterNumber, expect, move, pickMotor, test, verdict } from '../app'
+import { enterNumber, expect, move, onCard, pickMotor, test, verdict } from '../app'
 import { Taps } from './visit'
 
 test('a dual can and a motor from the van: twelve taps, and run-return on the other line is stopped before power', async ({
@@ -53,7 +53,7 @@ test.describe('an electronic motor', () => {
     await taps.on('capacitor-next')
     await expect(verdict(app)).toContainText('Proven in off and cooling.')
     await taps.on('prove')
-    await expect(app.getByTestId('hookup-card')).toContainText('Hard-start kit')
+    await onCard(app, 'Hard-start kit')
     taps.said(16)
   })
 })

@@ -1,9 +1,9 @@
 // How the posts of the can in the hand stand, and where its C is.
 import { View } from 'react-native'
-import type { CanFace } from '@oak/core/capacitor/can'
+import { USUAL_FACE, type CanFace } from '@oak/core/capacitor/can'
 import { Choice } from '../../ui/Choice'
 import { ManyChoice } from '../../ui/ManyChoice'
-import { C_OPTIONS, SHAPE_OPTIONS, USUAL_FACE } from './can-face'
+import { C_OPTIONS, SHAPE_OPTIONS } from './can-face'
 
 interface CanFaceChoiceProps {
   readonly face: CanFace | undefined

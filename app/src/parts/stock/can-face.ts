@@ -1,5 +1,5 @@
 // A can's face in words, and as the choices of the sheet that draws the one in the hand.
-import { C_PLACES, CAN_SHAPES, type Can, type CanFace } from '@oak/core/capacitor/can'
+import { C_PLACES, CAN_SHAPES, USUAL_FACE, type Can, type CanFace } from '@oak/core/capacitor/can'
 
 const SHAPE_WORDS: Readonly<Record<CanFace['shape'], string>> = {
   rows: 'in rows',
@@ -17,8 +17,6 @@ const C_WORDS: Readonly<Record<CanFace['c'], string>> = {
 export const SHAPE_OPTIONS = CAN_SHAPES.map((value) => ({ value, text: value }))
 export const C_OPTIONS = C_PLACES.map((value) => ({ value, text: `C ${value}` }))
 
-/** As it is drawn where nobody said; one and two sections have one face only. */
-export const USUAL_FACE: CanFace = { shape: 'rows', c: 'bottom' }
 export const hasFace = ({ sections }: Pick<Can, 'sections'>): boolean => sections.length > 2
 
 /** To the ear, with a space before; empty where the number of sections says it. */

@@ -2,8 +2,15 @@
 import { Circle, G, Line, Path, Rect, Text } from 'react-native-svg'
 import { figure } from '@oak/core/quantity/display'
 import { FONT, usePalette } from '../../ui/theme'
-import { KIT_SIZE, kitCorner, middleOf, type CanLayout, type CaseSpot, type SectionSpot } from './can-layout'
-import type { Spot } from './seats'
+import {
+  KIT_SIZE,
+  kitCorner,
+  middleOf,
+  type CanLayout,
+  type CaseSpot,
+  type SectionSpot,
+} from '@oak/core/capacitor/top/can-layout'
+import type { Spot } from '@oak/core/capacitor/top/seats'
 import { type CanGroup, valueText } from './can-group'
 
 /** The case from above, in its strap; one that stays is drawn broken, for it is not the new one. */

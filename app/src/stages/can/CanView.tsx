@@ -8,10 +8,10 @@ import { COMPRESSOR_LOAD, NEW_C, sectionPost, type CanJumper } from '@oak/core/w
 import type { PostId } from '@oak/core/wiring/unit-type'
 import { Tap } from '../../ui/Tap'
 import { WirePath } from '../../ui/WirePath'
-import { placeCases, tiePath, topOf, type CanLayout, type CaseSpot } from './can-layout'
+import { placeCases, tiePath, topOf, type CanLayout, type CaseSpot } from '@oak/core/capacitor/top/can-layout'
 import { faceWords } from '../../parts/stock/can-face'
-import type { Spot } from './seats'
-import { jumperPaths, leadPath } from './ways'
+import type { Spot } from '@oak/core/capacitor/top/seats'
+import { jumperPaths, leadPath } from '@oak/core/capacitor/top/ways'
 import { CPost, Guarded, Kit, Picked, Post, Rim, Strip } from './CanParts'
 import { type CanGroup, valueText } from './can-group'
 

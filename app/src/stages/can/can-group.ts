@@ -1,7 +1,7 @@
 // What a load is given of the can, as its picture shows it. No rendering here.
 import type { SectionId } from '@oak/core/capacitor/can'
 import { figure } from '@oak/core/quantity/display'
-import { type SectionSpot } from './can-layout'
+import { type SectionSpot } from '@oak/core/capacitor/top/can-layout'
 
 export interface CanGroup {
   readonly load: string

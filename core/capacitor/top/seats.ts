@@ -1,12 +1,13 @@
 // Where the posts of one case stand, worked out from its face: how they are arranged, and where C is. Plain geometry; no rendering here.
-import type { Case, CanFace } from '@oak/core/capacitor/can'
-import { USUAL_FACE } from '../../parts/stock/can-face'
+import { USUAL_FACE, type Case, type CanFace } from '../can'
 
+/** A round thing: its middle and radius, px. */
 export interface Spot {
   readonly x: number
   readonly y: number
   readonly r: number
 }
+/** Where the posts of one case stand. */
 export interface Seats {
   readonly c: Spot
   /** One a section, in their order. */
@@ -27,6 +28,7 @@ const SMALLEST = 10
 const MOST_AROUND = 12
 const MOST_ROWS = 6
 
+/** The posts of one case around the middle of its rim, by its face. */
 export function seatsOf({ sections, face }: Pick<Case, 'sections' | 'face'>, at: Spot): Seats {
   const seats = seatsFromMiddle(sections.length, face, at.r)
   const moved = ({ x, y, r }: Spot): Spot => ({ x: at.x + x, y: at.y + y, r })

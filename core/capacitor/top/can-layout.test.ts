@@ -1,5 +1,5 @@
 // The picture of a can, measured: nothing stands on anything else, and no way runs over a post that it does not serve.
-import { CAN_SHAPES, C_PLACES, type CanFace, type Case } from '@oak/core/capacitor/can'
+import { CAN_SHAPES, C_PLACES, type CanFace, type Case } from '../can'
 import { KIT_SIZE, kitCorner, placeCases, tiePath, topOf, type CaseSpot } from './can-layout'
 import type { Spot } from './seats'
 import { entryOf, jumperPaths, leadPath, type Point } from './ways'

@@ -1,12 +1,14 @@
 // Capacitors seen from the top, each with its own face; several stand in rows, their C's tied. Plain geometry; no rendering here.
-import type { Case, Section } from '@oak/core/capacitor/can'
+import type { Case, Section } from '../can'
 import { seatsOf, type Spot } from './seats'
 import { freeSpot, wayBetween, type Top } from './ways'
 
+/** A section and where its post stands. */
 export interface SectionSpot extends Spot {
   readonly section: Section
 }
 
+/** One capacitor: its rim, C, and every post on it. */
 export interface CaseSpot extends Spot {
   readonly name: string
   readonly stays: string | null
@@ -16,6 +18,7 @@ export interface CaseSpot extends Spot {
   readonly guarded: Spot | null
 }
 
+/** All capacitors of a can that is made of several, in a picture of this size, px. */
 export interface CanLayout {
   readonly cases: readonly CaseSpot[]
   readonly width: number
@@ -33,6 +36,7 @@ type Shape = keyof typeof RADII
 const shapeOf = ({ sections }: Case): Shape =>
   sections.length === 1 ? 'single' : sections.length === 2 ? 'dual' : 'multi-tap'
 
+/** Where the cases stand: side by side while they fit, then in rows; `protectedStart`: one has such a terminal. */
 export function placeCases(cases: readonly Case[], protectedStart: boolean): CanLayout {
   const sizes = cases.map((one) => RADII[shapeOf(one)][cases.length > 1 ? 1 : 0])
   const rows: number[][] = []
@@ -137,6 +141,7 @@ export function kitCorner(
   }
 }
 
+/** The middle of the start kit's box. */
 export const middleOf = ({ x, y }: { readonly x: number; readonly y: number }) => ({
   x: x + KIT_SIZE.width / 2,
   y: y + KIT_SIZE.height / 2,

@@ -2,6 +2,7 @@
 // however the posts stand. Plain geometry; no rendering here.
 import type { Spot } from './seats'
 
+/** A point of the picture, px. */
 export interface Point {
   readonly x: number
   readonly y: number
@@ -49,6 +50,7 @@ export function jumperPaths(jumpers: readonly (readonly [Spot, Spot])[], top: To
   })
 }
 
+/** A way that was found: as a path of an SVG, and point by point. */
 export interface Way {
   readonly path: string
   /** Along it. */
