@@ -92,6 +92,16 @@ test('one job through all its stages, from making safe to a report that is read 
     'Running in cooling',
   ])
     expect(card.pages[0]!.text).toContain(fact)
+  // Half a letter, 5.5 × 8.5 in, once it is chosen; the picture on the screen and the file in SVG with it.
+  await app.getByTestId('card-paper').getByRole('radio', { name: 'half a letter' }).click()
+  await expect(app.getByTestId('hookup-card').locator('svg').first()).toHaveAttribute(
+    'viewBox',
+    '0 0 139.7 215.9',
+  )
+  const half = await readPdf(await download(app, 'save-card-pdf'))
+  expect(
+    half.pages.map(({ width, height }) => [width / 72, height / 72].map((x) => Math.round(x * 100) / 100)),
+  ).toEqual([[5.5, 8.5]])
   await app.getByTestId('to-label').click()
   const label = await readPdf(await download(app, 'label-0'))
   expect([label.pages[0]!.width, label.pages[0]!.height].map((x) => Math.round((x / 72) * 254) / 10)).toEqual(

@@ -4,7 +4,10 @@ import type { JobId } from '../job/job-id'
 import * as v from 'valibot'
 import { workOutHookup } from '../circuit/hookup'
 import { makeCard } from '../job/card/card'
-import { CARD_HEIGHT, CARD_WIDTH, layOutCard } from '../job/card/card-layout'
+import { layOutCard } from '../job/card/card-layout'
+import { CARD_PAPERS, type CardPaper } from '../job/card/paper'
+import { drawingOf } from '../job/card/drawing/hookup-drawing'
+import { CanFaceSchema, SectionsSchema } from '../capacitor/can'
 import { writeCode } from '../job/card/code/code-text'
 import { cardRecord } from '../job/card/code/record'
 import { cardSvg } from '../job/card/card-svg'
@@ -47,6 +50,9 @@ const CardSchema = v.object({
 })
 
 const num = v.number()
+const Points = v.array(v.tuple([num, num]))
+const Broken = v.optional(v.boolean())
+const FillSchema = v.picklist(['none', 'ink', 'paper'])
 const ShapeSchema = v.variant('kind', [
   v.object({
     kind: v.literal('text'),
@@ -55,16 +61,31 @@ const ShapeSchema = v.variant('kind', [
     size: num,
     weight: v.picklist([400, 700]),
     text: v.string(),
+    anchor: v.optional(v.picklist(['middle', 'end'])),
+    onInk: v.optional(v.boolean()),
   }),
-  v.object({ kind: v.literal('line'), x1: num, y1: num, x2: num, y2: num, width: num }),
+  v.object({ kind: v.literal('line'), points: Points, width: num, broken: Broken }),
+  v.object({ kind: v.literal('wire'), points: Points, paint: v.string(), tracer: v.nullable(v.string()) }),
   v.object({
-    kind: v.literal('wire'),
-    x1: num,
-    x2: num,
+    kind: v.literal('round'),
+    x: num,
     y: num,
-    paint: v.string(),
-    tracer: v.nullable(v.string()),
+    r: num,
+    width: num,
+    fill: FillSchema,
+    broken: Broken,
   }),
+  v.object({
+    kind: v.literal('box'),
+    x: num,
+    y: num,
+    across: num,
+    down: num,
+    corner: num,
+    width: num,
+    fill: FillSchema,
+  }),
+  v.object({ kind: v.literal('strip'), x: num, y: num, scale: num, d: v.string(), width: num }),
   v.object({ kind: v.literal('code'), x: num, y: num, size: num, text: v.string() }),
   v.object({ kind: v.literal('mark'), x: num, y: num, size: num, verdict: v.picklist(['proven', 'watch']) }),
 ])
@@ -119,23 +140,34 @@ export const hookupCard = operation({
       /** What goes into the code beside the hookup; null: the card has no code. */
       code: v.optional(v.nullable(CodeHeadingSchema), null),
     }),
+    /** The can as it stands on the shelf: how its posts stand, and its sections with those that died. Drawn only. */
+    canTop: v.optional(
+      v.nullable(v.strictObject({ face: v.optional(CanFaceSchema), sections: SectionsSchema })),
+      null,
+    ),
+    paper: v.optional(
+      v.picklist(Object.keys(CARD_PAPERS) as CardPaper[], 'A card is made for a5 or half-letter.'),
+      'a5',
+    ),
   }),
   output: OutputSchema,
-  run({ hookup, heading }): HookupCardOutput {
+  run({ hookup, heading, canTop, paper }): HookupCardOutput {
     const { request } = hookupRequest(hookup)
     const answer = workOutHookup(request)
     const { code: codeHeading, ...about } = heading
     const card = makeCard(request, answer, about)
     const code = card && codeHeading ? writeCode(cardRecord(request, answer, codeHeading)) : null
-    const shapes = card ? layOutCard(card, code) : []
+    const drawing = drawingOf(request, answer, canTop)
+    const shapes = card ? layOutCard({ card, drawing, code, paper }) : []
+    const size = CARD_PAPERS[paper]
     return plain({
       card,
       why: card ? null : answer.proof.sentence,
-      widthMm: CARD_WIDTH,
-      heightMm: CARD_HEIGHT,
+      widthMm: size.width,
+      heightMm: size.height,
       shapes,
       code,
-      svg: card ? cardSvg(shapes, card.title) : '',
+      svg: card ? cardSvg({ shapes, title: card.title, paper }) : '',
     })
   },
 })

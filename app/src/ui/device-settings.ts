@@ -1,5 +1,6 @@
 // What is set on this device and for it alone. Where it is kept, platform/state knows.
 import { AIMS, USUAL_AIMS, type Aim } from '@oak/core/capacitor/stock-plan/aims'
+import { CARD_PAPERS, type CardPaper } from '@oak/core/job/card/paper'
 import type { TemperatureUnit } from '@oak/core/quantity/temperature'
 import { create } from 'zustand'
 
@@ -17,6 +18,8 @@ export interface DeviceSettings {
   readonly hand: Hand
   /** What counts in a capacitor from the van, first to last. */
   readonly aims: readonly Aim[]
+  /** The paper that cards are made for. */
+  readonly cardPaper: CardPaper
 }
 
 /** What stands until another is picked. */
@@ -26,6 +29,7 @@ export const USUAL_SETTINGS: DeviceSettings = {
   look: 'device',
   hand: 'right',
   aims: USUAL_AIMS,
+  cardPaper: 'a5',
 }
 
 const oneOf =
@@ -42,6 +46,7 @@ export const READ_SETTING: {
   look: oneOf('device', 'day', 'night'),
   hand: oneOf('right', 'left'),
   aims: readAims,
+  cardPaper: oneOf(...(Object.keys(CARD_PAPERS) as CardPaper[])),
 }
 
 /** An order names each aim once. */

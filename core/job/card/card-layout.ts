@@ -1,245 +1,148 @@
-// The card as plain shapes in millimetres on A5. Screen and SVG file are two renderers of the same shapes.
-import { at, last } from '../../quantity/at'
-import { insulationCode } from '../../motor/colour'
-import { PAINT, tracerOf } from '../../motor/paint'
-import type { Card, CardRow } from './card'
+// The card as plain shapes in millimetres: leads, can and what is set, each drawn beside its words. Screen, SVG and PDF are renderers of the same shapes.
+import { last } from '../../quantity/at'
+import type { Card } from './card'
+import { CARD_PAPERS, type CardPaper } from './paper'
+import { Column } from './drawing/column'
+import { drawCan } from './drawing/draw-can'
+import { drawLeads } from './drawing/draw-leads'
+import { drawTurning } from './drawing/draw-turning'
+import type { Drawn, Frame } from './drawing/frame'
+import type { HookupDrawing } from './drawing/hookup-drawing'
+import { bottomOf, type Shape } from './drawing/shapes'
 
-/** A5, portrait, in mm. */
-export const CARD_WIDTH = 148
-export const CARD_HEIGHT = 210
 const MARGIN = 9
-const INNER = CARD_WIDTH - 2 * MARGIN
-
-/** A shape of the card, in mm from its upper left corner. */
-export type Shape =
-  | {
-      readonly kind: 'text'
-      readonly x: number
-      readonly y: number
-      readonly size: number
-      readonly weight: 400 | 700
-      readonly text: string
-    }
-  | {
-      readonly kind: 'line'
-      readonly x1: number
-      readonly y1: number
-      readonly x2: number
-      readonly y2: number
-      readonly width: number
-    }
-  | {
-      readonly kind: 'wire'
-      readonly x1: number
-      readonly x2: number
-      readonly y: number
-      readonly paint: string
-      readonly tracer: string | null
-    }
-  | {
-      readonly kind: 'mark'
-      readonly x: number
-      readonly y: number
-      readonly size: number
-      readonly verdict: 'proven' | 'watch'
-    }
-  | {
-      /** A square code that carries this text, its quiet edge included; drawn by whoever has a maker of codes. */
-      readonly kind: 'code'
-      readonly x: number
-      readonly y: number
-      readonly size: number
-      readonly text: string
-    }
-
-// No font is measured here: half the size is a safe mean width of a letter in the app's typeface (measured 0.47).
-const lettersIn = (width: number, size: number): number => Math.floor(width / (size * 0.5))
-
-/** Breaks text at spaces, and inside words that are longer than a line; what does not fit ends with an ellipsis. */
-export function wrap(text: string, letters: number, most: number): string[] {
-  const lines: string[] = []
-  let line = ''
-  for (const word of text
-    .split(/\s+/)
-    .filter(Boolean)
-    .flatMap((w) => chunk(w, letters))) {
-    if (line && [...line].length + 1 + [...word].length > letters) {
-      lines.push(line)
-      line = word
-    } else line = line ? `${line} ${word}` : word
-  }
-  if (line) lines.push(line)
-  if (lines.length <= most) return lines
-  const last = [...at(lines, most - 1)].slice(0, letters - 1).join('')
-  return [...lines.slice(0, most - 1), `${last}…`]
-}
-
-const chunk = (word: string, letters: number): string[] => {
-  const all = [...word]
-  return Array.from({ length: Math.ceil(all.length / letters) }, (_, i) =>
-    all.slice(i * letters, (i + 1) * letters).join(''),
-  )
-}
-
-/** How a text is set: mm from the left edge, mm wide at most, letters' height in mm, and how many lines at most. */
-interface TextStyle {
-  readonly x?: number
-  readonly width?: number
-  readonly size?: number
-  readonly weight?: 400 | 700
-  readonly most?: number
-}
-
-/** Writes downwards and remembers how far it got. Sizes are those of the plain card, times `scale`. */
-class Column {
-  readonly shapes: Shape[] = []
-  constructor(
-    public y: number,
-    readonly scale: number,
-  ) {}
-
-  text(
-    text: string,
-    { x = MARGIN, width = INNER, size = 3.4, weight = 400, most = 3 }: TextStyle = {},
-  ): void {
-    const scaled = size * this.scale
-    for (const line of wrap(text, lettersIn(width, scaled), most)) {
-      this.y += scaled * 1.28
-      this.shapes.push({
-        kind: 'text',
-        x,
-        y: this.y,
-        size: Math.round(scaled * 100) / 100,
-        weight,
-        text: line,
-      })
-    }
-  }
-  rule(width = 0.25): void {
-    this.y += 2 * this.scale
-    this.shapes.push({ kind: 'line', x1: MARGIN, y1: this.y, x2: CARD_WIDTH - MARGIN, y2: this.y, width })
-    this.y += 0.8 * this.scale
-  }
-  heading(text: string): void {
-    this.rule()
-    this.text(text, { weight: 700, size: 3.6, most: 1 })
-  }
-}
-
-const FOOT = CARD_HEIGHT - 21
 /** A code is 25 mm wide, and has an edge of nothing around it. */
 const CODE = 28
-const FOOT_WITH_CODE = CARD_HEIGHT - MARGIN - CODE + 2
 // From large to small: the card is read on a roof, so it takes the largest size at which everything fits.
-const SCALES = [1.35, 1.25, 1.15, 1.05, 0.95, 0.85, 0.75]
+const SCALES = [1.3, 1.22, 1.14, 1.06, 1, 0.94, 0.88, 0.82, 0.76, 0.7]
+/** Of the card's width inside its margins, what pictures take. */
+const PICTURE = 0.49
+const BETWEEN = 4
+const MORE = 'There is more than fits on this card: the job has it all.'
 
-/** The shapes of the card, all within A5, as large as they fit; `code`: the text of its code, where it has one. */
-export function layOutCard(card: Card, code: string | null = null): Shape[] {
-  const foot = code === null ? FOOT : FOOT_WITH_CODE
-  const pages = SCALES.map((scale) => layOutBody(card, scale))
-  const page = pages.find((p) => p.y <= foot) ?? last(pages)
-  return [...page.shapes.filter((shape) => bottomOf(shape) <= foot), ...footer(card, foot, code)]
+/** What a card is laid out from. */
+export interface CardSheet {
+  readonly card: Card
+  readonly drawing: HookupDrawing
+  /** The text of its code; null: it has none. */
+  readonly code?: string | null
+  readonly paper?: CardPaper
 }
 
-const bottomOf = (shape: Shape): number =>
-  shape.kind === 'line'
-    ? shape.y2
-    : shape.kind === 'mark' || shape.kind === 'code'
-      ? shape.y + shape.size
-      : shape.y
+/** The shapes of the card, all within its paper, as large as they fit. */
+export function layOutCard({ card, drawing, code = null, paper = 'a5' }: CardSheet): Shape[] {
+  const size = CARD_PAPERS[paper]
+  const foot = size.height - (code === null ? 21 : MARGIN + CODE - 2)
+  const bodies = SCALES.map((scale) => layOutBody(card, drawing, frameOf(size.width, scale)))
+  const fits = bodies.find((p) => p.y <= foot)
+  const below = footer(card, foot, size.width, code)
+  if (fits) return [...fits.shapes, ...below]
+  // Nothing is cut unsaid.
+  const { shapes } = last(bodies)
+  const frame = frameOf(size.width, last(SCALES))
+  const more = new Column(foot - 4, 1)
+  more.text(MORE, { x: MARGIN, width: frame.right - MARGIN, size: 2.6, weight: 700, most: 1 })
+  return [...shapes.filter((shape) => bottomOf(shape) <= foot - 4), ...more.shapes, ...below]
+}
 
-function layOutBody(card: Card, scale: number): Column {
-  const page = new Column(MARGIN, scale)
-  page.text(card.title || 'Hookup', { size: 6, weight: 700, most: 2 })
-  const about = [card.site, card.date, card.technician].filter(Boolean).join(' · ')
-  if (about) page.text(about, { most: 2 })
-  page.text(`${card.unit}. ${card.motorStays ? 'Motor that stays' : 'New motor'}: ${card.motor}.`, {
-    most: 2,
-  })
-  page.rule(0.6)
-  page.shapes.push({ kind: 'mark', x: MARGIN, y: page.y + 0.6, size: 6.5 * scale, verdict: card.verdict })
-  page.text(card.sentence, {
-    x: MARGIN + 9 * scale,
-    width: INNER - 9 * scale,
-    size: 4.4,
-    weight: 700,
-    most: 3,
-  })
-  page.y += 2 * scale
-  page.heading(card.motorStays ? 'Each lead of the motor' : 'Each lead of the new motor')
-  for (const row of card.rows) layOutRow(page, row)
-  page.heading('Capacitor')
-  for (const line of card.capacitor) page.text(line, { most: 2 })
-  page.heading('Set on the motor')
-  for (const line of card.settings) page.text(line, { most: 2 })
+function frameOf(width: number, scale: number): Frame {
+  const inner = width - 2 * MARGIN
+  const picture = inner * PICTURE
+  return { left: MARGIN, picture, words: MARGIN + picture + BETWEEN, right: width - MARGIN, scale }
+}
+
+function layOutBody(card: Card, drawing: HookupDrawing, frame: Frame): Column {
+  const { scale } = frame
+  const page = layOutHead(card, frame)
+  const across = { x: frame.left, width: frame.right - frame.left }
+  const heading = (text: string): void => {
+    page.rule(frame.left, frame.right)
+    page.text(text, { ...across, weight: 700, size: 3.6, most: 1 })
+  }
+  const list = (lines: readonly string[], most: number): void =>
+    lines.forEach((line) => {
+      page.text(line, { ...across, most })
+    })
+  heading(card.motorStays ? 'Each lead of the motor' : 'Each lead of the new motor')
+  page.take(
+    drawLeads(
+      card.rows.flatMap((row, i) => {
+        const end = drawing.ends[i]
+        return end ? [{ row, end }] : []
+      }),
+      frame,
+      page.y,
+    ),
+  )
+  heading('Capacitor')
+  if (drawing.can) beside(page, frame, drawCan(drawing.can, frame, page.y), card.capacitor)
+  else list(card.capacitor, 2)
+  heading('Set on the motor')
+  beside(page, frame, drawTurning(drawing, frame, page.y + 0.5 * scale), card.settings)
   if (card.readings.length > 0) {
-    page.heading('Readings')
-    for (const line of card.readings) page.text(line, { most: 2 })
+    heading('Readings')
+    list(card.readings, 2)
   }
   if (card.watch.length > 0) {
-    page.heading('To know')
-    for (const line of card.watch) page.text(line, { most: 3 })
+    heading('To know')
+    list(card.watch, 3)
   }
   return page
 }
 
-function layOutRow(page: Column, row: CardRow): void {
-  const { scale } = page
-  const top = page.y + 0.8 * scale
-  const { colour, stripe } = row.insulation
-  page.shapes.push({
-    kind: 'wire',
-    x1: MARGIN + 1,
-    x2: MARGIN + 11,
-    y: top + 3.4 * scale,
-    paint: PAINT[colour],
-    tracer: tracerOf(colour, stripe),
-  })
-  const left = new Column(top, scale)
-  left.text(`${insulationCode(row.insulation)} ${row.role}`, {
-    x: MARGIN + 14,
-    width: 46,
-    size: 3.6,
-    weight: 700,
+/** Words in their column, level with the picture that they are about. */
+function beside(
+  page: Column,
+  { words, right, scale }: Frame,
+  picture: Drawn,
+  lines: readonly string[],
+): void {
+  const list = new Column(page.y, scale)
+  for (const line of lines) {
+    list.text(line, { x: words, width: right - words, most: 4 })
+    list.y += 0.7 * scale
+  }
+  page.take(picture)
+  page.take(list)
+}
+
+function layOutHead(card: Card, { left, right, scale }: Frame): Column {
+  const page = new Column(MARGIN, scale)
+  const across = { x: left, width: right - left }
+  page.text(card.title || 'Hookup', { ...across, size: 6, weight: 700, most: 2 })
+  const about = [card.site, card.date, card.technician].filter(Boolean).join(' · ')
+  if (about) page.text(about, { ...across, most: 2 })
+  page.text(`${card.unit}. ${card.motorStays ? 'Motor that stays' : 'New motor'}: ${card.motor}.`, {
+    ...across,
     most: 2,
   })
-  const right = new Column(top, scale)
-  const place = { x: MARGIN + 62, width: INNER - 62 }
-  right.text(`→ ${row.goes}${row.moved ? ' (moved by the technician)' : ''}`, {
-    ...place,
-    size: 3.6,
+  page.rule(left, right, 0.6)
+  page.shapes.push({ kind: 'mark', x: left, y: page.y + 0.6, size: 6.5 * scale, verdict: card.verdict })
+  page.text(card.sentence, {
+    x: left + 9 * scale,
+    width: right - left - 9 * scale,
+    size: 4.4,
     weight: 700,
     most: 3,
   })
-  if (row.was) right.text(`old wire: ${row.was}`, { ...place, size: 3, most: 2 })
-  page.shapes.push(...left.shapes, ...right.shapes)
-  page.y = Math.max(left.y, right.y, top + 5 * scale)
+  page.y += 1.5 * scale
+  return page
 }
 
-function footer(card: Card, top: number, code: string | null): Shape[] {
+function footer(card: Card, top: number, paper: number, code: string | null): Shape[] {
+  const right = paper - MARGIN
   const foot = new Column(top, 1)
-  foot.rule()
-  const width = code === null ? INNER : INNER - CODE - 2
+  foot.rule(MARGIN, right)
+  const style = { x: MARGIN, width: right - MARGIN - (code === null ? 0 : CODE + 2) }
   foot.text(
     'Lock out, prove dead and discharge before opening. The unit’s diagram, the motor’s tag, the maker’s instructions and local codes overrule this card. Checked by what conducts where; readings after start-up complete it.',
-    { size: 2.6, width, most: code === null ? 3 : 5 },
+    { ...style, size: 2.6, most: code === null ? 3 : 5 },
   )
-  foot.text(`Oak Switch · job ${card.job}`, { size: 2.4, width, most: 1 })
+  foot.text(`Oak Switch · job ${card.job}`, { ...style, size: 2.4, most: 1 })
   if (code === null) return foot.shapes
   foot.text(
     'The code holds this hookup: “Read a card” takes it over into the next job, with no connection.',
-    {
-      size: 2.6,
-      width,
-      most: 2,
-    },
+    { ...style, size: 2.6, most: 2 },
   )
-  const square: Shape = {
-    kind: 'code',
-    x: CARD_WIDTH - MARGIN - CODE + 1.5,
-    y: top + 3,
-    size: CODE,
-    text: code,
-  }
-  return [...foot.shapes, square]
+  return [...foot.shapes, { kind: 'code', x: right - CODE + 1.5, y: top + 3, size: CODE, text: code }]
 }

@@ -1,6 +1,7 @@
 // The card's shapes as the text of an SVG file that stands by itself.
 import { known } from '../../quantity/at'
-import { CARD_HEIGHT, CARD_WIDTH, type Shape } from './card-layout'
+import { CARD_PAPERS, type CardPaper } from './paper'
+import type { At, Fill, Shape } from './drawing/shapes'
 
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -23,18 +24,34 @@ const round = (value: number): number => Math.round(value * 100) / 100
 /** A text as the squares of a code: one path, and how many squares wide it is with its quiet edge. */
 export type DrawCode = (text: string) => { readonly d: string; readonly width: number }
 
+const INK = '#17130e'
+const FILLS: Readonly<Record<Fill, string>> = { none: 'none', ink: INK, paper: '#fff' }
+const BROKEN = ' stroke-dasharray="1.2 1"'
+
 function draw(shape: Shape, drawCode: DrawCode | null): string {
   switch (shape.kind) {
-    case 'text':
-      return `<text x="${round(shape.x)}" y="${round(shape.y)}" font-size="${shape.size}" font-weight="${shape.weight}">${clean(shape.text)}</text>`
+    case 'text': {
+      const anchor = shape.anchor ? ` text-anchor="${shape.anchor}"` : ''
+      const ink = shape.onInk ? ' fill="#fff"' : ''
+      return `<text x="${round(shape.x)}" y="${round(shape.y)}" font-size="${round(shape.size)}" font-weight="${shape.weight}"${anchor}${ink}>${clean(shape.text)}</text>`
+    }
     case 'line':
-      return `<path d="M${round(shape.x1)} ${round(shape.y1)}L${round(shape.x2)} ${round(shape.y2)}" stroke="#17130e" stroke-width="${shape.width}"/>`
+      return `<path d="${pathOf(shape.points)}" fill="none" stroke="${INK}" stroke-width="${round(shape.width)}"${shape.broken ? BROKEN : ''}/>`
     case 'wire': {
-      const d = `M${round(shape.x1)} ${round(shape.y)}H${round(shape.x2)}`
+      const d = pathOf(shape.points)
       const tracer = shape.tracer
         ? `<path d="${d}" stroke="${shape.tracer}" stroke-width="1" stroke-dasharray="2 1.5"/>`
         : ''
-      return `<path d="${d}" stroke="#17130e" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
+      return `<path d="${d}" stroke="${INK}" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
+    }
+    case 'round':
+      return `<circle cx="${round(shape.x)}" cy="${round(shape.y)}" r="${round(shape.r)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"${shape.broken ? BROKEN : ''}/>`
+    case 'box':
+      return `<rect x="${round(shape.x)}" y="${round(shape.y)}" width="${round(shape.across)}" height="${round(shape.down)}" rx="${round(shape.corner)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"/>`
+    case 'strip': {
+      const at = `transform="translate(${round(shape.x)} ${round(shape.y)}) scale(${Math.round(1e4 * shape.scale) / 1e4})" fill="none" d="${shape.d}"`
+      const wide = (edge: number) => round((shape.width + edge) / shape.scale)
+      return `<path ${at} stroke="#fff" stroke-width="${wide(0.7)}"/><path ${at} stroke="${INK}" stroke-width="${wide(0)}"/>`
     }
     case 'code': {
       // Whoever has no maker of codes still has what it says.
@@ -53,13 +70,24 @@ function draw(shape: Shape, drawCode: DrawCode | null): string {
   }
 }
 
-/** The card as an SVG file, text as text, A5 in mm; `title` is what a reader of the file is told. */
-export function cardSvg(shapes: readonly Shape[], title: string, drawCode: DrawCode | null = null): string {
+const pathOf = (points: readonly At[]): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(x)} ${round(y)}`).join('')
+
+/** What a file is made from: `title` is what a reader of the file is told. */
+export interface CardFile {
+  readonly shapes: readonly Shape[]
+  readonly title: string
+  readonly paper?: CardPaper
+}
+
+/** The card as an SVG file, text as text, its paper in mm. */
+export function cardSvg({ shapes, title, paper = 'a5' }: CardFile, drawCode: DrawCode | null = null): string {
+  const { width, height } = CARD_PAPERS[paper]
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${CARD_WIDTH}mm" height="${CARD_HEIGHT}mm" viewBox="0 0 ${CARD_WIDTH} ${CARD_HEIGHT}" font-family="Atkinson Hyperlegible Next, Verdana, sans-serif" fill="#17130e">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="Atkinson Hyperlegible Next, Verdana, sans-serif" fill="#17130e">`,
     `<title>${clean(title)}</title>`,
-    `<rect width="${CARD_WIDTH}" height="${CARD_HEIGHT}" fill="#fff"/>`,
+    `<rect width="${width}" height="${height}" fill="#fff"/>`,
     ...shapes.map((shape) => draw(shape, drawCode)),
     '</svg>',
     '',

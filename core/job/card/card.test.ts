@@ -2,7 +2,11 @@ import { workOutHookup } from '../../circuit/hookup'
 import { BLOWER_CAN } from '../../testing/circuits'
 import { hookupWith, onPost, requestFor } from '../../testing/fixtures'
 import { makeCard, type Card, type CardHeading } from './card'
-import { CARD_HEIGHT, CARD_WIDTH, layOutCard, wrap, type Shape } from './card-layout'
+import { layOutCard } from './card-layout'
+import { CARD_PAPERS, type CardPaper } from './paper'
+import { wrap } from './drawing/column'
+import { drawingOf } from './drawing/hookup-drawing'
+import { boundsOf } from './drawing/testing/bounds'
 import { cardSvg } from './card-svg'
 import { printOf } from '../print'
 import { hookupInput } from '../inputs/hookup-input'
@@ -17,40 +21,18 @@ const HEADING: CardHeading = {
   technician: 'Ines',
   readings: [],
 }
+const askedFor = (unit?: string, sheet?: string) =>
+  requestFor(unit, sheet, unit?.includes('own') ? {} : { compressorMicrofarads: 45 })
 const cardFor = (unit?: string, sheet?: string, heading: Partial<CardHeading> = {}): Card => {
-  const request = requestFor(unit, sheet, unit?.includes('own') ? {} : { compressorMicrofarads: 45 })
+  const request = askedFor(unit, sheet)
   const card = makeCard(request, workOutHookup(request), { ...HEADING, ...heading })
   if (!card) throw new Error('no card')
   return card
 }
-const textsOf = (card: Card) => layOutCard(card).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
-
-/** The points of a shape that lie furthest out; letters are taken as half as wide as they are high. */
-function cornersOf(shape: Shape): [number, number][] {
-  switch (shape.kind) {
-    case 'line':
-      return [
-        [shape.x1, shape.y1],
-        [shape.x2, shape.y2],
-      ]
-    case 'wire':
-      return [
-        [shape.x1, shape.y],
-        [shape.x2, shape.y],
-      ]
-    case 'text':
-      return [
-        [shape.x, shape.y],
-        [shape.x + [...shape.text].length * shape.size * 0.5, shape.y],
-      ]
-    case 'code':
-    case 'mark':
-      return [
-        [shape.x, shape.y],
-        [shape.x + shape.size, shape.y + shape.size],
-      ]
-  }
-}
+const DRAWING = drawingOf(askedFor(), workOutHookup(askedFor()))
+const shapesOf = (card: Card, code: string | null = null, paper: CardPaper = 'a5') =>
+  layOutCard({ card, drawing: DRAWING, code, paper })
+const textsOf = (card: Card) => shapesOf(card).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
 
 describe('the card', () => {
   it('says for every lead where it goes and where the old one was', () => {
@@ -104,17 +86,26 @@ describe('its layout', () => {
     ],
     ['an empty heading', cardFor(undefined, undefined, { title: '', site: '', date: '', technician: '' })],
   ]
-  it.each(cards)('%s: everything is inside A5', (_, card) => {
-    for (const shape of layOutCard(card)) {
-      const points = cornersOf(shape)
-      for (const [x, y] of points) expect(x >= 0 && x <= CARD_WIDTH && y >= 0 && y <= CARD_HEIGHT).toBe(true)
+  const sheets = cards.flatMap(([name, card]) =>
+    (['a5', 'half-letter'] as const).map((paper) => [name, paper, card] as const),
+  )
+  it.each(sheets)('%s: everything is inside %s', (_, paper, card) => {
+    const { width, height } = CARD_PAPERS[paper]
+    for (const shape of shapesOf(card, null, paper)) {
+      const { left, right, top, bottom } = boundsOf(shape)
+      expect(left >= 0 && right <= width && top >= 0 && bottom <= height).toBe(true)
     }
   })
-  it.each(cards)('%s: no line of text is written over another', (_, card) => {
-    const texts = layOutCard(card).flatMap((s) => (s.kind === 'text' ? [s] : []))
+  it.each(sheets)('%s: no line of text is written over another on %s', (_, paper, card) => {
+    const texts = shapesOf(card, null, paper).flatMap((s) => (s.kind === 'text' ? [s] : []))
     for (const [i, a] of texts.entries())
       for (const b of texts.slice(i + 1))
         if (a.x === b.x) expect(Math.abs(a.y - b.y)).toBeGreaterThan(Math.min(a.size, b.size))
+  })
+  it('says that there is more where not everything fits, and only there', () => {
+    const MORE = 'There is more than fits on this card: the job has it all.'
+    expect(textsOf(cards[2]?.[1] as Card)).toContain(MORE)
+    expect(textsOf(cardFor())).not.toContain(MORE)
   })
   it('keeps the safety words and every lead whatever else it holds', () => {
     const texts = textsOf(cards[2]?.[1] as Card).join(' ')
@@ -134,7 +125,10 @@ describe('its layout', () => {
 })
 
 it('the SVG escapes what would be markup and drops what XML forbids', () => {
-  const svg = cardSvg(layOutCard(cardFor(undefined, undefined, { title: '<b>&"\u0007x' })), '<b>&"\u0007x')
+  const svg = cardSvg({
+    shapes: shapesOf(cardFor(undefined, undefined, { title: '<b>&"\u0007x' })),
+    title: '<b>&"\u0007x',
+  })
   expect(svg).toContain('<title>&lt;b&gt;&amp;&quot;x</title>')
   expect(svg).not.toContain('<b>')
 })
@@ -205,12 +199,11 @@ describe('what the card tells to know', () => {
     expect(card.watch).toEqual(said)
   })
   it('stands on the paper under its own heading, last; a card without any has no such heading', () => {
-    const texts = (of: Card) => layOutCard(of).flatMap((s) => (s.kind === 'text' ? [s.text] : []))
-    const on = texts(card)
+    const on = textsOf(card)
     const at = on.indexOf('To know')
     expect(at).toBeGreaterThan(on.indexOf('Set on the motor'))
     expect(on.slice(at + 1).join(' ')).toContain(card.watch[0]?.split(' ').slice(0, 4).join(' '))
-    expect(texts({ ...card, watch: [] })).not.toContain('To know')
+    expect(textsOf({ ...card, watch: [] })).not.toContain('To know')
   })
 })
 
@@ -293,7 +286,7 @@ describe('the can on the card is the can as it was wired', () => {
 
 describe('the paper', () => {
   const headings = (card: Card) =>
-    layOutCard(card).flatMap((s) => (s.kind === 'text' && s.weight === 700 ? [s.text] : []))
+    shapesOf(card).flatMap((s) => (s.kind === 'text' && s.weight === 700 ? [s.text] : []))
   it('has its parts under headings, in order; of a motor that stays nothing is called new', () => {
     const card = cardFor()
     const order = ['Each lead of the new motor', 'Capacitor', 'Set on the motor']
@@ -322,35 +315,35 @@ describe('the paper', () => {
 
 describe('the card with its code', () => {
   const CODE = 'OAK SWITCH CARD 1. UNIT OF THE SHOP'
-  const shapes = layOutCard(cardFor(), CODE)
+  const shapes = shapesOf(cardFor(), CODE)
   const square = shapes.find((s) => s.kind === 'code')
   it('has a square of 28 mm, its quiet edge included, within the paper', () => {
     if (square?.kind !== 'code') throw new Error('no code')
     expect(square).toMatchObject({ size: 28, text: CODE })
     expect([square.x, square.y].every((from) => from > 0)).toBe(true)
-    expect(square.x + 28).toBeLessThanOrEqual(CARD_WIDTH)
-    expect(square.y + 28).toBeLessThanOrEqual(CARD_HEIGHT)
+    expect(square.x + 28).toBeLessThanOrEqual(CARD_PAPERS.a5.width)
+    expect(square.y + 28).toBeLessThanOrEqual(CARD_PAPERS.a5.height)
   })
   it('writes nothing over it', () => {
     if (square?.kind !== 'code') throw new Error('no code')
     const over = shapes.filter(
-      (s) => s.kind !== 'code' && cornersOf(s).some(([x, y]) => x > square.x && y > square.y),
+      (s) => s.kind !== 'code' && boundsOf(s).right > square.x && boundsOf(s).bottom > square.y,
     )
     expect(over).toEqual([])
   })
   it('says what the code is for; without one it says nothing of it', () => {
     expect(
-      layOutCard(cardFor(), CODE)
+      shapesOf(cardFor(), CODE)
         .flatMap((s) => (s.kind === 'text' ? [s.text] : []))
         .join(' '),
     ).toContain('“Read a card” takes it over into the next job')
     expect(textsOf(cardFor()).join(' ')).not.toContain('Read a card')
-    expect(layOutCard(cardFor()).some((s) => s.kind === 'code')).toBe(false)
+    expect(shapesOf(cardFor()).some((s) => s.kind === 'code')).toBe(false)
   })
   it('is drawn in the file by whoever can draw codes, and said as text in any case', () => {
     const draw = (text: string) => ({ d: `M0 0h${text.length}v1h-1z`, width: 56 })
-    expect(cardSvg(shapes, 'A card')).toContain(`<g><desc>${CODE}</desc></g>`)
-    expect(cardSvg(shapes, 'A card', draw)).toContain(
+    expect(cardSvg({ shapes, title: 'A card' })).toContain(`<g><desc>${CODE}</desc></g>`)
+    expect(cardSvg({ shapes, title: 'A card' }, draw)).toContain(
       `scale(0.5)" d="M0 0h${CODE.length}v1h-1z" fill="#000"/></g>`,
     )
   })

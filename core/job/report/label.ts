@@ -2,7 +2,7 @@
 import { casesOf, type Can } from '../../capacitor/can'
 import { bleedLabel, startMarking, type StartCan } from '../../capacitor/start-can'
 import { figure } from '../../quantity/display'
-import { wrap } from '../card/card-layout'
+import { wrap } from '../card/drawing/column'
 
 export const LABEL_SIZES = {
   '62 × 29 mm': { width: 62, height: 29 },

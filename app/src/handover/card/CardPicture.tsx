@@ -7,6 +7,10 @@ import { FONT } from '../../ui/theme'
 
 type Shape = HookupCardOutput['shapes'][number]
 const INK = '#17130e'
+const FILLS = { none: 'none', ink: INK, paper: '#fff' } as const
+const BROKEN = '1.2 1'
+const pathOf = (points: readonly (readonly [number, number])[]): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${y}`).join('')
 
 export function CardPicture({
   output,
@@ -41,7 +45,8 @@ function Drawn({ shape }: { readonly shape: Shape }) {
           y={shape.y}
           fontSize={shape.size}
           fontWeight={shape.weight}
-          fill={INK}
+          fill={shape.onInk ? '#fff' : INK}
+          textAnchor={shape.anchor ?? 'start'}
           fontFamily={FONT}
         >
           {shape.text}
@@ -49,10 +54,16 @@ function Drawn({ shape }: { readonly shape: Shape }) {
       )
     case 'line':
       return (
-        <Path d={`M${shape.x1} ${shape.y1}L${shape.x2} ${shape.y2}`} stroke={INK} strokeWidth={shape.width} />
+        <Path
+          d={pathOf(shape.points)}
+          fill="none"
+          stroke={INK}
+          strokeWidth={shape.width}
+          strokeDasharray={shape.broken ? BROKEN : undefined}
+        />
       )
     case 'wire': {
-      const d = `M${shape.x1} ${shape.y}H${shape.x2}`
+      const d = pathOf(shape.points)
       return (
         <G>
           <Path d={d} stroke={INK} strokeWidth={3} strokeLinecap="round" />
@@ -61,6 +72,33 @@ function Drawn({ shape }: { readonly shape: Shape }) {
         </G>
       )
     }
+    case 'round':
+      return (
+        <Circle
+          cx={shape.x}
+          cy={shape.y}
+          r={shape.r}
+          fill={FILLS[shape.fill]}
+          stroke={INK}
+          strokeWidth={shape.width}
+          strokeDasharray={shape.broken ? BROKEN : undefined}
+        />
+      )
+    case 'box':
+      return (
+        <Rect
+          x={shape.x}
+          y={shape.y}
+          width={shape.across}
+          height={shape.down}
+          rx={shape.corner}
+          fill={FILLS[shape.fill]}
+          stroke={INK}
+          strokeWidth={shape.width}
+        />
+      )
+    case 'strip':
+      return <Strip {...shape} />
     case 'code':
       return <Code {...shape} />
     case 'mark':
@@ -80,6 +118,16 @@ function Drawn({ shape }: { readonly shape: Shape }) {
         </G>
       )
   }
+}
+
+/** A light edge parts it from what it crosses. */
+function Strip({ x, y, scale, d, width }: Extract<Shape, { kind: 'strip' }>) {
+  return (
+    <G transform={`translate(${x} ${y}) scale(${scale})`}>
+      <Path d={d} fill="none" stroke="#fff" strokeWidth={(width + 0.7) / scale} />
+      <Path d={d} fill="none" stroke={INK} strokeWidth={width / scale} />
+    </G>
+  )
 }
 
 function Code({ x, y, size, text }: Extract<Shape, { kind: 'code' }>) {

@@ -13,6 +13,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { proofState, type ProofState } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import type { CardPaper } from '@oak/core/job/card/paper'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useHookup } from '../../parts/frame/use-hookup'
 import type { Answer } from '../../parts/frame/use-operation'
@@ -20,6 +21,8 @@ import { useChanges } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { saveTextFile } from '../../platform/files/pick-file'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
+import { Choice } from '../../ui/Choice'
+import { setDeviceSetting, useDeviceSettings } from '../../ui/device-settings'
 import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
@@ -29,6 +32,10 @@ import { CardPicture } from './CardPicture'
 import { useCard } from './use-card'
 import { CircuitFile } from '../papers/CircuitFile'
 
+const PAPERS: readonly { readonly value: CardPaper; readonly text: string }[] = [
+  { value: 'a5', text: 'A5' },
+  { value: 'half-letter', text: 'half a letter' },
+]
 const CARD_NAMES = ['title', 'site'] as const
 
 export function CardScreen({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
@@ -97,13 +104,15 @@ interface CardFilesProps extends StageProps {
 
 function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
   const [wrong, setWrong] = useState<string | null>(null)
+  const paper = useDeviceSettings((s) => s.cardPaper)
   const saveCard = () =>
     saveTextFile(
       fileName(job.title, id, 'card.json'),
       'application/json',
       `${JSON.stringify(card, null, 2)}\n`,
     )
-  const saveSvg = () => saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', cardFile(output))
+  const saveSvg = () =>
+    saveTextFile(fileName(job.title, id, 'card.svg'), 'image/svg+xml', cardFile(output, paper))
   const router = useRouter()
   return (
     <View style={{ gap: 12 }}>
@@ -115,12 +124,19 @@ function CardFiles({ id, job, output, card, groups, changes }: CardFilesProps) {
         testID="to-report"
       />
       <ToVisit id={id} />
+      <Choice<CardPaper>
+        label="Paper of the card"
+        testID="card-paper"
+        value={paper}
+        onChange={(value) => setDeviceSetting('cardPaper', value)}
+        options={PAPERS}
+      />
       <QuietButton
         text="Card as PDF"
         icon="save"
         onPress={() =>
           void import('../papers/report-files')
-            .then((files) => files.saveCardPdf(id, output))
+            .then((files) => files.saveCardPdf(id, output, paper))
             .catch((error: unknown) => setWrong(`The card could not be made: ${String(error)}`))
         }
         testID="save-card-pdf"

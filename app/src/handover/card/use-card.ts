@@ -6,6 +6,7 @@ import type { JobId } from '@oak/core/job/job-id'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { standingProof } from '@oak/core/job/standing-proof'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
+import { useDeviceSettings } from '../../ui/device-settings'
 import { useOperation, type Answer } from '../../parts/frame/use-operation'
 import { cardHeading } from './card-heading'
 
@@ -20,7 +21,13 @@ export interface CardOf {
 export function useCard(id: JobId, job: JobDocument, changes: readonly Change[]): CardOf {
   const hookup = useMemo(() => hookupInput(job), [job])
   const heading = useMemo(() => cardHeading(id, job, changes), [id, job, changes])
-  const input = useMemo(() => (hookup ? { hookup, heading } : null), [hookup, heading])
+  const paper = useDeviceSettings((s) => s.cardPaper)
+  const { can } = job
+  const canTop = useMemo(() => can && { face: can.face, sections: [...can.sections] }, [can])
+  const input = useMemo(
+    () => (hookup ? { hookup, heading, canTop, paper } : null),
+    [hookup, heading, canTop, paper],
+  )
   const result = useOperation('hookup-card', input)
   const output = result?.ok ? (result.output as HookupCardOutput) : null
   const card = standingProof(job) === null ? null : (output?.card ?? null)

@@ -12,6 +12,7 @@ import { fileName } from '../../platform/files/file-name'
 import { picturesOf, smallPhoto } from './draw-texts'
 import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
 import { codeSquares } from '../../ui/code-squares'
+import type { CardPaper } from '@oak/core/job/card/paper'
 import { cardFile } from './card-file'
 import { savePdf } from '../../platform/pdf/write-pdf'
 
@@ -40,11 +41,11 @@ export async function saveReport(
   )
 }
 
-export const saveCardPdf = (id: string, output: HookupCardOutput): Promise<void> => {
+export const saveCardPdf = (id: string, output: HookupCardOutput, paper: CardPaper): Promise<void> => {
   const { card, widthMm, heightMm } = output
   return savePdf(
     fileName(card?.title ?? '', id, 'card.pdf'),
-    cardDocument(cardFile(output), card?.title || 'Hookup card', widthMm, heightMm),
+    cardDocument(cardFile(output, paper), card?.title || 'Hookup card', widthMm, heightMm),
   )
 }
 

@@ -15,7 +15,14 @@ function keeperOf(kept: Record<string, string>) {
 it('comes back as it was kept; what no version knows is passed over', async () => {
   const aims = 'cost parts error jumpers opened versatile'
   await keepSettings(
-    keeperOf({ 'length unit': 'mm', look: 'dusk', 'temperature unit': 'C', hand: 'left', aims }),
+    keeperOf({
+      'length unit': 'mm',
+      look: 'dusk',
+      'temperature unit': 'C',
+      hand: 'left',
+      aims,
+      'card paper': 'half-letter',
+    }),
   )
   expect(useDeviceSettings.getState()).toEqual({
     lengthUnit: 'mm',
@@ -23,6 +30,7 @@ it('comes back as it was kept; what no version knows is passed over', async () =
     look: 'device',
     hand: 'left',
     aims: ['cost', 'parts', 'error', 'jumpers', 'opened', 'versatile'],
+    cardPaper: 'half-letter',
   })
 })
 

@@ -13,6 +13,7 @@ const NAMES: Readonly<Record<keyof DeviceSettings, string>> = {
   look: 'look',
   hand: 'hand',
   aims: 'aims',
+  cardPaper: 'card paper',
 }
 const KEYS = Object.keys(NAMES) as (keyof DeviceSettings)[]
 
