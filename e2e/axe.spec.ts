@@ -32,6 +32,7 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
   ['carry', job(1, 'carry'), []],
   ['visit', job(9, 'visit'), ['order-part', 'ask-counter']],
   ['a motor that stays', job(7, 'motor'), []],
+  ['two photos of a visit', job(7, 'visit'), ['to-compare']],
   ['an unknown job', '/job/none', []],
   ['practice', '/practice', []],
   ['who has shown what', '/practice/progress', []],

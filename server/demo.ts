@@ -38,16 +38,23 @@ export async function seedPhotos(photos: PhotoStore, folder: string): Promise<vo
 const COUNTED_AT = Date.UTC(2026, 10, 20, 6)
 const DEMO_DEVICE = '00000000-0000-4000-8000-0000000de0de'
 
-/** The demo's van. A line's change has an id made from the line, so that seeding twice adds nothing. */
+/** From whom the demo's letters are. */
+const LETTERHEAD = { name: 'Spindrift Air Works', address: '14 Old Slipway\nSaltmarsh Quay' }
+
+/** The demo's van and letterhead. A line's change has an id made from the line, so that seeding twice adds nothing. */
 export async function seedVan(store: ChangeStore, file: string): Promise<void> {
   const rows = Papa.parse<string[]>(readFileSync(file, 'utf8'), { skipEmptyLines: 'greedy' }).data
   const read = readStockRows(rows, { countedAt: COUNTED_AT, sheets: LEAD_SHEETS.map((sheet) => sheet.id) })
   if (read.problems.length > 0)
     throw new Error(`${file}: ${read.problems[0]?.path} ${read.problems[0]?.message}`)
-  const changes = Object.entries(read.lines).map(([id, value]) => ({
-    id: idOf(id),
+  const fields: readonly (readonly [readonly string[], unknown])[] = [
+    ...Object.entries(read.lines).map(([id, value]) => [['stock', id], value] as const),
+    ...Object.entries(LETTERHEAD).map(([key, value]) => [['settings', key], value] as const),
+  ]
+  const changes = fields.map(([path, value]) => ({
+    id: idOf(path.at(-1) ?? ''),
     job: VAN_ID,
-    path: ['stock', id],
+    path: [...path],
     value,
     at: COUNTED_AT,
     device: DEMO_DEVICE,

@@ -9,6 +9,7 @@ import { InsulationSchema } from '../motor/colour'
 import { LeadSheetSchema, MechanicalSchema, SPEED_NAMES } from '../motor/lead-sheet'
 import { MotorPlateSchema, UnitPlateSchema } from '../motor/nameplate'
 import { isDay } from '../quantity/day'
+import { RECOMMENDED_WHEN } from './report/recommended'
 import { RotationSourceSchema } from '../rotation/finder'
 import { DirectionSchema, RotationSchema } from '../rotation/view'
 import { CHARGE_FIGURES } from '../startup/charge/figures'
@@ -93,11 +94,16 @@ const unitShare = v.pipe(
   v.maxValue(1, 'A pin lies on the photo.'),
 )
 /** A photo’s facts; its picture is kept beside the changes, under the same id. */
+/** Before the work: how it was found. After it: how it was left. */
+export const PHOTO_WORK = ['before', 'after'] as const
+
 export const PhotoSchema = v.strictObject({
   caption: text('The caption', 300),
   width: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MAX_PHOTO_SIDE)),
   height: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MAX_PHOTO_SIDE)),
   takenAt: v.pipe(v.number(), v.integer(), v.minValue(0)),
+  /** What it shows: how it was found, or how it was left. Absent: nobody said. */
+  work: v.optional(v.picklist(PHOTO_WORK, `A photo is from ${PHOTO_WORK.join(' or ')} the work.`)),
   /** Where a post, a wire or a word stands on the picture, as shares of its width and height. */
   pins: v.pipe(
     v.array(
@@ -302,6 +308,9 @@ export const KEYED_FIELDS = {
   recommended: v.strictObject({
     text: v.pipe(text('A recommendation', 500), v.trim(), v.minLength(1, 'A recommendation is empty.')),
     declined: v.boolean('Declined is yes or no.'),
+    when: v.optional(
+      v.nullable(v.picklist(RECOMMENDED_WHEN, `By when is one of: ${RECOMMENDED_WHEN.join(', ')}.`)),
+    ),
   }),
   estimateLines: v.strictObject({
     kind: v.picklist(['part', 'labour'], 'A line is a part or labour.'),

@@ -7,6 +7,7 @@ import type { JobDocument } from './document'
 import { sameUnitType } from '../wiring/unit-type'
 import { labelOf } from './inputs/old-can-input'
 import { standingProof } from './standing-proof'
+import { recommendedWords } from './report/recommended'
 import { CAN_PROBES } from './inputs/startup-input'
 
 /** A job as the history of a unit looks at it. */
@@ -80,7 +81,7 @@ function visitOf({ id, document: job, changes }: UnitJob): UnitVisit {
     fitted: proven
       ? [job.motor?.name, job.can?.name].filter((name): name is string => name !== undefined)
       : [],
-    promised: Object.values(job.recommended).map((r) => `${r.text}${r.declined ? ' (declined)' : ''}`),
+    promised: Object.values(job.recommended).map(recommendedWords),
   }
 }
 

@@ -124,10 +124,35 @@ describe('how the shop works', () => {
     expect(kept.ok).toBe(true)
     expect(kept.ok && foldVan([kept.change]).settings).toEqual({ hertz: 50 })
   })
+  it('its letterhead too: name, address in lines, and a mark', () => {
+    const head = {
+      name: 'Tern Air',
+      address: 'Pier 3\nSaltmarsh',
+      mark: 'data:image/png;base64,iVBORw0KGgo=',
+    }
+    const changes = Object.entries(head).flatMap(([key, value], i) => {
+      const kept = setting(['settings', key], value)
+      return kept.ok ? [{ ...kept.change, at: AT + i }] : []
+    })
+    expect(foldVan(changes).settings).toEqual(head)
+  })
   it.each([
     [['settings', 'hertz'], 400, 'The supply is 50 or 60 Hz.'],
     [['settings', 'tolerancePercent'], 80, /50/],
     [['settings', 'colour'], 1, /./],
+    [['settings', 'name'], 'x'.repeat(121), 'The shop’s name has 120 letters at most.'],
+    [['settings', 'address'], 'x'.repeat(301), 'The shop’s address has 300 letters at most.'],
+    [
+      ['settings', 'mark'],
+      'https://elsewhere.example/mark.png',
+      'The shop’s mark is a picture of the kind PNG.',
+    ],
+    [
+      ['settings', 'mark'],
+      'data:image/svg+xml;base64,PHN2Zz4=',
+      'The shop’s mark is a picture of the kind PNG.',
+    ],
+    [['settings', 'mark'], `data:image/png;base64,${'A'.repeat(60_000)}`, /larger than 60000/],
   ] as [string[], unknown, string | RegExp][])('%j of %s is refused', (path, value, words) => {
     const refused = setting(path, value)
     expect(refused.ok).toBe(false)

@@ -24,15 +24,41 @@ export const VAN_FIELDS = {
 /** A unit type of the shop's own. */
 export type OwnUnit = v.InferOutput<typeof VAN_FIELDS.units>
 
+/** A mark of some 200 by 80 dots, as a PNG in a line of text. */
+export const MARK_LETTERS = 60_000
+
 /** How the shop works, by setting; each new job takes them over as its own. */
 const SHOP_SETTINGS = {
   hertz: v.picklist([50, 60], 'The supply is 50 or 60 Hz.'),
   tolerancePercent: TolerancePercent,
+  /** The letterhead of what is handed over. */
+  name: v.pipe(
+    v.string('The shop’s name is text.'),
+    v.trim(),
+    v.maxLength(120, 'The shop’s name has 120 letters at most.'),
+  ),
+  address: v.pipe(
+    v.string('The shop’s address is text.'),
+    v.trim(),
+    v.maxLength(300, 'The shop’s address has 300 letters at most.'),
+  ),
+  mark: v.pipe(
+    v.string('The shop’s mark is a picture.'),
+    v.maxLength(
+      MARK_LETTERS,
+      `The shop’s mark is larger than ${MARK_LETTERS} letters of its code: a plainer picture.`,
+    ),
+    v.regex(/^data:image\/png;base64,[A-Za-z0-9+/]+={0,2}$/, 'The shop’s mark is a picture of the kind PNG.'),
+  ),
 } as const
 /** What the shop has set; a missing key is as usual: 60 Hz, ± 6 %. */
 export interface ShopSettings {
   readonly hertz?: 50 | 60
   readonly tolerancePercent?: number
+  readonly name?: string
+  readonly address?: string
+  /** A PNG as a data address. */
+  readonly mark?: string
 }
 
 /** The schema of the value at a path of the van, null allowed; undefined when the van has no such field. */

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { ChangeSchema, parseChange } from '../job/change'
+import { PHOTO_WORK } from '../job/fields'
 import { foldJob } from '../job/fold'
 import { composeReport } from '../job/report/report'
 import { SECTIONS } from '../job/report/fact'
@@ -55,9 +56,23 @@ const OutputSchema = v.object({
   unit: Text,
   notes: Text,
   style: v.picklist(['plain', 'technical']),
+  opening: v.nullable(Text),
   /** In order; a section without a fact is left out. What is missing has a section of its own. */
   sections: v.array(v.object({ id: v.picklist(SECTIONS), heading: Text, lines: v.array(Text) })),
-  photos: v.array(v.object({ id: Text, caption: Text })),
+  /** Readings after the work, each against its limits. */
+  gauges: v.array(
+    v.object({
+      id: Text,
+      name: Text,
+      value: v.number(),
+      unit: v.picklist(['A', 'V', 'µF']),
+      low: v.nullable(v.number()),
+      high: v.number(),
+      verdict: v.picklist(['fine', 'watch', 'stop', 'cannotTell']),
+      words: Text,
+    }),
+  ),
+  photos: v.array(v.object({ id: Text, caption: Text, work: v.nullable(v.picklist(PHOTO_WORK)) })),
   estimate: v.nullable(EstimateSchema),
 })
 /** What `report` answers. */

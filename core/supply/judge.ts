@@ -17,13 +17,17 @@ const read = ({ low, high }: Interval): string =>
 
 const EPSILON = 1e-9
 
+/** Within ± 10 % of what a plate rates, at both ends (NEMA MG 1, from memory), V. */
+export const ratedVoltsLimits = (rated: Interval): Interval => ({
+  low: rated.low * (1 - VOLTAGE_TOLERANCE),
+  high: rated.high * (1 + VOLTAGE_TOLERANCE),
+})
+
 /** `rated` is the volts that are right, `of` whose they are ("the motor’s plate"). ± 10 % at both ends (NEMA MG 1, from memory). */
 export function judgeVolts(volts: Interval, rated: Interval, of: string): VoltsAnswer {
   // A reading at the very limit is inside, which binary fractions would deny.
-  const [least, most] = [
-    rated.low * (1 - VOLTAGE_TOLERANCE) - EPSILON,
-    rated.high * (1 + VOLTAGE_TOLERANCE) + EPSILON,
-  ]
+  const limits = ratedVoltsLimits(rated)
+  const [least, most] = [limits.low - EPSILON, limits.high + EPSILON]
   const by = `by ${of}`
   if (volts.low > most)
     return {

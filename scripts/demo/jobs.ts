@@ -30,7 +30,13 @@ const can = (id: string) => CANS.find((c) => c.id === id)
 const sheet = (id: string) => LEAD_SHEETS.find((s) => s.id === id)
 const work = (id: string): Edit => [['works', id], { text: knownWork(id)?.name ?? id }]
 const photo = (n: number, k: number) => `01950000-0000-7000-b00${n}-00000000000${k}`
-const picture = (caption: string, takenAt: number, pins: readonly unknown[] = []) => ({
+const picture = (
+  work: 'before' | 'after',
+  caption: string,
+  takenAt: number,
+  pins: readonly unknown[] = [],
+) => ({
+  work,
   caption,
   width: 960,
   height: 720,
@@ -91,7 +97,7 @@ const capacitorOnly: DemoJob = {
         because: ['µF of the fan’s capacitor, discharged, leads off: open or nothing'],
       },
     ],
-    [['photos', photo(7, 1)], picture('Capacitor as found: top swollen', CAFE + 800_000)],
+    [['photos', photo(7, 1)], picture('before', 'Capacitor as found: top swollen', CAFE + 800_000)],
     ...traced(OUTDOOR, {
       'fan-a': 'BK',
       'fan-b': 'WH',
@@ -110,7 +116,7 @@ const capacitorOnly: DemoJob = {
     [['motorStays'], true],
   ],
   after: [
-    [['photos', photo(7, 2)], picture('New can, strapped and labelled', CAFE + 3_000_000)],
+    [['photos', photo(7, 2)], picture('after', 'New can, strapped and labelled', CAFE + 3_000_000)],
     [['startup', 'turned'], 'right'],
     [['measurements', 'amps-start cooling'], read('amps', 1.38, CAFE + 3_300_000, 'clamp meter')],
     [['measurements', 'volts-start supply'], read('volts', 236, CAFE + 3_360_000, 'clamp meter')],
@@ -119,7 +125,7 @@ const capacitorOnly: DemoJob = {
     work('coil'),
     [
       ['recommended', '01950000-0000-7000-c007-000000000001'],
-      { text: 'The motor ran hot for weeks: look at it again in a month.', declined: false },
+      { text: 'The motor ran hot for weeks: look at it again.', declined: false, when: 'now' },
     ],
     [
       ['estimateLines', '01950000-0000-7000-c007-000000000002'],
@@ -157,7 +163,7 @@ const likeForLike: DemoJob = {
         because: ['Power off and locked: turn the fan by hand: will not turn'],
       },
     ],
-    [['photos', photo(8, 1)], picture('Wires before anything came off', COURT + 700_000)],
+    [['photos', photo(8, 1)], picture('before', 'Wires before anything came off', COURT + 700_000)],
     ...traced(COIL, {
       line: 'WH',
       high: 'BK',
@@ -202,7 +208,7 @@ const likeForLike: DemoJob = {
     ],
   ],
   after: [
-    [['photos', photo(8, 2)], picture('Wheel centred, gaps equal', COURT + 4_000_000)],
+    [['photos', photo(8, 2)], picture('after', 'Wheel centred, gaps equal', COURT + 4_000_000)],
     [['mountInches', 'wheelMotor'], 0.5],
     [['mountInches', 'wheelFar'], 0.5],
     [['mountChoices', 'way'], 'band'],

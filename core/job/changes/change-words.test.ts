@@ -227,6 +227,11 @@ it.each<[readonly string[], unknown, string]>([
   [['recommended', 'a'], { text: 'New contactor', declined: true }, 'Recommended: “New contactor”, declined'],
   [['recommended', 'a'], { text: 'New contactor', declined: false }, 'Recommended: “New contactor”'],
   [
+    ['recommended', 'a'],
+    { text: 'New contactor', declined: true, when: 'season' },
+    'Recommended: “New contactor”, before the next season, declined',
+  ],
+  [
     ['estimateLines', 'a'],
     { kind: 'labour', text: 'Work', hundredths: 150, cents: 9500, taxed: false },
     'Line of the estimate: “Work”, 1.5 h at $95.00, not taxed',

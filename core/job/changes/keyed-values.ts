@@ -18,6 +18,7 @@ import { firstPower, PLAIN_FIRST } from '../report/first-power-words'
 import { partName } from '../report/part-names'
 import { probeName } from '../report/probe-names'
 import { valueText } from '../report/reading-words'
+import { WHEN_WORDS } from '../report/recommended'
 import { strengthWords } from '../report/strength-words'
 import type { TemperatureUnit } from '../../quantity/temperature'
 import { postWords, wireEnds } from './places'
@@ -130,8 +131,8 @@ export const KEYED_WORDS: { readonly [Field in KeyedFieldName]: Words<Field> } =
   plateLines: { of: (plate) => `Line of the ${plate}’s plate`, says: quoted },
   photos: {
     of: () => 'Photo',
-    says: ({ caption, pins }) =>
-      `${caption === '' ? 'without words' : quoted(caption)}${pins.length > 0 ? `, ${pins.length === 1 ? 'one pin' : `${pins.length} pins`}` : ''}`,
+    says: ({ caption, pins, work }) =>
+      `${caption === '' ? 'without words' : quoted(caption)}${work ? `, ${work} the work` : ''}${pins.length > 0 ? `, ${pins.length === 1 ? 'one pin' : `${pins.length} pins`}` : ''}`,
   },
   rotationSources: {
     of: () => 'What tells the direction',
@@ -185,7 +186,8 @@ export const KEYED_WORDS: { readonly [Field in KeyedFieldName]: Words<Field> } =
   visits: { of: () => 'A further visit', says: ({ why }) => quoted(why) },
   recommended: {
     of: () => 'Recommended',
-    says: ({ text, declined }) => `${quoted(text)}${declined ? ', declined' : ''}`,
+    says: ({ text, declined, when }) =>
+      [quoted(text), ...(when ? [WHEN_WORDS[when]] : []), ...(declined ? ['declined'] : [])].join(', '),
   },
   estimateLines: {
     of: () => 'Line of the estimate',

@@ -7,6 +7,7 @@ import { firstPower, PLAIN_FIRST } from './first-power-words'
 import { partName } from './part-names'
 import { probeName } from './probe-names'
 import { valueText } from './reading-words'
+import { recommendedWords } from './recommended'
 import { strengthWords } from './strength-words'
 import type { LeadId } from '../../motor/lead-id'
 import { casesOf, type Case } from '../../capacitor/can'
@@ -321,9 +322,7 @@ function parts(job: JobDocument): Fact[] {
 }
 
 const recommended = ({ recommended: list }: JobDocument): Fact[] =>
-  Object.values(list).map(({ text, declined }) =>
-    both('recommended', `${text}${declined ? ' (declined)' : ''}`),
-  )
+  Object.values(list).map((one) => both('recommended', recommendedWords(one)))
 
 /** Why nothing is called proven, in the owner's words and in the trade's. */
 function unprovenGaps(job: JobDocument): Fact[] {

@@ -251,3 +251,47 @@ describe('a capacitor’s label', () => {
     }
   })
 })
+
+describe('what is recommended', () => {
+  const lines = (more: object) =>
+    composeReport(
+      { ...EMPTY_JOB, recommended: { a: { text: 'Clean the coil', declined: false, ...more } } },
+      'plain',
+    ).sections.find((s) => s.id === 'recommended')?.lines
+  it.each([
+    [{}, 'Clean the coil'],
+    [{ when: null }, 'Clean the coil'],
+    [{ when: 'now' }, 'Clean the coil (as soon as possible)'],
+    [{ when: 'season', declined: true }, 'Clean the coil (before the next season, declined)'],
+    [{ when: 'year' }, 'Clean the coil (within a year)'],
+  ])('%j', (more, words) => expect(lines(more)).toEqual([words]))
+})
+
+it('a record that holds nothing yet opens with that; one that tells something does not', () => {
+  expect(composeReport(EMPTY_JOB, 'plain').opening).toMatch(/^The record of this visit has only begun/)
+  const found = { ...EMPTY_JOB, recommended: { a: { text: 'Clean the coil', declined: false } } }
+  expect(composeReport(found, 'plain').opening).toBeNull()
+})
+
+it('photos come in the order they were taken, each with what it shows', () => {
+  const photo = (takenAt: number, more = {}) => ({
+    caption: `at ${takenAt}`,
+    width: 4,
+    height: 3,
+    takenAt,
+    pins: [],
+    ...more,
+  })
+  const { photos } = composeReport(
+    {
+      ...EMPTY_JOB,
+      photos: { b: photo(2, { work: 'after' }), a: photo(1, { work: 'before' }), c: photo(3) },
+    },
+    'plain',
+  )
+  expect(photos).toEqual([
+    { id: 'a', caption: 'at 1', work: 'before' },
+    { id: 'b', caption: 'at 2', work: 'after' },
+    { id: 'c', caption: 'at 3', work: null },
+  ])
+})

@@ -1,9 +1,11 @@
 // The owner's report: the facts of a job in plain or technical words, its photos by caption, its estimate; nothing that the record does not hold.
 import type { TemperatureUnit } from '../../quantity/temperature'
 import type { JobDocument } from '../document'
+import type { PHOTO_WORK } from '../fields'
 import { totalsOf, type EstimateLine, type EstimateTerms, type EstimateTotals } from './estimate'
 import { SECTIONS, type SectionId } from './fact'
 import { factsOf } from './facts'
+import { gaugesOf, type Gauge } from './gauges'
 
 /** Words for the owner, or of the trade. */
 export type ReportStyle = 'plain' | 'technical'
@@ -34,6 +36,13 @@ export interface ReportSection {
   readonly lines: readonly string[]
 }
 
+/** A photo with what it shows; `work` null: nobody said. */
+export interface ReportPhoto {
+  readonly id: string
+  readonly caption: string
+  readonly work: (typeof PHOTO_WORK)[number] | null
+}
+
 /** A report, ready to be shown or printed. */
 export interface Report {
   readonly title: string
@@ -42,8 +51,12 @@ export interface Report {
   readonly unit: string
   readonly notes: string
   readonly style: ReportStyle
+  /** Where the record has nothing to tell yet but what it lacks, in one sentence; else null. */
+  readonly opening: string | null
   readonly sections: readonly ReportSection[]
-  readonly photos: readonly { readonly id: string; readonly caption: string }[]
+  /** Readings that have limits. */
+  readonly gauges: readonly Gauge[]
+  readonly photos: readonly ReportPhoto[]
   readonly estimate: Estimate | null
 }
 
@@ -60,6 +73,8 @@ export interface Estimate {
 
 /** Before any terms are set: no tax is known, a month's validity. Common practice, no source. */
 export const USUAL_TERMS: EstimateTerms = { taxThousandths: 0, validDays: 30 }
+
+const ONLY_BEGUN = 'The record of this visit has only begun: what was found and done is not in it yet.'
 
 /** The report of a job in one style, temperatures in one unit. Its facts are those of `factsOf`, in other words only. */
 export function composeReport(job: JobDocument, style: ReportStyle, unit: TemperatureUnit = 'F'): Report {
@@ -78,10 +93,12 @@ export function composeReport(job: JobDocument, style: ReportStyle, unit: Temper
     unit: job.unitName,
     notes: style === 'technical' ? job.notes : '',
     style,
+    opening: sections.every((s) => s.id === 'gaps' || s.lines.length === 0) ? ONLY_BEGUN : null,
     sections: sections.filter((s) => s.lines.length > 0),
+    gauges: gaugesOf(job),
     photos: Object.entries(job.photos)
       .sort(([, a], [, b]) => a.takenAt - b.takenAt)
-      .map(([id, { caption }]) => ({ id, caption })),
+      .map(([id, { caption, work = null }]) => ({ id, caption, work })),
     estimate: estimateOf(job),
   }
 }

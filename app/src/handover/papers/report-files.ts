@@ -10,7 +10,8 @@ import { paperDay, paperMoment } from '../../ui/dates'
 import { photoOf } from '../../platform/state/app'
 import { fileName } from '../../platform/files/file-name'
 import { picturesOf, smallPhoto } from './draw-texts'
-import { cardDocument, labelDocument, reportDocument, textsOf } from './pdf-documents'
+import { reportDocument, textsOf } from './letter'
+import { cardDocument, labelDocument, type Letterhead } from './pdf-documents'
 import { codeSquares } from '../../ui/code-squares'
 import type { CardPaper } from '@oak/core/job/card/paper'
 import { cardFile } from './card-file'
@@ -19,7 +20,11 @@ import { savePdf } from '../../platform/pdf/write-pdf'
 export async function saveReport(
   id: string,
   report: ReportOutput,
-  { technician, code }: { readonly technician: string; readonly code: string | null },
+  {
+    technician,
+    code,
+    head,
+  }: { readonly technician: string; readonly code: string | null; readonly head: Letterhead },
 ): Promise<void> {
   const photos = new Map<string, string>()
   for (const photo of report.photos) {
@@ -31,10 +36,11 @@ export async function saveReport(
     fileName(report.title, id, 'report.pdf'),
     reportDocument({
       report,
+      head,
       date: paperDay(shopNow()),
       technician,
       photos,
-      pictures: picturesOf(textsOf({ report, technician })),
+      pictures: picturesOf(textsOf({ report, technician, head })),
       acceptedAt: accepted ? paperMoment(accepted.at) : null,
       code: code === null ? null : codeSquares(code),
     }),

@@ -4,23 +4,30 @@ import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
-import { View } from 'react-native'
-import { TextField } from '../../ui/TextField'
-import { v4 as uuid } from 'uuid'
+import { Image, View } from 'react-native'
+import type { ShopSettings } from '@oak/core/job/van'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ReportStyle } from '@oak/core/job/report/report'
 import type { ReportOutput } from '@oak/core/operations/report'
 import { JobFrame } from '../../parts/frame/JobFrame'
 import { useOperation } from '../../parts/frame/use-operation'
-import { editJob, useChanges } from '../../platform/state/app'
+import { useChanges, useVan } from '../../platform/state/app'
 import { useDegrees } from '../../parts/meter/units'
 import { Choice } from '../../ui/Choice'
-import { PrimaryButton, QuietButton, SmallButton } from '../../ui/PrimaryButton'
-import { IconTap } from '../../ui/IconTap'
+import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { useCard } from '../card/use-card'
+import type { Letterhead } from '../papers/pdf-documents'
 import { EstimatePanel } from './EstimatePanel'
+import { Gauges } from './Gauges'
+import { Recommended } from './Recommended'
+
+const letterheadOf = ({ name, address, mark }: ShopSettings): Letterhead => ({
+  name: name ?? '',
+  address: address ?? '',
+  mark: mark ?? null,
+})
 
 const REPORT_NAMES = ['owner', 'unitName'] as const
 
@@ -34,6 +41,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
   const result = useOperation('report', input)
   const output = result?.ok ? (result.output as ReportOutput) : null
   const card = useCard(id, job, changes)
+  const head = letterheadOf(useVan().document.settings)
   const technician = [...changes].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
   const save = async () => {
     if (!output) return
@@ -43,6 +51,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
         await import('../papers/report-files')
       ).saveReport(id, output, {
         technician,
+        head,
         code: card.output?.code ?? null,
       })
       setState('idle')
@@ -68,7 +77,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
             ]}
           />
           <Problem text={result && !result.ok ? result.error.message : null} />
-          {output ? <Paper output={output} /> : null}
+          {output ? <Paper output={output} head={head} /> : null}
         </View>
       }
       evidence={
@@ -104,7 +113,7 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
   )
 }
 
-function Paper({ output }: { readonly output: ReportOutput }) {
+function Paper({ output, head }: { readonly output: ReportOutput; readonly head: Letterhead }) {
   return (
     <View
       testID="report"
@@ -117,6 +126,7 @@ function Paper({ output }: { readonly output: ReportOutput }) {
         gap: 10,
       }}
     >
+      <Head head={head} />
       <Words size="title" style={INK}>
         {output.title || 'Report'}
       </Words>
@@ -125,6 +135,11 @@ function Paper({ output }: { readonly output: ReportOutput }) {
           {text}
         </Words>
       ))}
+      {output.opening ? (
+        <Words size="small" style={INK}>
+          {output.opening}
+        </Words>
+      ) : null}
       {output.sections.map((s) => (
         <View key={s.id} style={{ gap: 3 }} testID={`report-${s.id}`}>
           <Words size="strong" heading={2} style={INK}>
@@ -135,6 +150,7 @@ function Paper({ output }: { readonly output: ReportOutput }) {
               {line}
             </Words>
           ))}
+          {s.id === 'readings' ? <Gauges gauges={output.gauges} /> : null}
         </View>
       ))}
       {output.photos.length > 0 ? (
@@ -145,60 +161,32 @@ function Paper({ output }: { readonly output: ReportOutput }) {
     </View>
   )
 }
-/** Paper is white by night too. */
-const INK = { color: '#17130e' } as const
-
-function Recommended({ id, job }: { readonly id: JobId; readonly job: JobDocument }) {
-  const [text, setText] = useState('')
-  const [wrong, setWrong] = useState<string | null>(null)
-  const add = () => {
-    const refused = editJob(id, [{ path: ['recommended', uuid()], value: { text, declined: false } }])
-    setWrong(refused)
-    if (!refused) setText('')
-  }
+/** From whom it is, as on paper. */
+function Head({ head: { name, address, mark } }: { readonly head: Letterhead }) {
+  if (!name && !address && !mark) return null
   return (
-    <View style={{ gap: 8 }}>
-      <Words size="strong" heading={2}>
-        Recommended
-      </Words>
-      {Object.entries(job.recommended).map(([key, item]) => (
-        <View key={key} style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}>
-          <Words
-            size="small"
-            style={{ flex: 1, textDecorationLine: item.declined ? 'line-through' : 'none' }}
-          >
-            {item.text}
+    <View
+      style={{ flexDirection: 'row', gap: 12, borderBottomWidth: 1.5, paddingBottom: 8 }}
+      testID="report-head"
+    >
+      {mark ? (
+        <Image
+          source={{ uri: mark }}
+          accessibilityLabel="The shop’s mark"
+          style={{ width: 90, height: 36 }}
+          resizeMode="contain"
+        />
+      ) : null}
+      <View style={{ flex: 1 }}>
+        {[name, ...address.split('\n')].filter(Boolean).map((line, i) => (
+          <Words key={i} size={i === 0 && name ? 'strong' : 'small'} style={INK}>
+            {line}
           </Words>
-          <SmallButton
-            text="declined"
-            label={`declined: ${item.text}`}
-            selected={item.declined}
-            onPress={() =>
-              editJob(id, [{ path: ['recommended', key], value: { ...item, declined: !item.declined } }])
-            }
-          />
-          <IconTap
-            icon="close"
-            label={`${item.text}: take it off`}
-            onPress={() => editJob(id, [{ path: ['recommended', key], value: null }])}
-          />
-        </View>
-      ))}
-      <TextField
-        label="What you recommend"
-        value={text}
-        onChangeText={setText}
-        maxLength={500}
-        testID="recommend-text"
-      />
-      <Problem text={wrong} />
-      <QuietButton
-        text="Add it"
-        icon="plus"
-        disabled={text.trim() === ''}
-        onPress={add}
-        testID="recommend-add"
-      />
+        ))}
+      </View>
     </View>
   )
 }
+
+/** Paper is white by night too. */
+const INK = { color: '#17130e' } as const

@@ -7,10 +7,12 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { Photo } from '@oak/core/job/fields'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
+import { Choice } from '../../ui/Choice'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { PinBadge, PIN_SIZE } from './PinBadge'
 import { pinAt, pinTargets, withoutPin, withPin, type PinTarget } from './pins'
 import { usePhoto } from './use-photo'
 
@@ -46,11 +48,18 @@ export function PhotoSheet({ id, job, photo, facts, onClose }: PhotoSheetProps) 
               key={`${pin.x} ${pin.y} ${pin.words}`}
               style={{ flexDirection: 'row', gap: 8, alignItems: 'center' }}
             >
-              <Badge number={i + 1} />
+              <PinBadge number={i + 1} />
               <Words style={{ flex: 1 }}>{pin.words}</Words>
               <QuietButton text="Take off" onPress={() => keep(withoutPin(facts, i))} />
             </View>
           ))}
+          <Choice<WorkValue>
+            label="What it shows"
+            testID="photo-work"
+            value={facts.work ?? null}
+            onChange={(work) => keep({ ...facts, work })}
+            options={WORK}
+          />
           <Caption facts={facts} onKeep={(caption) => keep({ ...facts, caption })} />
           <QuietButton
             text="Take this photo off the record"
@@ -65,6 +74,12 @@ export function PhotoSheet({ id, job, photo, facts, onClose }: PhotoSheetProps) 
     </Sheet>
   )
 }
+
+type WorkValue = NonNullable<Photo['work']>
+const WORK: readonly { readonly value: WorkValue; readonly text: string }[] = [
+  { value: 'before', text: 'before the work' },
+  { value: 'after', text: 'after it' },
+]
 
 function Picture({
   photo,
@@ -127,35 +142,13 @@ function Picture({
           style={{
             position: 'absolute',
             pointerEvents: 'none',
-            left: pin.x * shown.width - 15,
-            top: pin.y * shown.height - 15,
+            left: pin.x * shown.width - PIN_SIZE / 2,
+            top: pin.y * shown.height - PIN_SIZE / 2,
           }}
         >
-          <Badge number={i + 1} />
+          <PinBadge number={i + 1} />
         </View>
       ))}
-    </View>
-  )
-}
-
-function Badge({ number }: { readonly number: number }) {
-  const palette = usePalette()
-  return (
-    <View
-      style={{
-        width: 30,
-        height: 30,
-        borderRadius: 15,
-        backgroundColor: palette.ground,
-        borderWidth: 3,
-        borderColor: palette.ink,
-        alignItems: 'center',
-        justifyContent: 'center',
-      }}
-    >
-      <Words size="small" style={{ fontWeight: '700' }}>
-        {number}
-      </Words>
     </View>
   )
 }
@@ -207,7 +200,7 @@ function Caption({ facts, onKeep }: { readonly facts: Photo; readonly onKeep: (c
   const [text, setText] = useState(facts.caption)
   return (
     <TextField
-      label="What it shows"
+      label="What it shows, in words"
       value={text}
       onChangeText={setText}
       onBlur={() => {

@@ -1,12 +1,13 @@
 // The photos of a job as a strip of small pictures; one press takes another, one press opens one.
 import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
-import { memo, useState } from 'react'
+import { lazy, memo, Suspense, useState } from 'react'
 import { Image, ScrollView, View } from 'react-native'
 import { v4 as uuid } from 'uuid'
 import type { JobDocument } from '@oak/core/job/document'
 import { editJob, isExample, keepPhoto } from '../../platform/state/app'
 import { Icon } from '../../ui/Icon'
+import { SmallButton } from '../../ui/PrimaryButton'
 import { pickFile } from '../../platform/files/pick-file'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
@@ -14,6 +15,9 @@ import { Words } from '../../ui/Words'
 import { drawAnew } from './draw-anew'
 import { PhotoSheet } from './PhotoSheet'
 import { usePhoto } from './use-photo'
+
+// The divider's kit comes when it is first wanted.
+const CompareSheet = lazy(() => import('./CompareSheet').then((m) => ({ default: m.CompareSheet })))
 
 interface PhotoStripProps {
   readonly id: JobId
@@ -25,12 +29,13 @@ export const PhotoStrip = memo(
   DrawnStrip,
   (before, now) =>
     before.id === now.id &&
-    (['photos', 'unit', 'wires'] as const).every((field) => before.job[field] === now.job[field]),
+    (['photos', 'unit', 'wires', 'proven'] as const).every((field) => before.job[field] === now.job[field]),
 )
 
 function DrawnStrip({ id, job }: PhotoStripProps) {
   const palette = usePalette()
   const [open, setOpen] = useState<string | null>(null)
+  const [comparing, setComparing] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   const photos = Object.entries(job.photos).sort(([, a], [, b]) => a.takenAt - b.takenAt)
@@ -41,7 +46,7 @@ function DrawnStrip({ id, job }: PhotoStripProps) {
     setBusy(true)
     setWrong(null)
     try {
-      const problem = await addPhoto(id, file)
+      const problem = await addPhoto(id, file, job.proven ? 'after' : 'before')
       if (problem) setWrong(problem)
     } finally {
       setBusy(false)
@@ -87,6 +92,19 @@ function DrawnStrip({ id, job }: PhotoStripProps) {
           {wrong} Nothing was changed.
         </Words>
       ) : null}
+      {photos.length > 1 ? (
+        <SmallButton
+          text="Before and after"
+          label="Before and after: two photos over each other"
+          onPress={() => setComparing(true)}
+          testID="to-compare"
+        />
+      ) : null}
+      {comparing ? (
+        <Suspense fallback={null}>
+          <CompareSheet photos={job.photos} onClose={() => setComparing(false)} />
+        </Suspense>
+      ) : null}
       {open && job.photos[open] ? (
         <PhotoSheet id={id} job={job} photo={open} facts={job.photos[open]} onClose={() => setOpen(null)} />
       ) : null}
@@ -94,8 +112,11 @@ function DrawnStrip({ id, job }: PhotoStripProps) {
   )
 }
 
-/** Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. */
-async function addPhoto(job: JobId, file: File): Promise<string | null> {
+/**
+ * Draws it anew, keeps the picture, then says so in the job; returns what is wrong, or null. `work`: what it shows by when it is taken, until
+ * somebody says otherwise; before the hookup is proven that is how it was found.
+ */
+async function addPhoto(job: JobId, file: File, work: 'before' | 'after'): Promise<string | null> {
   if (isExample(job)) return 'Of an example, and of practice, no picture is kept.'
   const drawn = await drawAnew(file)
   if (!drawn.ok) return drawn.message
@@ -108,7 +129,7 @@ async function addPhoto(job: JobId, file: File): Promise<string | null> {
   return editJob(job, [
     {
       path: ['photos', photo],
-      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: shopNow(), pins: [] },
+      value: { caption: '', width: drawn.width, height: drawn.height, takenAt: shopNow(), work, pins: [] },
     },
   ])
 }

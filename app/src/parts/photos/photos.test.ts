@@ -1,4 +1,5 @@
 import { drawAnew, drawnSize, fileProblem } from './draw-anew'
+import { photoNames, usualPair, within } from './before-after'
 import { pinAt, pinTargets, withoutPin, withPin } from './pins'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 
@@ -52,5 +53,55 @@ describe('pins', () => {
     })
     expect(targets.filter((t) => t.kind === 'post')).toHaveLength(unit?.posts.length ?? 0)
     expect(targets.at(-1)).toEqual({ kind: 'wire', of: 'cool', words: 'black wire on COOL on the fan board' })
+  })
+})
+
+describe('two photos over each other', () => {
+  const photo = (takenAt: number, more = {}) => ({
+    caption: '',
+    width: 1600,
+    height: 1200,
+    takenAt,
+    pins: [],
+    ...more,
+  })
+  it('are the first of before and the last of after; where nobody said, the first and the last', () => {
+    expect(usualPair({ c: photo(3), a: photo(1), b: photo(2) })).toEqual({ before: 'a', after: 'c' })
+    const said = {
+      a: photo(1),
+      b: photo(2, { work: 'before' }),
+      c: photo(3, { work: 'after' }),
+      d: photo(4),
+    }
+    expect(usualPair(said)).toEqual({ before: 'b', after: 'c' })
+    expect(usualPair({ a: photo(1, { work: 'after' }), b: photo(2, { work: 'after' }) })).toEqual({
+      before: 'a',
+      after: 'b',
+    })
+  })
+  it('one photo is no pair', () => {
+    expect(usualPair({})).toBeNull()
+    expect(usualPair({ a: photo(1) })).toBeNull()
+  })
+  it('are named in order of time, with what they show', () =>
+    expect(photoNames({ b: photo(2, { work: 'after' }), a: photo(1, { caption: 'Rust' }) })).toEqual([
+      { value: 'a', text: '1: Rust' },
+      { value: 'b', text: '2: no words (after)' },
+    ]))
+  it('one of another shape stands whole in the middle, so that its pins keep their places', () => {
+    const frame = { width: 400, height: 300 }
+    expect(within({ width: 800, height: 600 }, frame)).toEqual({ left: 0, top: 0, width: 1, height: 1 })
+    // Upright, 300 by 400, in a frame of 400 by 300: 225 wide, 300 high.
+    expect(within({ width: 300, height: 400 }, frame)).toEqual({
+      left: (1 - 225 / 400) / 2,
+      top: 0,
+      width: 225 / 400,
+      height: 1,
+    })
+    // Twice as wide as high: 400 wide, 200 high.
+    const wide = within({ width: 200, height: 100 }, frame)
+    expect(wide.width).toBe(1)
+    expect(wide.height).toBeCloseTo(200 / 300, 12)
+    expect(wide.top).toBeCloseTo(1 / 6, 12)
   })
 })

@@ -12,6 +12,7 @@ import { QuietButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { TextField } from '../../ui/TextField'
 import { Words } from '../../ui/Words'
+import { LetterheadForm } from './LetterheadForm'
 import { ShopSettings, TolerancePad } from './ShopSettings'
 
 export function SettingsSheet({ onClose }: { readonly onClose: () => void }) {
@@ -24,6 +25,7 @@ export function SettingsSheet({ onClose }: { readonly onClose: () => void }) {
       <Who onLeave={onClose} />
       <ThisDevice />
       <ShopSettings settings={settings} onTolerance={() => setTyping(true)} />
+      <LetterheadForm settings={settings} />
     </Sheet>
   )
 }
