@@ -105,6 +105,51 @@ test('a plate is read on the device, each figure taken or corrected by hand, and
   await expect(words('rpm')).toHaveText('1075 rpm', READ)
 })
 
+const TAG = [
+  'BLACK - COMMON',
+  'WHITE - RUN     BROWN - START',
+  'BROWN/WHITE - RUN RETURN',
+  'CW: PURPLE TO YELLOW',
+  'ORANGE TO GRAY',
+  'HP 1/4   RPM 1075',
+]
+
+test('the tag on the leads gives a draft: leads and joins marked as read, figures one by one, nothing kept unlooked at', async ({
+  app,
+}) => {
+  test.slow()
+  await app.goto(`${new URL(app.url()).origin}/tag`)
+  const photo = await drawn(app, 'tag.jpg', TAG, { ground: '#e9e4d2' })
+  await app.getByTestId('tag-name').fill('Read by camera')
+  await app.getByTestId('tag-from-photo').click()
+  await choose(app, 'pick-plate', photo)
+  await app.getByTestId('read-plate').click()
+  for (const [code, words] of [
+    ['BK', 'BK motor common'],
+    ['WH', 'WH run'],
+    ['BN', 'BN start'],
+    ['BN/WH', 'BN/WH run-return'],
+  ] as const)
+    await expect(app.getByTestId(`read-lead-${code}`)).toContainText(words, READ)
+  await expect(app.getByTestId('read-turn-CW')).toHaveText('CW: VT to YE, OG to GY')
+  expect([...(await wrongs(app)), ...(await tooSmall(app))]).toEqual([])
+  // Nothing is on the tag before it is put there.
+  await expect(app.getByTestId('tag-lead-black')).toHaveCount(0)
+  await app.getByTestId('put-read-leads').click()
+  await app.getByTestId('take-horsepower').click()
+  await app.getByTestId('take-rpm').click()
+  await app.getByTestId('plate-done').click()
+  await expect(app.getByTestId('tag-lead-brown')).toContainText('start, as read')
+  await expect(app.getByTestId('tag-lead-purple')).toContainText('CW: to yellow')
+  await expect(app.getByTestId('tag-rpm')).toContainText('1075')
+  // Half a tag is not kept, and what a hand sets is no more a machine's word.
+  await expect(app.getByTestId('tag-strip')).toContainText('And')
+  await app.getByTestId('tag-lead-brown').click()
+  await app.getByTestId('set-lead').click()
+  await expect(app.getByTestId('tag-lead-brown')).not.toContainText('as read')
+  await expect(app.getByTestId('tag-lead-black')).toContainText('as read')
+})
+
 test('a plate that lies upside down gives nothing as it lies, and is read once it is turned', async ({
   app,
 }) => {
@@ -152,7 +197,7 @@ test('what is no plate gives no figure, in words, and nothing is filled', async 
   for (const [picture, said] of [
     [black, 'No letters were found in this picture.'],
     [blank, 'No letters were found in this picture.'],
-    [prose, 'Letters were found, but no figure of such a plate that could be relied on.'],
+    [prose, 'Letters were found, but nothing of such a plate that could be relied on.'],
   ] as const) {
     await app.getByTestId('plate-motor-photo').click()
     await choose(app, 'pick-plate', picture)

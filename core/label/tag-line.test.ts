@@ -111,3 +111,52 @@ describe('on the tag', () => {
   it('of a motor without a capacitor no µF are kept', () =>
     expect(put({ ...EMPTY_TAG, kind: 'ecm-outdoor', capacitor: null }, '5 MFD').capacitor).toBeNull())
 })
+
+describe('what is joined for a direction', () => {
+  const pairs = (text: string) =>
+    readTagLine(text, 'psc-outdoor').turns.map(
+      ({ direction, join }) =>
+        `${direction}: ${join.map((pair) => pair.map(insulationCode).join('–')).join(', ')}`,
+    )
+  it.each([
+    [
+      'CW: PURPLE TO YELLOW, ORANGE TO GRAY; CCW: PURPLE TO ORANGE, YELLOW TO GRAY',
+      ['CW: VT–YE, OG–GY', 'CCW: VT–OG, YE–GY'],
+    ],
+    ['rotation CCW = VT - YE, OG - BN/YE', ['CCW: VT–YE, OG–BN/YE']],
+    ['C.W. ROTATION\nPURPLE TO YELLOW\nORANGE TO BROWN', ['CW: VT–YE, OG–BN']],
+    ['clockwise purple & yellow', ['CW: VT–YE']],
+  ])('%s', (text, said) => expect(pairs(text)).toEqual(said))
+  it.each([
+    'CW rotation',
+    'purple to yellow',
+    // The direction is over where the tag goes on with something else.
+    'CW BLACK COMMON purple to yellow',
+    '1075 RPM CWLE',
+  ])('nothing of “%s”', (text) => expect(pairs(text)).toEqual([]))
+  it('joins make no leads of the line, and leave the rest of it as it was', () => {
+    const line = readTagLine('BK common, CW: VT to YE, OG to GY, 1/4 hp', 'psc-outdoor')
+    expect(line.leads.map((l) => `${insulationCode(l.insulation)} ${l.role}`)).toEqual(['BK motor-common'])
+    expect([line.horsepower, line.unread]).toEqual(['1/4', []])
+  })
+  it('on the draft they join the rotation leads, which come to it where they are missing', () => {
+    const text = 'BK common, WH run, BN start, plug VT YE; CW: VT to YE, OG to GY; CCW: VT to OG, YE to GY'
+    const draft = withTagLine(EMPTY_TAG, readTagLine(text, 'psc-outdoor'))
+    expect(draft.leads.filter((l) => l.role === 'rotation').map((l) => insulationCode(l))).toEqual([
+      'VT',
+      'YE',
+      'OG',
+      'GY',
+    ])
+    expect(draft.turns).toEqual({
+      CW: [
+        ['purple', 'yellow'],
+        ['orange', 'gray'],
+      ],
+      CCW: [
+        ['purple', 'orange'],
+        ['yellow', 'gray'],
+      ],
+    })
+  })
+})

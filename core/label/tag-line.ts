@@ -1,6 +1,6 @@
 // A typed or pasted line of a motor's tag: "BK common, WH run, BN start, BN/WH return, plug VT YE OG GY, 1/4 hp, 1.4 A". Leads by colour and
 // role, figures as any label has them. What it does not understand it names, and leaves alone.
-import { COLOUR_CODES, COLOUR_NAMES, type ColourCode, type Insulation } from '../motor/colour'
+import { sameInsulation, type Insulation } from '../motor/colour'
 import type { MotorKind } from '../motor/kind'
 import { guessOf } from '../motor/lead-sets'
 import type { SpeedName } from '../motor/lead-sheet'
@@ -8,6 +8,8 @@ import type { LeadRole } from '../motor/role'
 import { EMPTY_MOTOR_PLATE } from '../motor/nameplate'
 import { rolesOf, withLead, type TagDraft } from '../motor/tag-draft'
 import { readLabel } from './read-label'
+import { takeColour } from './tag-colours'
+import { takeTurns, type SaidTurn } from './tag-turns'
 
 /** A lead that a line speaks of. */
 export interface SaidLead {
@@ -22,41 +24,18 @@ export interface SaidLead {
 /** What a line of a tag says. */
 export interface TagLine {
   readonly leads: readonly SaidLead[]
+  /** Which leads are joined for which direction. */
+  readonly turns: readonly SaidTurn[]
   readonly horsepower: string | null
   readonly amps: number | null
   readonly rpm: number | null
   readonly volts: { readonly low: number; readonly high: number } | null
   readonly microfarads: number | null
   readonly capacitorVolts: number | null
+  /** It was read from a picture: whatever it puts on the tag is to be looked at. */
+  readonly isSeen?: boolean
   /** Pieces that were not understood, as they were typed. */
   readonly unread: readonly string[]
-}
-
-/** Abbreviations as tags and technicians write them. Common practice, no source. */
-const SHORT_COLOURS: Readonly<Record<string, ColourCode>> = {
-  blk: 'BK',
-  brn: 'BN',
-  red: 'RD',
-  org: 'OG',
-  orn: 'OG',
-  yel: 'YE',
-  grn: 'GN',
-  blu: 'BU',
-  pur: 'VT',
-  ppl: 'VT',
-  violet: 'VT',
-  gry: 'GY',
-  grey: 'GY',
-  wht: 'WH',
-  pnk: 'PK',
-}
-
-function colourOf(word: string): ColourCode | undefined {
-  const small = word.toLowerCase()
-  return (
-    COLOUR_CODES.find((code) => code.toLowerCase() === small || COLOUR_NAMES[code] === small) ??
-    SHORT_COLOURS[small]
-  )
 }
 
 interface Said {
@@ -86,26 +65,6 @@ function roleOf(words: string, kind: MotorKind): Said | undefined {
     [/^(lo|low)( speed)?$/, { role: 'speed', speed: 'low' }],
   ]
   return table.find(([pattern]) => pattern.test(said))?.[1]
-}
-
-/** "BN/WH", "brown/white" or "brown with white stripe" at the start of the words; the rest of them. */
-function takeColour(
-  words: readonly string[],
-): { readonly insulation: Insulation; readonly taken: number } | null {
-  const [first = '', second = '', third = '', fourth = ''] = words
-  const [base = '', tracer] = first.split('/')
-  const colour = colourOf(base)
-  if (!colour) return null
-  if (tracer !== undefined) {
-    const stripe = colourOf(tracer)
-    return stripe ? { insulation: { colour, stripe }, taken: 1 } : null
-  }
-  if (/^(with|w)$/i.test(second) && colourOf(third))
-    return {
-      insulation: { colour, stripe: colourOf(third) ?? null },
-      taken: /^(stripe|tracer)$/i.test(fourth) ? 4 : 3,
-    }
-  return { insulation: { colour, stripe: null }, taken: 1 }
 }
 
 /** The colours of a piece, and its other words. */
@@ -140,7 +99,8 @@ function leadsOf(piece: string, kind: MotorKind): SaidLead[] | null {
 
 /** Never throws, whatever the text; longest line: see MAX_LINE. */
 export function readTagLine(text: string, kind: MotorKind): TagLine {
-  const pieces = text
+  const { turns, rest } = takeTurns(text)
+  const pieces = rest
     .split(/[,;\n]+/)
     .map((piece) => piece.trim())
     .filter(Boolean)
@@ -151,10 +111,10 @@ export function readTagLine(text: string, kind: MotorKind): TagLine {
     if (found) leads.push(...found)
     else figures.push(piece)
   }
-  return { leads, ...figuresOf(figures.join(', ')) }
+  return { leads, turns, ...figuresOf(figures.join(', ')) }
 }
 
-function figuresOf(text: string): Omit<TagLine, 'leads'> {
+function figuresOf(text: string): Omit<TagLine, 'leads' | 'turns'> {
   const { motor, capacitor, unread } = readLabel(text, {}, 'motor')
   const plate = motor ?? EMPTY_MOTOR_PLATE
   const first = <T>([one]: readonly T[]): T | null => one ?? null
@@ -181,22 +141,40 @@ export function withTagLine(draft: TagDraft, line: TagLine): TagDraft {
     )
     const twin =
       same.find((l) => l.role === as) ?? (same.length === 1 && as !== 'rotation' ? same[0] : undefined)
-    return withLead(at, twin?.id ?? null, insulation, as, { speed, isGuess })
+    return withLead(at, twin?.id ?? null, insulation, as, {
+      speed,
+      isGuess: isGuess || (line.isSeen ?? false),
+    })
   }, draft)
-  const [power, ...more] = withLeads.horsepower
+  const joined = line.turns.reduce((at, turn) => withTurn(at, turn, line.isSeen ?? false), withLeads)
+  const [power, ...more] = joined.horsepower
   return {
-    ...withLeads,
+    ...joined,
+    photographed: draft.photographed || (line.isSeen ?? false),
     rpm: line.rpm ?? draft.rpm,
     volts: line.volts ?? draft.volts,
-    capacitor: withLeads.capacitor && {
-      microfarads: line.microfarads ?? withLeads.capacitor.microfarads,
-      volts: line.capacitorVolts ?? withLeads.capacitor.volts,
+    capacitor: joined.capacitor && {
+      microfarads: line.microfarads ?? joined.capacitor.microfarads,
+      volts: line.capacitorVolts ?? joined.capacitor.volts,
     },
     horsepower: power
       ? [
           { ...power, horsepower: line.horsepower ?? power.horsepower, amps: line.amps ?? power.amps },
           ...more,
         ]
-      : withLeads.horsepower,
+      : joined.horsepower,
   }
+}
+
+/** The pairs of a direction, by the leads of those colours; rotation leads that are not on the tag yet come to it. */
+function withTurn(draft: TagDraft, { direction, join }: SaidTurn, isGuess: boolean): TagDraft {
+  let at = draft
+  const lead = (insulation: Insulation): string => {
+    const known = at.leads.find((l) => l.role === 'rotation' && sameInsulation(l, insulation))
+    if (known) return known.id
+    at = withLead(at, null, insulation, 'rotation', { isGuess })
+    return at.leads.at(-1)?.id ?? ''
+  }
+  const pairs = join.map(([a, b]) => [lead(a), lead(b)] as const)
+  return { ...at, turns: { ...at.turns, [direction]: pairs } }
 }

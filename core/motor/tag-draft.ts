@@ -59,6 +59,8 @@ export interface TagDraft {
   readonly drains: readonly string[]
   /** Leads whose role, or whose speed, was guessed by colour or by the old wires and not looked at since. */
   readonly guessed: readonly LeadId[]
+  /** What is guessed was read from a photo of the tag. */
+  readonly photographed: boolean
 }
 
 export const EMPTY_TAG: TagDraft = {
@@ -79,6 +81,7 @@ export const EMPTY_TAG: TagDraft = {
   mechanical: null,
   drains: [],
   guessed: [],
+  photographed: false,
 }
 
 /** The roles that leads of such a motor can have. */
@@ -130,7 +133,7 @@ const withTapSpeed = (draft: TagDraft, tap: LeadId, speed: SpeedName): TagDraft 
 })
 
 /** Every lead as it stands is the tag's: nothing is a guess any more. */
-export const asTheTagSays = (draft: TagDraft): TagDraft => ({ ...draft, guessed: [] })
+export const asTheTagSays = (draft: TagDraft): TagDraft => ({ ...draft, guessed: [], photographed: false })
 
 /** The draft without a lead; settings that named it follow. */
 export const withoutLead = (draft: TagDraft, id: string): TagDraft =>
@@ -367,6 +370,7 @@ export function draftOf(sheet: LeadSheet): TagDraft {
     mechanical: sheet.mechanical,
     drains: sheet.drains,
     guessed: [],
+    photographed: false,
     horsepower: settings.horsepower.map(({ horsepower, coversFrom, amps, land }) => ({
       horsepower,
       coversFrom,

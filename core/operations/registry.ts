@@ -32,6 +32,7 @@ import type { Operation, Report } from './operation'
 import { readCard } from './read-card'
 import { readLabel } from './read-label'
 import { readPlateOperation } from './read-plate'
+import { readTagOperation } from './read-tag'
 import { readWires } from './read-wires'
 import { readStock } from './read-stock'
 import { report } from './report'
@@ -45,6 +46,7 @@ export const OPERATIONS: readonly Operation[] = [
   diagnose,
   readLabel,
   readPlateOperation,
+  readTagOperation,
   estimatePlate,
   benchCapacitor,
   identifyTerminals,

@@ -13,7 +13,7 @@ export interface Item {
   readonly align?: 'left' | 'center'
 }
 export interface Plate {
-  readonly kind: 'motor' | 'unit' | 'can'
+  readonly kind: 'motor' | 'unit' | 'can' | 'tag'
   readonly layout: string
   readonly width: number
   readonly height: number

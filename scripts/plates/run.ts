@@ -9,7 +9,7 @@ import { writeCode } from '../../core/job/card/code/code-text'
 import { cardRecord } from '../../core/job/card/code/record'
 import { requestFor } from '../../core/testing/fixtures'
 import { GRADES, type Grade } from './photograph'
-import type { ReadOne } from './page'
+import type { ReadOne, Sort } from './page'
 
 const root = resolve(__dirname, '..', '..')
 const modules = join(root, 'node_modules')
@@ -72,25 +72,30 @@ async function main(): Promise<void> {
     args: ['--no-sandbox', '--disable-gpu'],
   })
   try {
-    const all = await readAll(browser, url, a)
-    for (const grade of GRADES)
-      tell(
-        grade,
-        all.filter((x) => x.grade === grade),
-      )
-    if (a.out) writeOut(a.out, all)
-    await tellCodes(browser, url, a)
+    for (const sort of a.sorts) {
+      const all = await readAll(browser, url, a, sort)
+      for (const grade of GRADES)
+        tell(
+          `${sort}, ${grade}`,
+          all.filter((x) => x.grade === grade),
+        )
+      if (a.out) writeOut(a.out, all)
+    }
+    if (a.sorts.length > 1) await tellCodes(browser, url, a)
   } finally {
     await browser.close()
     server.close()
   }
 }
 
+const SORTS: readonly Sort[] = ['plates', 'tags']
+
 interface Args {
   readonly each: number
   readonly seed: number
   readonly out: string | null
   readonly grades: readonly Grade[]
+  readonly sorts: readonly Sort[]
 }
 function args(): Args {
   const value = (name: string) => {
@@ -103,6 +108,7 @@ function args(): Args {
     seed: Number(value('seed') ?? 70_000),
     out: value('out'),
     grades: GRADES.filter((g) => !only || only.split(',').includes(g)),
+    sorts: SORTS.filter((s) => !value('only') || value('only') === s),
   }
 }
 
@@ -115,9 +121,14 @@ const page = () =>
   )}</style><body>${FONTS.map(([name, weight]) => `<p style="font:${weight} 20px '${name}'">Ag09</p>`).join('')}<script src="/page.js"></script>`
 
 type Read = ReadOne & { readonly grade: Grade; readonly seed: number }
-type Reader = (seed: number, grade: Grade, picture: boolean) => Promise<ReadOne>
+type Reader = (seed: number, grade: Grade, picture: boolean, sort: Sort) => Promise<ReadOne>
 
-async function readAll(browser: Browser, url: string, { each, seed, out, grades }: Args): Promise<Read[]> {
+async function readAll(
+  browser: Browser,
+  url: string,
+  { each, seed, out, grades }: Args,
+  sort: Sort,
+): Promise<Read[]> {
   const tasks = grades.flatMap((grade, g) =>
     Array.from({ length: each }, (_, i) => ({ grade, seed: seed + g * 1000 + i })),
   )
@@ -132,8 +143,8 @@ async function readAll(browser: Browser, url: string, { each, seed, out, grades 
     )
     for (let task = tasks.shift(); task; task = tasks.shift()) {
       const one = await tab.evaluate(
-        ([s, g, picture]) => (window as unknown as { readOne: Reader }).readOne(s, g, picture),
-        [task.seed, task.grade, out !== null] as const,
+        ([s, g, picture, of]) => (window as unknown as { readOne: Reader }).readOne(s, g, picture, of),
+        [task.seed, task.grade, out !== null, sort] as const,
       )
       done.push({ ...one, ...task })
     }
@@ -180,7 +191,7 @@ export function judged({ truth, proposals }: Pick<ReadOne, 'truth' | 'proposals'
   return { right, missing: truth.filter((t) => !right.includes(t)), wrong }
 }
 
-function tell(grade: Grade, reads: readonly Read[]): void {
+function tell(name: string, reads: readonly Read[]): void {
   if (reads.length === 0) return
   const all = reads.map((read) => ({ read, ...judged(read) }))
   const figures = reads.reduce((n, r) => n + r.truth.length, 0)
@@ -189,7 +200,7 @@ function tell(grade: Grade, reads: readonly Read[]): void {
   const share = (n: number) => `${((100 * n) / figures).toFixed(1)} %`
   const times = reads.map((r) => r.ms).sort((a, b) => a - b)
   console.log(
-    `${grade.padEnd(6)} ${reads.length} plates, ${figures} figures: right ${share(right)}, not proposed ${share(sum((x) => x.missing.length))}, proposed and wrong ${share(wrong)}; ${Math.round(times[times.length >> 1] ?? 0)} ms each`,
+    `${name.padEnd(13)} ${reads.length}, with ${figures} figures: right ${share(right)}, not proposed ${share(sum((x) => x.missing.length))}, proposed and wrong ${share(wrong)}; ${Math.round(times[times.length >> 1] ?? 0)} ms each`,
   )
   for (const { read, wrong: bad } of all)
     for (const p of bad)

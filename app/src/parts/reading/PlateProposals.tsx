@@ -1,8 +1,8 @@
 // What was read, figure by figure, each beside the piece of the picture it stands on. Nothing is kept until it is taken.
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { View } from 'react-native'
 import type { Proposal } from '@oak/core/label/photo/proposal'
-import type { ReadPlatePhoto } from '../../platform/reading/read-looks'
+import type { FlatPicture } from '../../platform/reading/read-looks'
 import { SmallButton } from '../../ui/PrimaryButton'
 import { Problem } from '../../ui/Problem'
 import { TextField } from '../../ui/TextField'
@@ -10,26 +10,23 @@ import { usePalette } from '../../ui/theme'
 import { VerdictMark } from '../../ui/VerdictMark'
 import { Words } from '../../ui/Words'
 import { Cutout } from './Cutout'
+import { usePictureUrl } from './use-picture-url'
 
 export interface PlateProposalsProps {
-  readonly read: ReadPlatePhoto
+  readonly proposals: readonly Proposal[]
+  readonly picture: FlatPicture
   readonly onTake: (field: Proposal['field'], text: string) => string | null
 }
 
-export function PlateProposals({ read, onTake }: PlateProposalsProps) {
-  const { blob, width, height } = read.picture
-  const [url, setUrl] = useState<string | null>(null)
-  useEffect(() => {
-    const made = URL.createObjectURL(blob)
-    setUrl(made)
-    return () => URL.revokeObjectURL(made)
-  }, [blob])
+export function PlateProposals({ proposals, picture, onTake }: PlateProposalsProps) {
+  const { blob, width, height } = picture
+  const url = usePictureUrl(blob)
   return (
     <View style={{ gap: 12 }} testID="proposals">
       <Words size="small">
         Hold each against its piece of the picture, then take it. What was not read surely is left out.
       </Words>
-      {read.proposals.map((proposal) => (
+      {proposals.map((proposal) => (
         <Row key={proposal.field} proposal={proposal} onTake={(text) => onTake(proposal.field, text)}>
           {url ? (
             <Cutout

@@ -2,11 +2,14 @@
 import { wrap, type Remote } from 'comlink'
 import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
 import type { PlateReading } from '@oak/core/label/photo/read-plate'
+import type { TagReading } from '@oak/core/label/photo/read-tag'
+import type { MotorKind } from '@oak/core/motor/kind'
 import { readLetters, startLetters, type Letters } from './letters'
 import type { PhotoWorker } from './photo.worker'
 import type { SeenLines } from '@oak/core/label/photo/words'
 import { runInWorker } from '../workers/operations'
-import { readLooks, type ReadPlatePhoto } from './read-looks'
+import { readLooks, type ReadPhoto } from './read-looks'
+import type { SeenTag } from './seen-tag'
 import { NoReader } from './no-reader'
 import type { SetPlate } from './straighten'
 
@@ -76,37 +79,61 @@ function letterReader(): Promise<Letters> {
 }
 
 /** Rejects with `NoReader` where its parts cannot be had, with the picture's own error where it cannot be drawn. */
-export async function readPlatePhoto(
+async function readPhoto<A extends { readonly settled: boolean }>(
   photo: Blob,
   { corners, top }: SetPlate,
-  plate: PhotographedPlate,
+  judge: (looks: readonly SeenLines[]) => Promise<A>,
   report: (share: number) => void,
-): Promise<ReadPlatePhoto> {
+): Promise<ReadPhoto<A>> {
   used()
   const flat = await askPhotos((remote) => remote.open(photo, corners, top))
   const reader = await letterReader()
-  const { proposals, words } = await readLooks(plate, {
+  const { answer, words } = await readLooks<A>({
     look: (index) => askPhotos((remote) => remote.look(index)),
     letters: (look) => {
       used()
       return readLetters(reader, look)
     },
-    judge,
+    judge: (looks) => judge(looks.map((lines) => (lines.flat().length > MOST_WORDS ? [] : lines))),
     report,
   })
   const blob = new Blob([flat.png as BlobPart], { type: 'image/png' })
-  return { proposals, words, picture: { blob, width: flat.width, height: flat.height } }
+  return { answer, words, picture: { blob, width: flat.width, height: flat.height } }
 }
-
 /** More words than any plate has are looked at no further. */
 const MOST_WORDS = 600
 
-async function judge(plate: PhotographedPlate, looks: readonly SeenLines[]): Promise<PlateReading> {
-  const few = looks.map((lines) => (lines.flat().length > MOST_WORDS ? [] : lines))
-  const result = await runInWorker('read-plate', { plate, looks: few })
+async function judged<A>(operation: 'read-plate' | 'read-tag', input: object): Promise<A> {
+  const result = await runInWorker(operation, input)
   if (!result.ok) throw new Error(result.error.message)
-  return result.output as PlateReading
+  return result.output as A
 }
+
+export const readPlatePhoto = (
+  photo: Blob,
+  set: SetPlate,
+  plate: PhotographedPlate,
+  report: (share: number) => void,
+): Promise<ReadPhoto<PlateReading>> =>
+  readPhoto(photo, set, (looks) => judged<PlateReading>('read-plate', { plate, looks }), report)
+
+/** Its leads and turns, and its figures as of any motor's plate. */
+export const readTagPhoto = (
+  photo: Blob,
+  set: SetPlate,
+  kind: MotorKind,
+  report: (share: number) => void,
+): Promise<ReadPhoto<SeenTag>> =>
+  readPhoto(
+    photo,
+    set,
+    async (looks) => {
+      const tag = await judged<TagReading>('read-tag', { kind, looks })
+      const { proposals } = await judged<PlateReading>('read-plate', { plate: 'motor', looks })
+      return { ...tag, proposals }
+    },
+    report,
+  )
 
 /** The text of the code on a picture; null: none can be read. */
 export function readCodePhoto(picture: Blob | ImageData): Promise<string | null> {

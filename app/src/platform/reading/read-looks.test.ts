@@ -11,10 +11,10 @@ const words = (...texts: string[]): SeenLines => [
 async function run(settledAfter: number, seen: SeenLines = []) {
   const shares: number[] = []
   const judged: number[] = []
-  const read = await readLooks('motor', {
+  const read = await readLooks({
     look: () => Promise.resolve(look),
     letters: () => Promise.resolve(seen),
-    judge: (_, looks): Promise<PlateReading> => {
+    judge: (looks): Promise<PlateReading> => {
       judged.push(looks.length)
       return Promise.resolve({ proposals: [], settled: looks.length >= settledAfter })
     },

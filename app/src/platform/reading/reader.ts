@@ -1,7 +1,10 @@
 // The readers of pictures, fetched when a picture is first read: they are no part of any screen.
 import type { PhotographedPlate } from '@oak/core/label/photo/proposal'
 import { NoReader } from './no-reader'
-import type { ReadPlatePhoto } from './read-looks'
+import type { PlateReading } from '@oak/core/label/photo/read-plate'
+import type { MotorKind } from '@oak/core/motor/kind'
+import type { ReadPhoto } from './read-looks'
+import type { SeenTag } from './seen-tag'
 import type { SetPlate } from './straighten'
 
 async function photoReader() {
@@ -18,8 +21,18 @@ export async function readPlatePhoto(
   set: SetPlate,
   plate: PhotographedPlate,
   report: (share: number) => void,
-): Promise<ReadPlatePhoto> {
+): Promise<ReadPhoto<PlateReading>> {
   return (await photoReader()).readPlatePhoto(photo, set, plate, report)
+}
+
+/** As above, of the tag on a motor's leads. */
+export async function readTagPhoto(
+  photo: Blob,
+  set: SetPlate,
+  kind: MotorKind,
+  report: (share: number) => void,
+): Promise<ReadPhoto<SeenTag>> {
+  return (await photoReader()).readTagPhoto(photo, set, kind, report)
 }
 
 /** The text of the code on a picture; null: none can be read. Rejects as above. */

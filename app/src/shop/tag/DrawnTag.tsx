@@ -64,7 +64,7 @@ export function DrawnTag({ draft, onLead, onAdd }: DrawnTagProps) {
             <Words size="strong" lines={1}>
               {ROLE_NAMES[lead.role]}
               {speedOf(lead.id)}
-              {guessed.includes(lead.id) ? ', a guess' : ''}
+              {guessed.includes(lead.id) ? (draft.photographed ? ', as read' : ', a guess') : ''}
             </Words>
             <Words size="tiny" tone="quiet" lines={1}>
               {insulationName(lead)} · {insulationCode(lead)}

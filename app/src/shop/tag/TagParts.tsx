@@ -134,9 +134,11 @@ function keepWords({ guessed }: TagDraft, job: JobId | null): string {
 }
 
 /** Which leads are guesses, and by what; null: none. */
-function guessWords({ guessed, leads }: TagDraft, isOld: boolean): string | null {
+function guessWords({ guessed, leads, photographed }: TagDraft, isOld: boolean): string | null {
   if (guessed.length === 0) return null
   const which = guessed.length === leads.length ? 'Every lead' : listed(guessed)
+  if (photographed)
+    return `${capital(which)}: as a photo was read. Hold ${guessed.length === 1 ? 'it' : 'each'} against the tag itself.`
   return `${capital(which)}: guessed by ${isOld ? 'where the wires went and by usual colours' : 'colour'}. Hold ${guessed.length === 1 ? 'it' : 'each'} against the tag or the diagram.`
 }
 

@@ -1,4 +1,4 @@
-// The quick ways into a tag: leads that such motors often have, and a line that is typed or pasted.
+// The quick ways into a tag: a photo of it, leads that such motors often have, and a line that is typed or pasted.
 import { useState } from 'react'
 import { View } from 'react-native'
 import { MAX_LINE } from '@oak/core/label/read-label'
@@ -12,6 +12,7 @@ import { Tap } from '../../ui/Tap'
 import { TextField } from '../../ui/TextField'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
+import { TagPhoto } from './TagPhoto'
 
 interface StartProps {
   readonly draft: TagDraft
@@ -19,8 +20,16 @@ interface StartProps {
 }
 
 export function TagStart({ draft, change }: StartProps) {
+  const [photo, setPhoto] = useState(false)
   return (
     <View style={{ gap: 12 }}>
+      <QuietButton
+        text="Read the tag from a photo"
+        icon="camera"
+        onPress={() => setPhoto(true)}
+        testID="tag-from-photo"
+      />
+      {photo ? <TagPhoto draft={draft} change={change} onClose={() => setPhoto(false)} /> : null}
       {draft.leads.length === 0 ? <LeadSets draft={draft} change={change} /> : null}
       <TypedLine draft={draft} change={change} />
     </View>
