@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, resolve } from 'node:path'
 import type { Page } from '@playwright/test'
+import { tooSmall, wrongs } from './axe'
 import { delivered, enterNumber, expect, test, signWires, pickMotor, slowLink } from './app'
 
 const PICTURE = resolve(__dirname, '..', 'docs', 'screenshots', 'board-wide.png')
@@ -171,4 +172,60 @@ test('on a slow link a photo holds up no edit, and arrives all the same', async 
   await expect.poll(async () => (await server.changes()).length, { timeout: 20_000 }).toBeGreaterThan(before)
   expect(await isThere()).toBe(false)
   await expect.poll(isThere, { timeout: 120_000 }).toBe(true)
+})
+
+/** A brown wire with a white stripe and a piece of paper, in the light of a bulb. */
+async function wireInBulbLight(page: Page): Promise<string> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 1600, height: 1200 })
+    const pen = canvas.getContext('2d')!
+    const paint = (r: number, g: number, b: number, x: number, y: number, w: number, h: number) => {
+      // What a bulb leaves of red, green and blue.
+      pen.fillStyle = `rgb(${r} ${g * 0.88} ${b * 0.7})`
+      pen.fillRect(x, y, w, h)
+    }
+    paint(120, 118, 112, 0, 0, 1600, 1200)
+    paint(112, 64, 31, 0, 590, 1600, 30)
+    paint(250, 250, 248, 0, 601, 1600, 4)
+    paint(250, 250, 248, 1000, 100, 400, 300)
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.95))
+    return [...new Uint8Array(await blob!.arrayBuffer())]
+  })
+  const path = join(folder, 'wire.jpg')
+  writeFileSync(path, Buffer.from(bytes))
+  return path
+}
+
+test('a pin on a wire proposes its colour with its stripe, by what is shown as white; a hand picks it, and no wire is noted by it', async ({
+  app,
+  server,
+}) => {
+  await toWires(app)
+  await choose(app, await wireInBulbLight(app))
+  await thumbs(app).click()
+  const picture = app.getByTestId('photo-picture')
+  await expect(picture.locator('img')).toBeVisible()
+  const press = async (x: number, y: number) => {
+    const box = (await picture.boundingBox())!
+    await picture.click({ position: { x: box.width * x, y: box.height * y } })
+  }
+  await press(0.75, 0.2)
+  await app.getByTestId('spot-white').click()
+  await expect(app.getByText('The light is set.')).toBeVisible()
+  // The middle of the wire is 605 of 1200 px down.
+  await press(0.3, 605 / 1200)
+  await expect(app.getByTestId('spot-colour')).toContainText('By the light of what you showed as white.')
+  const looks = app.getByTestId(/^looks-/)
+  const count = await looks.count()
+  expect(count >= 2 && count <= 3).toBe(true)
+  expect([...(await wrongs(app)), ...(await tooSmall(app))]).toEqual([])
+  await app.getByTestId('looks-brown-with-white-stripe').click()
+  await expect(app.getByTestId('photo-sheet')).toContainText('looks brown with white stripe')
+  await app.keyboard.press('Escape')
+  await delivered(app)
+  const changes = await server.changes()
+  expect(changes.filter((c) => c.path[0] === 'photos').at(-1)?.value).toMatchObject({
+    pins: [{ kind: 'note', of: '', words: 'looks brown with white stripe' }],
+  })
+  expect(changes.filter((c) => c.path[0] === 'wires' && JSON.stringify(c.value).includes('BN'))).toEqual([])
 })

@@ -156,6 +156,38 @@ async function plateRead(page: Page): Promise<void> {
   for (const field of ['horsepower', 'volts']) await page.getByTestId(`take-${field}`).click()
 }
 
+/** The tag on the leads from a photo, as it was read. */
+async function tagRead(page: Page): Promise<void> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 1600, height: 1000 })
+    const pen = canvas.getContext('2d')
+    if (!pen) throw new Error('no canvas')
+    pen.fillStyle = '#efe7cf'
+    pen.fillRect(0, 0, 1600, 1000)
+    pen.fillStyle = '#26221c'
+    pen.font = '600 72px "Atkinson Hyperlegible Next"'
+    const rows = [
+      'BLACK - COMMON',
+      'WHITE - RUN',
+      'BROWN - START',
+      'BROWN/WHITE - RUN RETURN',
+      'GREEN - GROUND',
+      'CW: PURPLE TO YELLOW',
+      'ORANGE TO GRAY',
+    ]
+    pen.rotate(0.012)
+    rows.forEach((row, i) => pen.fillText(row, 140, 150 + i * 118))
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9))
+    return blob ? [...new Uint8Array(await blob.arrayBuffer())] : []
+  })
+  await page.getByTestId('tag-from-photo').click()
+  await choose(page, 'pick-plate', asFile('tag.jpg', bytes))
+  await page.getByTestId('read-plate').click()
+  await page.getByTestId('put-read-leads').click({ timeout: 60_000 })
+  await page.getByTestId('plate-done').click()
+  await page.getByTestId('drawn-tag').scrollIntoViewIfNeeded()
+}
+
 /** The card of another visit, read by its code. */
 async function cardRead(page: Page, server: OakServer): Promise<void> {
   await page.getByTestId('hookup-card').waitFor()
@@ -177,6 +209,7 @@ async function cardRead(page: Page, server: OakServer): Promise<void> {
 
 const VIEWS: readonly View[] = [
   { name: 'plate-photo', path: `${job(4)}/plates`, wait: 'plate-motor', prepare: plateRead },
+  { name: 'tag-photo', path: '/tag', wait: 'tag-from-photo', prepare: tagRead },
   { name: 'read-card', path: `${job(1)}/card`, wait: 'hookup-card', prepare: cardRead },
   { name: 'safe', path: `${job(6)}/safe`, wait: 'safe-next' },
   { name: 'fault', path: `${job(4)}/fault`, wait: 'causes' },
@@ -185,7 +218,6 @@ const VIEWS: readonly View[] = [
   { name: 'unit', path: '/', wait: 'start', prepare: puttingTogether },
   { name: 'board', path: `${job(1)}/plates`, wait: 'plate-unit-read', prepare: inConflict },
   { name: 'bench', path: '/practice', wait: 'first-shared-can', prepare: onBench },
-  { name: 'marks', path: '/practice', wait: 'first-shared-can', prepare: marked },
   { name: 'practice', path: '/practice', wait: 'first-shared-can', prepare: backOnCourse },
   { name: 'van', path: '/van', wait: 'line-motor-rowan-25r' },
   { name: 'mount', path: `${job(1)}/mount`, wait: 'mount-strip', prepare: measured },

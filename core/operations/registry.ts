@@ -33,6 +33,7 @@ import { readCard } from './read-card'
 import { readLabel } from './read-label'
 import { readPlateOperation } from './read-plate'
 import { readTagOperation } from './read-tag'
+import { wireColour } from './wire-colour'
 import { readWires } from './read-wires'
 import { readStock } from './read-stock'
 import { report } from './report'
@@ -47,6 +48,7 @@ export const OPERATIONS: readonly Operation[] = [
   readLabel,
   readPlateOperation,
   readTagOperation,
+  wireColour,
   estimatePlate,
   benchCapacitor,
   identifyTerminals,

@@ -136,6 +136,7 @@ export const GOOD: Record<string, unknown> = {
   'read-label': { text: '45.5 MFD 440V' },
   'read-plate': { plate: 'motor', looks: [seen(['HP 1/4   RPM 1075'])] },
   'read-tag': { kind: 'psc-outdoor', looks: [seen(['BLACK COMMON', 'WHITE RUN'])] },
+  'wire-colour': { pixels: Array.from({ length: 9 }, () => [112, 64, 31]), white: [250, 246, 235] },
   'read-card': { text: 'OAK SWITCH CARD 2. UNIT OF THE SHOP' },
   'estimate-plate': { microfarads: 5 },
   'bench-capacitor': BENCH,

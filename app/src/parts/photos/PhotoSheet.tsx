@@ -5,6 +5,7 @@ import { Image, Pressable, View, type GestureResponderEvent } from 'react-native
 import { TextField } from '../../ui/TextField'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Photo } from '@oak/core/job/fields'
+import type { Rgb } from '@oak/core/motor/seen-colour/lab'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
 import { Choice } from '../../ui/Choice'
@@ -14,6 +15,7 @@ import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
 import { PinBadge, PIN_SIZE } from './PinBadge'
 import { pinAt, pinTargets, withoutPin, withPin, type PinTarget } from './pins'
+import { SpotColour } from './SpotColour'
 import { usePhoto } from './use-photo'
 
 export interface PhotoSheetProps {
@@ -27,6 +29,7 @@ export interface PhotoSheetProps {
 export function PhotoSheet({ id, job, photo, facts, onClose }: PhotoSheetProps) {
   const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
+  const [white, setWhite] = useState<Rgb | null>(null)
   const keep = (next: Photo | null) => setWrong(editJob(id, [{ path: ['photos', photo], value: next }]))
   const target = (chosen: PinTarget) => {
     if (at) keep(withPin(facts, at, chosen))
@@ -37,11 +40,25 @@ export function PhotoSheet({ id, job, photo, facts, onClose }: PhotoSheetProps) 
       <Picture photo={photo} facts={facts} pending={at} onPress={setAt} />
       <Problem text={wrong} />
       {at ? (
-        <Targets job={job} onPick={target} onCancel={() => setAt(null)} />
+        <>
+          <SpotColour
+            photo={photo}
+            at={at}
+            white={white}
+            onWhite={(shown) => {
+              setWhite(shown)
+              setAt(null)
+            }}
+            onPick={(words) => target({ kind: 'note', of: '', words })}
+          />
+          <Targets job={job} onPick={target} onCancel={() => setAt(null)} />
+        </>
       ) : (
         <>
           <Words size="small" tone="quiet">
-            Press the picture where a post or a wire is, and say which.
+            {white
+              ? 'The light is set. Press the picture where a post or a wire is, and say which.'
+              : 'Press the picture where a post or a wire is, and say which.'}
           </Words>
           {facts.pins.map((pin, i) => (
             <View
@@ -127,6 +144,7 @@ function Picture({
       <Pressable
         onPress={press}
         testID="photo-picture"
+        role="button"
         aria-label="The picture: press where a pin goes"
         style={{ position: 'absolute', left: 0, right: 0, top: 0, bottom: 0, cursor: 'pointer' }}
       >

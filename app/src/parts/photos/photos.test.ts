@@ -1,5 +1,6 @@
 import { drawAnew, drawnSize, fileProblem } from './draw-anew'
 import { photoNames, usualPair, within } from './before-after'
+import { brightest, meanOf, squareAt } from './spot'
 import { pinAt, pinTargets, withoutPin, withPin } from './pins'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 
@@ -103,5 +104,34 @@ describe('two photos over each other', () => {
     expect(wide.width).toBe(1)
     expect(wide.height).toBeCloseTo(200 / 300, 12)
     expect(wide.top).toBeCloseTo(1 / 6, 12)
+  })
+})
+
+describe('the spot under a pin', () => {
+  const picture = { width: 1600, height: 1200 }
+  it('is a square around it, a hundredth of the picture', () =>
+    // 0.009 of 1600 px is 14 px; its middle is the pin.
+    expect(squareAt({ x: 0.5, y: 0.25 }, picture)).toEqual({ left: 793, top: 293, side: 14 }))
+  it.each([
+    [
+      { x: 0, y: 0 },
+      { left: 0, top: 0 },
+    ],
+    [
+      { x: 1, y: 1 },
+      { left: 1586, top: 1186 },
+    ],
+  ])('stays inside the picture at %j', (at, corner) => expect(squareAt(at, picture)).toMatchObject(corner))
+  it('of a tiny picture is the picture', () =>
+    expect(squareAt({ x: 0.5, y: 0.5 }, { width: 4, height: 3 })).toEqual({ left: 1, top: 0, side: 3 }))
+  it('white is the bright end of each channel, or the mean of what was shown', () => {
+    const pixels = Array.from({ length: 100 }, (_, i) => [i, 2 * i, 255] as const)
+    expect(brightest(pixels)).toEqual([97, 194, 255])
+    expect(
+      meanOf([
+        [250, 240, 200],
+        [252, 244, 210],
+      ]),
+    ).toEqual([251, 242, 205])
   })
 })
