@@ -3,7 +3,7 @@ import { last } from '../../quantity/at'
 import type { Card } from './card'
 import { CARD_PAPERS, type CardPaper } from './paper'
 import { Column } from './drawing/column'
-import { drawCan } from './drawing/draw-can'
+import { canDrawer, type CanDrawer } from './drawing/draw-can'
 import { drawLeads } from './drawing/draw-leads'
 import { drawTurning } from './drawing/draw-turning'
 import type { Drawn, Frame } from './drawing/frame'
@@ -33,12 +33,15 @@ export interface CardSheet {
 export function layOutCard({ card, drawing, code = null, paper = 'a5' }: CardSheet): Shape[] {
   const size = CARD_PAPERS[paper]
   const foot = size.height - (code === null ? 21 : MARGIN + CODE - 2)
-  const bodies = SCALES.map((scale) => layOutBody(card, drawing, frameOf(size.width, scale)))
-  const fits = bodies.find((p) => p.y <= foot)
   const below = footer(card, foot, size.width, code)
-  if (fits) return [...fits.shapes, ...below]
+  const drawCan = drawing.can && canDrawer(drawing.can)
+  let shapes: readonly Shape[] = []
+  for (const scale of SCALES) {
+    const body = layOutBody(card, drawing, drawCan, frameOf(size.width, scale))
+    shapes = body.shapes
+    if (body.y <= foot) return [...shapes, ...below]
+  }
   // Nothing is cut unsaid.
-  const { shapes } = last(bodies)
   const frame = frameOf(size.width, last(SCALES))
   const more = new Column(foot - 4, 1)
   more.text(MORE, { x: MARGIN, width: frame.right - MARGIN, size: 2.6, weight: 700, most: 1 })
@@ -51,7 +54,7 @@ function frameOf(width: number, scale: number): Frame {
   return { left: MARGIN, picture, words: MARGIN + picture + BETWEEN, right: width - MARGIN, scale }
 }
 
-function layOutBody(card: Card, drawing: HookupDrawing, frame: Frame): Column {
+function layOutBody(card: Card, drawing: HookupDrawing, drawCan: CanDrawer | null, frame: Frame): Column {
   const { scale } = frame
   const page = layOutHead(card, frame)
   const across = { x: frame.left, width: frame.right - frame.left }
@@ -75,7 +78,7 @@ function layOutBody(card: Card, drawing: HookupDrawing, frame: Frame): Column {
     ),
   )
   heading('Capacitor')
-  if (drawing.can) beside(page, frame, drawCan(drawing.can, frame, page.y), card.capacitor)
+  if (drawCan) beside(page, frame, drawCan(frame, page.y), card.capacitor)
   else list(card.capacitor, 2)
   heading('Set on the motor')
   beside(page, frame, drawTurning(drawing, frame, page.y + 0.5 * scale), card.settings)

@@ -1,17 +1,9 @@
 // The can from the top on paper: rim, posts with their values, jumpers, and every wire that comes to a post, with its letters.
 import { figure } from '../../../quantity/display'
-import {
-  placeCases,
-  tiePath,
-  topOf,
-  type CaseSpot,
-  type SectionSpot,
-} from '../../../capacitor/top/can-layout'
+import type { CaseSpot, SectionSpot } from '../../../capacitor/top/can-layout'
 import type { Spot } from '../../../capacitor/top/seats'
-import { entryOf, jumperPaths } from '../../../capacitor/top/ways'
 import { PAINT, tracerOf } from '../../../motor/paint'
-import { NEW_C, PROTECTED_POST, sectionPost } from '../../../wiring/new-can'
-import type { PostId } from '../../../wiring/unit-type'
+import { waysOf, type CanWays, type Entry } from './can-ways'
 import { lettersIn, LINE, wrap } from './column'
 import type { Drawn, Frame } from './frame'
 import type { CanWire, DrawnCan } from './hookup-drawing'
@@ -25,18 +17,27 @@ const PX = 40 / 292
 /** Beside the can, for the letters of what comes to it, mm on the plain card. */
 const BESIDE = 12
 const LETTERS = 3.2
-/** Another wire keeps this far from where one comes in, in the can's units. */
-const APART = 40
-
 interface Pen {
   readonly at: (spot: { readonly x: number; readonly y: number }) => At
   readonly mm: number
   readonly scale: number
 }
 
-/** The can's picture from `top` down. */
-export function drawCan(can: DrawnCan, { left, picture, scale }: Frame, top: number): Drawn {
-  const layout = placeCases(can.cases, can.protectedStart)
+/** The can as a drawing of any size. */
+export type CanDrawer = (frame: Frame, top: number) => Drawn
+
+/** Draws the can's picture from `top` down, as often as it is asked. */
+export function canDrawer(can: DrawnCan): CanDrawer {
+  const ways = waysOf(can)
+  return (frame, top) => drawCan(can, ways, frame, top)
+}
+
+function drawCan(
+  can: DrawnCan,
+  { layout, strips, entries }: CanWays,
+  { left, picture, scale }: Frame,
+  top: number,
+): Drawn {
   const mm = Math.min(PX * scale, (picture - 2 * BESIDE * scale) / layout.width)
   const origin = {
     x: left + picture / 2 - (layout.width * mm) / 2,
@@ -51,21 +52,13 @@ export function drawCan(can: DrawnCan, { left, picture, scale }: Frame, top: num
     d,
     width: 1.1 * scale,
   })
-  const [first] = layout.cases
+  const ties = layout.cases.length - 1
   return {
     shapes: [
       ...layout.cases.flatMap((at) => rim(at, pen)),
-      ...(first ? layout.cases.slice(1).map((at) => strip(tiePath(first, at, layout))) : []),
-      ...layout.cases.flatMap((at) => wiresOf(at, at === first, can.wires, pen)),
-      ...layout.cases.flatMap((at) =>
-        jumperPaths(
-          can.jumpers.flatMap(({ from, to }): [Spot, Spot][] => {
-            const [a, b] = [spotOf(at, from), spotOf(at, to)]
-            return a && b && (from !== NEW_C || to !== NEW_C) ? [[a, b]] : []
-          }),
-          topOf(at),
-        ).map(strip),
-      ),
+      ...strips.slice(0, ties).map(strip),
+      ...entries.flatMap((entry) => drawWire(entry, pen)),
+      ...strips.slice(ties).map(strip),
       ...layout.cases.flatMap((at) => at.sections.flatMap((spot) => post(spot, can, pen))),
       ...layout.cases.flatMap((at) => [...cPost(at.c, pen), ...(at.guarded ? guarded(at.guarded, pen) : [])]),
       ...(can.cases.length > 1 ? layout.cases.flatMap((at) => nameOf(at, pen)) : []),
@@ -73,13 +66,6 @@ export function drawCan(can: DrawnCan, { left, picture, scale }: Frame, top: num
     y: origin.y + layout.height * mm + 3 * scale,
   }
 }
-
-const spotOf = (at: CaseSpot, id: PostId): Spot | null =>
-  id === NEW_C
-    ? at.c
-    : id === PROTECTED_POST
-      ? at.guarded
-      : (at.sections.find((s) => sectionPost(s.section.id) === id) ?? null)
 
 /** One that stays is drawn broken, for it is not the new one. */
 const rim = (case_: CaseSpot, { at, mm }: Pen): Shape[] => {
@@ -94,26 +80,17 @@ function nameOf(case_: CaseSpot, { at, scale }: Pen): Shape[] {
   return [{ kind: 'text', x, y, size, weight: 400, text, anchor: 'middle' }]
 }
 
-/** What comes to the posts of one case, each from a side of its own. C's are tied: what comes to C is drawn on the first. */
-function wiresOf(case_: CaseSpot, isFirst: boolean, wires: readonly CanWire[], pen: Pen): Shape[] {
-  const top = topOf(case_)
-  const taken: Spot[] = []
-  return wires.flatMap((wire) => {
-    const spot = wire.post === NEW_C && !isFirst ? null : spotOf(case_, wire.post)
-    if (!spot) return []
-    const from = entryOf(spot, { ...top, posts: [...top.posts, ...taken] })
-    taken.push({ ...from, r: APART })
-    const points = [pen.at(from), pen.at(spot)]
-    const line: Shape = wire.insulation
-      ? {
-          kind: 'wire',
-          points,
-          paint: PAINT[wire.insulation.colour],
-          tracer: tracerOf(wire.insulation.colour, wire.insulation.stripe),
-        }
-      : { kind: 'line', points, width: 0.7 }
-    return [line, ...letters(wire, from, case_, pen)]
-  })
+function drawWire({ wire, case_, spot, from }: Entry, pen: Pen): Shape[] {
+  const points = [pen.at(from), pen.at(spot)]
+  const line: Shape = wire.insulation
+    ? {
+        kind: 'wire',
+        points,
+        paint: PAINT[wire.insulation.colour],
+        tracer: tracerOf(wire.insulation.colour, wire.insulation.stripe),
+      }
+    : { kind: 'line', points, width: 0.7 }
+  return [line, ...letters(wire, from, case_, pen)]
 }
 
 /** Outside the rim, where the wire comes from, set away from the can: its letters, and below them the load that it feeds. */
