@@ -74,6 +74,10 @@ const CHANGE = [
   'brought_by',
 ] as const
 
+/** A picture as text is longer than a cell of a spreadsheet; the edit itself keeps it whole. */
+export const valueWords = (value: string): string =>
+  value.startsWith('"data:image/') ? `a picture of ${value.length} letters` : value
+
 const readChanges = (db: Database, take: Take): Promise<void> =>
   inPieces(
     (after) =>
@@ -84,7 +88,7 @@ const readChanges = (db: Database, take: Take): Promise<void> =>
       device: row.device,
       person: row.technician,
       role: '',
-      about: `${row.job} ${row.path} ${row.value}`,
+      about: `${row.job} ${row.path} ${valueWords(row.value)}`,
       stamped: iso(row.claimed ?? row.at),
       'brought by': row.brought_by ?? '',
     }),
