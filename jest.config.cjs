@@ -9,6 +9,8 @@ const plain = {
 }
 
 module.exports = {
+  // A worker thread takes seconds to start where other tests take both processors.
+  testTimeout: 20_000,
   projects: [
     { ...plain, displayName: 'core', testMatch: ['<rootDir>/core/**/*.test.ts'] },
     {

@@ -325,7 +325,18 @@ describe('the van', () => {
     await seedVan(one.store, file)
     const { changes } = await one.all()
     const rows = readFileSync(file, 'utf8').trim().split('\n').length - 1
-    expect([changes.length, rows > 20]).toEqual([rows, true])
+    const whole = changes as unknown as readonly {
+      readonly path: readonly string[]
+      readonly value: unknown
+    }[]
+    const of = (field: string) => whole.filter((c) => c.path[0] === field)
+    expect([of('stock').length, rows > 20]).toEqual([rows, true])
+    // And whose van it is: what stands over the demo's letters.
+    expect(of('settings').map((c) => [c.path[1], c.value])).toEqual([
+      ['name', 'Spindrift Air Works'],
+      ['address', '14 Old Slipway\nSaltmarsh Quay'],
+    ])
+    expect(of('stock').length + of('settings').length).toBe(changes.length)
     // What the server holds goes back in as a device would put it.
     expect((await one.put(changes)).body).toMatchObject({ added: [] })
   })
