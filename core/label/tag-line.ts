@@ -141,6 +141,8 @@ export function withTagLine(draft: TagDraft, line: TagLine): TagDraft {
     )
     const twin =
       same.find((l) => l.role === as) ?? (same.length === 1 && as !== 'rotation' ? same[0] : undefined)
+    // What a hand has set, a machine's reading does not change.
+    if (line.isSeen && twin && !draft.guessed.includes(twin.id)) return at
     return withLead(at, twin?.id ?? null, insulation, as, {
       speed,
       isGuess: isGuess || (line.isSeen ?? false),
@@ -168,6 +170,7 @@ export function withTagLine(draft: TagDraft, line: TagLine): TagDraft {
 
 /** The pairs of a direction, by the leads of those colours; rotation leads that are not on the tag yet come to it. */
 function withTurn(draft: TagDraft, { direction, join }: SaidTurn, isGuess: boolean): TagDraft {
+  if (isGuess && draft.turns[direction]) return draft
   let at = draft
   const lead = (insulation: Insulation): string => {
     const known = at.leads.find((l) => l.role === 'rotation' && sameInsulation(l, insulation))

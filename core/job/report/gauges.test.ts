@@ -34,6 +34,12 @@ it.each([0.75, 1.05, 1.5])('at %s times the rating the verdict is the one of the
   const job = started(cooling(times * RATED))
   expect(gaugesOf(job)[0]?.verdict).toBe(jobStartUp(job)?.amps[0]?.verdict)
 })
+it('a reading with the door off says so', () => {
+  const job = started(cooling(0.75 * RATED))
+  expect(gaugesOf({ ...job, startup: { ...job.startup, door: 'open' } })[0]?.words).toBe(
+    `${Math.round(75 * RATED) / 100} A with the door off, rated ${RATED} A`,
+  )
+})
 it('half as much again is outside, three quarters are fine', () => {
   expect(gaugesOf(started(cooling(1.5 * RATED)))[0]?.verdict).toBe('stop')
   expect(gaugesOf(started(cooling(0.75 * RATED)))[0]?.verdict).toBe('fine')

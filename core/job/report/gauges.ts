@@ -5,7 +5,7 @@ import type { JobDocument } from '../document'
 import { CAN_PROBES, SUPPLY_PROBE, startProbe, startupInput } from '../inputs/startup-input'
 import { jobStartUp } from '../start-up'
 
-/** `cannotTell`: a limit lies within the meter's doubt. */
+/** `cannotTell`: a limit lies within the meter's doubt, or the reading was taken with the door off. */
 export type GaugeVerdict = 'fine' | 'watch' | 'stop' | 'cannotTell'
 
 /** What is said behind a reading and its limits, on the screen and on paper alike. */
@@ -13,7 +13,7 @@ export const GAUGE_WORDS: Readonly<Record<GaugeVerdict, string>> = {
   fine: '',
   watch: ': to watch',
   stop: ': outside its limits',
-  cannotTell: ': this meter is too coarse to tell',
+  cannotTell: ': cannot be told for sure',
 }
 
 /** One reading against its limits, all in `unit`. */
@@ -39,6 +39,7 @@ export function gaugesOf(job: JobDocument): Gauge[] {
     const value = job.measurements[probe]?.value
     return typeof value === 'number' ? value : null
   }
+  const door = job.startup.door === 'open' ? ' with the door off' : ''
   const amps = answer.expected.flatMap(({ mode, name, rated }): Gauge[] => {
     const value = read(startProbe('amps', mode))
     const judged = answer.amps.find((a) => a.name === name)
@@ -52,7 +53,7 @@ export function gaugesOf(job: JobDocument): Gauge[] {
         low: null,
         high: rated,
         verdict: judged.verdict,
-        words: `${figure(value)} A, rated ${figure(rated)} A`,
+        words: `${figure(value)} A${door}, rated ${figure(rated)} A`,
       },
     ]
   })

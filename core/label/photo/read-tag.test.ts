@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import { insulationCode } from '../../motor/colour'
 import { EMPTY_TAG } from '../../motor/tag-draft'
-import { withTagLine } from '../tag-line'
+import { readTagLine, withTagLine } from '../tag-line'
 import { readTag, tagLineOf } from './read-tag'
 import { turnKey } from '../tag-turns'
 import { mendTagWord } from './tag-words'
@@ -161,6 +161,16 @@ it('whatever was seen, it does not throw, and every lead has a role and a place'
       },
     ),
   ))
+
+it('what a hand has set before stays as it is, and is no guess', () => {
+  const tag = tagLineOf(readTag([seen(TAG), seen(TAG)], 'psc-outdoor'))
+  const byHand = withTagLine(EMPTY_TAG, readTagLine('BN run, CW: VT to OG, YE to GY', 'psc-outdoor'))
+  const draft = withTagLine(byHand, tag)
+  expect(draft.leads.find((l) => l.id === 'brown')?.role).toBe('run')
+  expect(draft.guessed).not.toContain('brown')
+  expect(draft.turns.CW).toEqual(byHand.turns.CW)
+  expect(draft.guessed).toContain('black')
+})
 
 it('on the draft everything that was read is to be looked at, until a hand sets it', () => {
   const draft = withTagLine(EMPTY_TAG, tagLineOf(readTag([seen(TAG), seen(TAG)], 'psc-outdoor')))

@@ -2,7 +2,8 @@
 // its figures one by one.
 import { useState } from 'react'
 import { View } from 'react-native'
-import { readTagLine, withTagLine } from '@oak/core/label/tag-line'
+import { withTagLine } from '@oak/core/label/tag-line'
+import { isOnTag, takeOnTag } from '@oak/core/label/photo/take-tag'
 import { tagLineOf, type ReadLead } from '@oak/core/label/photo/read-tag'
 import { insulationCode, insulationName } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
@@ -26,6 +27,7 @@ export interface TagPhotoProps {
 }
 
 export function TagPhoto({ draft, change, onClose }: TagPhotoProps) {
+  const figuresOf = ({ proposals }: SeenTag) => proposals.filter((one) => isOnTag(draft, one))
   return (
     <PhotoReading
       title="The tag, from a photo"
@@ -33,7 +35,7 @@ export function TagPhoto({ draft, change, onClose }: TagPhotoProps) {
       what="tag"
       onClose={onClose}
       read={(photo, set, report) => readTagPhoto(photo, set, draft.kind, report)}
-      isEmpty={({ leads, turns, proposals }) => leads.length + turns.length + proposals.length === 0}
+      isEmpty={(tag) => tag.leads.length + tag.turns.length + figuresOf(tag).length === 0}
     >
       {({ answer, picture }) => (
         <View style={{ gap: 18 }}>
@@ -44,16 +46,14 @@ export function TagPhoto({ draft, change, onClose }: TagPhotoProps) {
               onPut={() => change(withTagLine(draft, tagLineOf(answer)))}
             />
           ) : null}
-          {answer.proposals.length > 0 ? (
+          {figuresOf(answer).length > 0 ? (
             <PlateProposals
-              proposals={answer.proposals}
+              proposals={figuresOf(answer)}
               picture={picture}
               onTake={(field, text) => {
-                const line = readTagLine(field === 'capacitor-volts' ? `cap ${text}` : text, draft.kind)
-                if (line.unread.length > 0)
-                  return 'This is not understood: type it as it is printed, with its unit.'
-                change(withTagLine(draft, line))
-                return null
+                const taken = takeOnTag(draft, { field, text })
+                if (taken.ok) change(taken.draft)
+                return taken.ok ? null : taken.message
               }}
             />
           ) : null}
