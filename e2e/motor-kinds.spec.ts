@@ -1,5 +1,5 @@
 // Motors of other kinds, from the motor's stage to a proven card.
-import { direction, enterNumber, expect, test, verdict, signWires, pickMotor } from './app'
+import { direction, enterNumber, expect, onCard, test, verdict, signWires, pickMotor } from './app'
 
 test('a motor without a capacitor: the FAN post stays empty, its select lead sets the speed, and the card says both', async ({
   app,
@@ -30,9 +30,8 @@ test('a motor without a capacitor: the FAN post stays empty, its select lead set
   await app.getByTestId('mend').click()
   await app.getByTestId('prove').click()
   await expect(app.getByTestId('hookup-card')).toBeVisible()
-  const label = await app.getByTestId('hookup-card').innerHTML()
-  expect(label).toContain('Set to high speed, 1075 rpm: blue joined to black')
-  expect(label).toContain('The fan’s section stays empty')
+  await onCard(app, 'Set to high speed, 1075 rpm: blue joined to black')
+  await onCard(app, 'The fan’s section stays empty')
 })
 
 test('where the old capacitor served only the fan, such a motor needs no can', async ({ app }) => {
