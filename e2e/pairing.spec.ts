@@ -229,7 +229,8 @@ test('a paired phone hands nothing to another shop’s server', async ({ browser
     if (request.headers().authorization) asked.push(request.url())
     if (request.method() !== 'GET') sent.push(request.url())
     await route.fulfill({
-      response: await route.fetch({ url: request.url().replace(shop.url, other.url) }),
+      // A kept connection that the server lets go in that moment is tried again.
+      response: await route.fetch({ url: request.url().replace(shop.url, other.url), maxRetries: 3 }),
     })
   })
   await page.goto(shop.url)
