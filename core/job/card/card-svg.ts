@@ -28,15 +28,19 @@ const INK = '#17130e'
 const FILLS: Readonly<Record<Fill, string>> = { none: 'none', ink: INK, paper: '#fff' }
 const BROKEN = ' stroke-dasharray="1.2 1"'
 
+function drawText({ x, y, size, weight, text, anchor, onInk }: Extract<Shape, { kind: 'text' }>): string {
+  const at = anchor ? ` text-anchor="${anchor}"` : ''
+  return `<text x="${round(x)}" y="${round(y)}" font-size="${round(size)}" font-weight="${weight}"${at}${onInk ? ' fill="#fff"' : ''}>${clean(text)}</text>`
+}
+
+const broken = (shape: { readonly broken?: boolean }): string => (shape.broken ? BROKEN : '')
+
 function draw(shape: Shape, drawCode: DrawCode | null): string {
   switch (shape.kind) {
-    case 'text': {
-      const anchor = shape.anchor ? ` text-anchor="${shape.anchor}"` : ''
-      const ink = shape.onInk ? ' fill="#fff"' : ''
-      return `<text x="${round(shape.x)}" y="${round(shape.y)}" font-size="${round(shape.size)}" font-weight="${shape.weight}"${anchor}${ink}>${clean(shape.text)}</text>`
-    }
+    case 'text':
+      return drawText(shape)
     case 'line':
-      return `<path d="${pathOf(shape.points)}" fill="none" stroke="${INK}" stroke-width="${round(shape.width)}"${shape.broken ? BROKEN : ''}/>`
+      return `<path d="${pathOf(shape.points)}" fill="none" stroke="${INK}" stroke-width="${round(shape.width)}"${broken(shape)}/>`
     case 'wire': {
       const d = pathOf(shape.points)
       const tracer = shape.tracer
@@ -45,7 +49,7 @@ function draw(shape: Shape, drawCode: DrawCode | null): string {
       return `<path d="${d}" stroke="${INK}" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
     }
     case 'round':
-      return `<circle cx="${round(shape.x)}" cy="${round(shape.y)}" r="${round(shape.r)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"${shape.broken ? BROKEN : ''}/>`
+      return `<circle cx="${round(shape.x)}" cy="${round(shape.y)}" r="${round(shape.r)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"${broken(shape)}/>`
     case 'box':
       return `<rect x="${round(shape.x)}" y="${round(shape.y)}" width="${round(shape.across)}" height="${round(shape.down)}" rx="${round(shape.corner)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"/>`
     case 'strip': {

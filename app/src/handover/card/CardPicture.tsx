@@ -62,16 +62,8 @@ function Drawn({ shape }: { readonly shape: Shape }) {
           strokeDasharray={shape.broken ? BROKEN : undefined}
         />
       )
-    case 'wire': {
-      const d = pathOf(shape.points)
-      return (
-        <G>
-          <Path d={d} stroke={INK} strokeWidth={3} strokeLinecap="round" />
-          <Path d={d} stroke={shape.paint} strokeWidth={2.4} strokeLinecap="round" />
-          {shape.tracer ? <Path d={d} stroke={shape.tracer} strokeWidth={1} strokeDasharray="2 1.5" /> : null}
-        </G>
-      )
-    }
+    case 'wire':
+      return <Wire {...shape} />
     case 'round':
       return (
         <Circle
@@ -118,6 +110,17 @@ function Drawn({ shape }: { readonly shape: Shape }) {
         </G>
       )
   }
+}
+
+function Wire({ points, paint, tracer }: Extract<Shape, { kind: 'wire' }>) {
+  const d = pathOf(points)
+  return (
+    <G>
+      <Path d={d} stroke={INK} strokeWidth={3} strokeLinecap="round" />
+      <Path d={d} stroke={paint} strokeWidth={2.4} strokeLinecap="round" />
+      {tracer ? <Path d={d} stroke={tracer} strokeWidth={1} strokeDasharray="2 1.5" /> : null}
+    </G>
+  )
 }
 
 /** A light edge parts it from what it crosses. */

@@ -5,6 +5,7 @@ import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { Image, View } from 'react-native'
+import type { Change } from '@oak/core/job/change'
 import type { ShopSettings } from '@oak/core/job/van'
 import type { JobDocument } from '@oak/core/job/document'
 import type { ReportStyle } from '@oak/core/job/report/report'
@@ -22,6 +23,10 @@ import type { Letterhead } from '../papers/pdf-documents'
 import { EstimatePanel } from './EstimatePanel'
 import { Gauges } from './Gauges'
 import { Recommended } from './Recommended'
+
+/** Who edited the job last. */
+const lastHand = (changes: readonly Change[]): string =>
+  [...changes].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
 
 const letterheadOf = ({ name, address, mark }: ShopSettings): Letterhead => ({
   name: name ?? '',
@@ -42,18 +47,14 @@ export function ReportScreen({ id, job }: { readonly id: JobId; readonly job: Jo
   const output = result?.ok ? (result.output as ReportOutput) : null
   const card = useCard(id, job, changes)
   const head = letterheadOf(useVan().document.settings)
-  const technician = [...changes].sort((a, b) => b.at - a.at).find((c) => c.technician)?.technician ?? ''
+  const technician = lastHand(changes)
   const save = async () => {
     if (!output) return
     setState('writing')
     try {
       await (
         await import('../papers/report-files')
-      ).saveReport(id, output, {
-        technician,
-        head,
-        code: card.output?.code ?? null,
-      })
+      ).saveReport(id, output, { technician, head, code: card.output?.code ?? null })
       setState('idle')
     } catch (error) {
       setState({ wrong: `The report could not be made: ${String(error)}` })

@@ -99,26 +99,32 @@ export function PhotoReading<A>({
         )
       ) : null}
       {state.at === 'read' || state.at === 'failed' ? (
-        <View style={{ gap: 10 }}>
-          {state.at === 'read' && !isEmpty(state.read.answer) ? (
-            <PrimaryButton text="Done" icon="check" onPress={onClose} testID="plate-done" />
-          ) : null}
-          <QuietButton
-            text="Set the corners anew"
-            onPress={() => setState({ at: 'corners' })}
-            testID="corners-again"
-          />
-          <QuietButton
-            text="Another photo"
-            icon="camera"
-            onPress={() => void again()}
-            testID="another-photo"
-          />
-        </View>
+        <After
+          isGood={state.at === 'read' && !isEmpty(state.read.answer)}
+          onDone={onClose}
+          onCorners={() => setState({ at: 'corners' })}
+          onAgain={() => void again()}
+        />
       ) : null}
     </Sheet>
   )
 }
+
+interface AfterProps {
+  /** Something was read. */
+  readonly isGood: boolean
+  readonly onDone: () => void
+  readonly onCorners: () => void
+  readonly onAgain: () => void
+}
+
+const After = ({ isGood, onDone, onCorners, onAgain }: AfterProps) => (
+  <View style={{ gap: 10 }}>
+    {isGood ? <PrimaryButton text="Done" icon="check" onPress={onDone} testID="plate-done" /> : null}
+    <QuietButton text="Set the corners anew" onPress={onCorners} testID="corners-again" />
+    <QuietButton text="Another photo" icon="camera" onPress={onAgain} testID="another-photo" />
+  </View>
+)
 
 interface SettingProps {
   readonly what: string
