@@ -1,5 +1,6 @@
 // A proof on paper and a fan that runs: what is read at the first power speaks louder, everywhere the proof stood.
 import { FINISHED } from './testing/finished'
+import { typed } from './testing/readings'
 import type { JobDocument } from './document'
 import { startProbe, SUPPLY_PROBE } from './inputs/startup-input'
 import { PLAIN_FIRST } from './report/first-power-words'
@@ -9,19 +10,11 @@ import { proofState, standingProof } from './standing-proof'
 import { startUpStop } from './start-up'
 
 const proven = FINISHED
-const read = (quantity: 'amps' | 'volts', value: number) => ({
-  quantity,
-  value,
-  accuracy: null,
-  range: null,
-  meter: 'typed',
-  at: 1,
-})
 const rated = FINISHED.motor?.settings.horsepower[0]?.amps ?? 0
 const amps = (value: number): JobDocument => ({
   ...proven,
   startup: { turned: 'right' },
-  measurements: { [startProbe('amps', 'cooling')]: read('amps', value) },
+  measurements: { [startProbe('amps', 'cooling')]: typed('amps', value) },
 })
 
 it('stands while nothing was started, and on a good start', () => {
@@ -37,8 +30,8 @@ it.each([
     {
       ...amps(0.9 * rated),
       measurements: {
-        [startProbe('amps', 'cooling')]: read('amps', 0.9 * rated),
-        [SUPPLY_PROBE]: read('volts', 258),
+        [startProbe('amps', 'cooling')]: typed('amps', 0.9 * rated),
+        [SUPPLY_PROBE]: typed('volts', 258),
       },
     },
     /too high: 253 V is the most/,

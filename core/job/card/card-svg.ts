@@ -1,7 +1,7 @@
 // The card's shapes as the text of an SVG file that stands by itself.
 import { known } from '../../quantity/at'
 import { CARD_PAPERS, type CardPaper } from './paper'
-import type { At, Fill, Shape } from './drawing/shapes'
+import { pathOf, round, type Fill, type Shape } from './drawing/shapes'
 
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -19,44 +19,57 @@ const clean = (text: string): string =>
     .join('')
     .replace(/[&<>"']/g, (c) => known(ESCAPES[c], 'The escape'))
 
-const round = (value: number): number => Math.round(value * 100) / 100
-
 /** A text as the squares of a code: one path, and how many squares wide it is with its quiet edge. */
 export type DrawCode = (text: string) => { readonly d: string; readonly width: number }
 
 const INK = '#17130e'
 const FILLS: Readonly<Record<Fill, string>> = { none: 'none', ink: INK, paper: '#fff' }
-const BROKEN = ' stroke-dasharray="1.2 1"'
+/** The outline of a shape: how wide, and whether it is broken. */
+const outline = ({ width, broken }: { readonly width: number; readonly broken?: boolean }): string =>
+  `stroke="${INK}" stroke-width="${round(width)}"${broken ? ' stroke-dasharray="1.2 1"' : ''}`
 
 function drawText({ x, y, size, weight, text, anchor, onInk }: Extract<Shape, { kind: 'text' }>): string {
+  const place = `x="${round(x)}" y="${round(y)}" font-size="${round(size)}" font-weight="${weight}"`
   const at = anchor ? ` text-anchor="${anchor}"` : ''
-  return `<text x="${round(x)}" y="${round(y)}" font-size="${round(size)}" font-weight="${weight}"${at}${onInk ? ' fill="#fff"' : ''}>${clean(text)}</text>`
+  return `<text ${place}${at}${onInk ? ' fill="#fff"' : ''}>${clean(text)}</text>`
 }
 
-const broken = (shape: { readonly broken?: boolean }): string => (shape.broken ? BROKEN : '')
+function drawWire({ points, paint, tracer }: Extract<Shape, { kind: 'wire' }>): string {
+  const d = pathOf(points)
+  const line = (colour: string, width: number) =>
+    `<path d="${d}" stroke="${colour}" stroke-width="${width}" stroke-linecap="round"/>`
+  const over = tracer ? `<path d="${d}" stroke="${tracer}" stroke-width="1" stroke-dasharray="2 1.5"/>` : ''
+  return `${line(INK, 3)}${line(paint, 2.4)}${over}`
+}
+
+function drawStrip({ x, y, scale, d, width }: Extract<Shape, { kind: 'strip' }>): string {
+  const at = `translate(${round(x)} ${round(y)}) scale(${Math.round(1e4 * scale) / 1e4})`
+  const line = (colour: string, edge: number) =>
+    `<path transform="${at}" fill="none" d="${d}" stroke="${colour}" stroke-width="${round((width + edge) / scale)}"/>`
+  return `${line('#fff', 0.7)}${line(INK, 0)}`
+}
+
+function drawBox(shape: Extract<Shape, { kind: 'box' }>): string {
+  const place = `x="${round(shape.x)}" y="${round(shape.y)}" width="${round(shape.across)}" height="${round(shape.down)}"`
+  return `<rect ${place} rx="${round(shape.corner)}" fill="${FILLS[shape.fill]}" ${outline(shape)}/>`
+}
 
 function draw(shape: Shape, drawCode: DrawCode | null): string {
   switch (shape.kind) {
     case 'text':
       return drawText(shape)
     case 'line':
-      return `<path d="${pathOf(shape.points)}" fill="none" stroke="${INK}" stroke-width="${round(shape.width)}"${broken(shape)}/>`
-    case 'wire': {
-      const d = pathOf(shape.points)
-      const tracer = shape.tracer
-        ? `<path d="${d}" stroke="${shape.tracer}" stroke-width="1" stroke-dasharray="2 1.5"/>`
-        : ''
-      return `<path d="${d}" stroke="${INK}" stroke-width="3" stroke-linecap="round"/><path d="${d}" stroke="${shape.paint}" stroke-width="2.4" stroke-linecap="round"/>${tracer}`
+      return `<path d="${pathOf(shape.points)}" fill="none" ${outline(shape)}/>`
+    case 'wire':
+      return drawWire(shape)
+    case 'round': {
+      const place = `cx="${round(shape.x)}" cy="${round(shape.y)}" r="${round(shape.r)}"`
+      return `<circle ${place} fill="${FILLS[shape.fill]}" ${outline(shape)}/>`
     }
-    case 'round':
-      return `<circle cx="${round(shape.x)}" cy="${round(shape.y)}" r="${round(shape.r)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"${broken(shape)}/>`
     case 'box':
-      return `<rect x="${round(shape.x)}" y="${round(shape.y)}" width="${round(shape.across)}" height="${round(shape.down)}" rx="${round(shape.corner)}" fill="${FILLS[shape.fill]}" stroke="${INK}" stroke-width="${round(shape.width)}"/>`
-    case 'strip': {
-      const at = `transform="translate(${round(shape.x)} ${round(shape.y)}) scale(${Math.round(1e4 * shape.scale) / 1e4})" fill="none" d="${shape.d}"`
-      const wide = (edge: number) => round((shape.width + edge) / shape.scale)
-      return `<path ${at} stroke="#fff" stroke-width="${wide(0.7)}"/><path ${at} stroke="${INK}" stroke-width="${wide(0)}"/>`
-    }
+      return drawBox(shape)
+    case 'strip':
+      return drawStrip(shape)
     case 'code': {
       // Whoever has no maker of codes still has what it says.
       const code = drawCode?.(shape.text)
@@ -73,9 +86,6 @@ function draw(shape: Shape, drawCode: DrawCode | null): string {
     }
   }
 }
-
-const pathOf = (points: readonly At[]): string =>
-  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(x)} ${round(y)}`).join('')
 
 /** What a file is made from: `title` is what a reader of the file is told. */
 export interface CardFile {

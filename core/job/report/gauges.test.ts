@@ -1,18 +1,12 @@
 // Readings against their limits: figures and limits derived from the tag and the plate, verdicts from the start-up's own judge.
 import { FINISHED } from '../testing/finished'
+import { typed } from '../testing/readings'
 import type { JobDocument } from '../document'
 import { CAN_PROBES, startProbe, SUPPLY_PROBE } from '../inputs/startup-input'
 import { jobStartUp } from '../start-up'
+import { composeReport } from './report'
 import { gaugeShares, gaugesOf } from './gauges'
 
-const read = (quantity: 'amps' | 'volts', value: number) => ({
-  quantity,
-  value,
-  accuracy: null,
-  range: null,
-  meter: 'typed',
-  at: 1,
-})
 const RATED = FINISHED.motor?.settings.horsepower[0]?.amps ?? NaN
 const WANTED = FINISHED.motor?.capacitor?.microfarads ?? NaN
 const started = (measurements: JobDocument['measurements']): JobDocument => ({
@@ -20,7 +14,7 @@ const started = (measurements: JobDocument['measurements']): JobDocument => ({
   startup: { turned: 'right' },
   measurements,
 })
-const cooling = (value: number) => ({ [startProbe('amps', 'cooling')]: read('amps', value) })
+const cooling = (value: number) => ({ [startProbe('amps', 'cooling')]: typed('amps', value) })
 
 it('nothing started, nothing to draw', () => expect(gaugesOf(FINISHED)).toEqual([]))
 
@@ -50,8 +44,8 @@ it('the capacitor is told in µF by its amps and volts, against the tag’s ± 6
   const amps = 2 * Math.PI * 60 * 360 * WANTED * 1e-6
   const job = started({
     ...cooling(RATED),
-    [CAN_PROBES.amps]: read('amps', amps),
-    [CAN_PROBES.volts]: read('volts', 360),
+    [CAN_PROBES.amps]: typed('amps', amps),
+    [CAN_PROBES.volts]: typed('volts', 360),
   })
   const gauge = gaugesOf(job).find((g) => g.id === 'capacitor')
   expect(gauge?.value).toBeCloseTo(WANTED, 6)
@@ -59,8 +53,8 @@ it('the capacitor is told in µF by its amps and volts, against the tag’s ± 6
   const far = gaugesOf(
     started({
       ...cooling(RATED),
-      [CAN_PROBES.amps]: read('amps', 1.5 * amps),
-      [CAN_PROBES.volts]: read('volts', 360),
+      [CAN_PROBES.amps]: typed('amps', 1.5 * amps),
+      [CAN_PROBES.volts]: typed('volts', 360),
     }),
   )
   expect(far.find((g) => g.id === 'capacitor')?.verdict).toBe('stop')
@@ -68,7 +62,7 @@ it('the capacitor is told in µF by its amps and volts, against the tag’s ± 6
 
 it('the supply stands within ± 10 % of the plate’s range', () => {
   const volts = (value: number) =>
-    gaugesOf(started({ ...cooling(RATED), [SUPPLY_PROBE]: read('volts', value) })).find(
+    gaugesOf(started({ ...cooling(RATED), [SUPPLY_PROBE]: typed('volts', value) })).find(
       (g) => g.id === 'supply',
     )
   // 208–230 V: 187.2 V to 253 V.
@@ -77,6 +71,15 @@ it('the supply stands within ± 10 % of the plate’s range', () => {
   expect(volts(236)?.high).toBeCloseTo(253, 9)
   expect([236, 170, 270].map((v) => volts(v)?.verdict)).toEqual(['fine', 'stop', 'stop'])
   expect(volts(236)?.words).toBe('236 V, right from 187 to 253 V')
+})
+
+it('a supply alone has its chart under its heading, in the owner’s words too', () => {
+  const report = composeReport(
+    { ...FINISHED, measurements: { [SUPPLY_PROBE]: typed('volts', 236) } },
+    'plain',
+  )
+  expect(report.gauges.map((g) => g.id)).toEqual(['supply'])
+  expect(report.sections.find((s) => s.id === 'readings')).toMatchObject({ lines: [] })
 })
 
 describe('on its line', () => {

@@ -79,6 +79,7 @@ const ONLY_BEGUN = 'The record of this visit has only begun: what was found and 
 /** The report of a job in one style, temperatures in one unit. Its facts are those of `factsOf`, in other words only. */
 export function composeReport(job: JobDocument, style: ReportStyle, unit: TemperatureUnit = 'F'): Report {
   const facts = factsOf(job, unit)
+  const gauges = gaugesOf(job)
   const sections = SECTIONS.map((id) => ({
     id,
     heading: HEADINGS[style][id],
@@ -93,9 +94,13 @@ export function composeReport(job: JobDocument, style: ReportStyle, unit: Temper
     unit: job.unitName,
     notes: style === 'technical' ? job.notes : '',
     style,
-    opening: sections.every((s) => s.id === 'gaps' || s.lines.length === 0) ? ONLY_BEGUN : null,
-    sections: sections.filter((s) => s.lines.length > 0),
-    gauges: gaugesOf(job),
+    opening:
+      gauges.length === 0 && sections.every((s) => s.id === 'gaps' || s.lines.length === 0)
+        ? ONLY_BEGUN
+        : null,
+    // A supply alone is no news for the owner in words; its chart is shown all the same.
+    sections: sections.filter((s) => s.lines.length > 0 || (s.id === 'readings' && gauges.length > 0)),
+    gauges,
     photos: Object.entries(job.photos)
       .sort(([, a], [, b]) => a.takenAt - b.takenAt)
       .map(([id, { caption, work = null }]) => ({ id, caption, work })),

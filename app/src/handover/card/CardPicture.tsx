@@ -1,6 +1,7 @@
 // The card's shapes, in millimetres, drawn on the screen.
 import { useMemo } from 'react'
 import Svg, { Circle, G, Path, Rect, Text } from 'react-native-svg'
+import { pathOf } from '@oak/core/job/card/drawing/shapes'
 import type { HookupCardOutput } from '@oak/core/operations/hookup-card'
 import { codeSquares } from '../../ui/code-squares'
 import { FONT } from '../../ui/theme'
@@ -9,8 +10,6 @@ type Shape = HookupCardOutput['shapes'][number]
 const INK = '#17130e'
 const FILLS = { none: 'none', ink: INK, paper: '#fff' } as const
 const BROKEN = '1.2 1'
-const pathOf = (points: readonly (readonly [number, number])[]): string =>
-  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${y}`).join('')
 
 export function CardPicture({
   output,

@@ -143,7 +143,7 @@ const ACROSS = 612 - 2 * 48
 const heading = (text: string): Content => ({ text, fontSize: 14, bold: true, margin: [0, 10, 0, 2] })
 
 const sectionContent = ({ heading: words, lines }: Section, say: Say): Content => ({
-  stack: [heading(words), { ul: lines.map((line) => say(line)) }],
+  stack: [heading(words), ...(lines.length > 0 ? [{ ul: lines.map((line) => say(line)) }] : [])],
 })
 
 /** 25 mm of code, and what it is for. */

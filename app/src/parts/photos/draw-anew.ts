@@ -30,15 +30,25 @@ export function fileProblem({ size, name }: { readonly size: number; readonly na
 export const noPicture = ({ name }: { readonly name: string }): string =>
   `${name} is not a picture that this device can read.`
 
-export async function drawAnew(file: File): Promise<DrawnPhoto> {
+/** A picture that was opened is closed by whoever uses it. */
+type OpenedPicture =
+  { readonly ok: true; readonly bitmap: ImageBitmap } | { readonly ok: false; readonly message: string }
+
+/** The picture of a file, upright; or what is wrong with the file. */
+export async function openPicture(file: File): Promise<OpenedPicture> {
   const wrong = fileProblem(file)
   if (wrong) return { ok: false, message: wrong }
-  let bitmap: ImageBitmap
   try {
-    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
+    return { ok: true, bitmap: await createImageBitmap(file, { imageOrientation: 'from-image' }) }
   } catch {
     return { ok: false, message: noPicture(file) }
   }
+}
+
+export async function drawAnew(file: File): Promise<DrawnPhoto> {
+  const opened = await openPicture(file)
+  if (!opened.ok) return opened
+  const { bitmap } = opened
   try {
     const { width, height } = drawnSize(bitmap.width, bitmap.height)
     const canvas = document.createElement('canvas')

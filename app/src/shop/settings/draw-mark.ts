@@ -1,6 +1,6 @@
 // The shop's mark from any picture: drawn anew as a small PNG, whose text is short enough to travel with the shop's settings.
 import { MARK_LETTERS } from '@oak/core/job/van'
-import { fileProblem, noPicture } from '../../parts/photos/draw-anew'
+import { openPicture } from '../../parts/photos/draw-anew'
 
 export type DrawnMark =
   { readonly ok: true; readonly mark: string } | { readonly ok: false; readonly message: string }
@@ -13,14 +13,9 @@ const SHRINK = 0.75
 const SMALLEST = 40
 
 export async function drawMark(file: File): Promise<DrawnMark> {
-  const wrong = fileProblem(file)
-  if (wrong) return { ok: false, message: wrong }
-  let bitmap: ImageBitmap
-  try {
-    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
-  } catch {
-    return { ok: false, message: noPicture(file) }
-  }
+  const opened = await openPicture(file)
+  if (!opened.ok) return opened
+  const { bitmap } = opened
   try {
     const fit = Math.min(1, WIDEST / bitmap.width, HIGHEST / bitmap.height)
     for (let scale = fit; bitmap.width * scale >= SMALLEST; scale *= SHRINK) {

@@ -75,6 +75,12 @@ export type Shape =
       readonly text: string
     }
 
+/** To a hundredth of a millimetre. */
+export const round = (value: number): number => Math.round(value * 100) / 100
+/** Points as the path of an SVG. */
+export const pathOf = (points: readonly At[]): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${round(x)} ${round(y)}`).join('')
+
 /** The lowest point of a shape, mm; of a strip only where it begins. */
 export function bottomOf(shape: Shape): number {
   switch (shape.kind) {
