@@ -31,6 +31,7 @@ export const readTagOperation = operation({
         direction: DirectionSchema,
         join: v.array(v.tuple([InsulationSchema, InsulationSchema])),
         isCut: v.boolean(),
+        box: Box,
       }),
     ),
     /** Nothing that was seen is open: another look would change little. */

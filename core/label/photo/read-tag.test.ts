@@ -47,6 +47,11 @@ it('leads by colour and role, from the top down, each with its place', () => {
   ])
   expect(read[1]?.box).toEqual({ x0: 0, x1: 110, y0: 40, y1: 60 })
   expect(turns.map((t) => t.direction)).toEqual(['CW', 'CCW'])
+  // Each stands on its own line: the sixth and the seventh, 40 apart and 20 high.
+  expect(turns.map(({ box }) => [box.y0, box.y1])).toEqual([
+    [200, 220],
+    [240, 260],
+  ])
 })
 
 describe('letters that look like others', () => {
@@ -103,10 +108,12 @@ describe('several looks', () => {
     const look = seen(
       'CW ROTATION             CCW ROTATION\nPURPLE TO YELLOW        PURPLE TO ORANGE\nORANGE TO GRAY          YELLOW TO GRAY',
     )
-    expect(readTag([look, look], 'psc-outdoor').turns.map(turnKey)).toEqual([
-      'CW GY–OG VT–YE',
-      'CCW GY–YE OG–VT',
-    ])
+    const { turns } = readTag([look, look], 'psc-outdoor')
+    expect(turns.map(turnKey)).toEqual(['CW GY–OG VT–YE', 'CCW GY–YE OG–VT'])
+    // Side by side over the same three lines: the left column ends before the right one begins.
+    const [left, right] = turns.map((t) => t.box)
+    expect([left?.y0, left?.y1, right?.y0, right?.y1]).toEqual([0, 100, 0, 100])
+    expect(left?.x1).toBeLessThan(right?.x0 ?? 0)
   })
   it('a direction’s pairs beside each other are one direction', () => {
     const look = seen('CW   PURPLE TO YELLOW          ORANGE TO GRAY')

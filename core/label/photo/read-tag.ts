@@ -3,11 +3,10 @@
 import type { MotorKind } from '../../motor/kind'
 import { insulationCode } from '../../motor/colour'
 import type { LeadRole } from '../../motor/role'
-import { colourOf } from '../tag-colours'
 import { readTagLine, type SaidLead, type TagLine } from '../tag-line'
 import { takeTurns, turnKey, type SaidTurn } from '../tag-turns'
-import { mendTagWord } from './tag-words'
-import { around, heightOf, type Box, type SeenLines, type SeenWord } from './words'
+import { inColumns, textOf, turnPlaces } from './tag-columns'
+import { around, type Box, type SeenLines, type SeenWord } from './words'
 
 /** A lead that was read, and where. */
 export interface ReadLead extends SaidLead {
@@ -15,10 +14,15 @@ export interface ReadLead extends SaidLead {
   readonly box: Box
 }
 
+/** What is joined for a direction, and where it stands. */
+export interface ReadTurn extends SaidTurn {
+  readonly box: Box
+}
+
 /** What the looks at a tag say together. */
 export interface TagReading {
   readonly leads: readonly ReadLead[]
-  readonly turns: readonly SaidTurn[]
+  readonly turns: readonly ReadTurn[]
   /** Nothing that was seen is open: another look would change little. */
   readonly settled: boolean
 }
@@ -27,8 +31,6 @@ export interface TagReading {
 const SURE_ALONE = 80
 /** A tag names three leads at least. */
 const FEWEST = 3
-/** Words further apart than so many of their heights are two columns. */
-const APART = 2.5
 /** Of these a motor has one. */
 const ONCE: readonly LeadRole[] = ['motor-common', 'run', 'start', 'run-return', 'ground', 'select']
 
@@ -41,15 +43,18 @@ interface Found<T> {
 /** `looks`: the words of one picture, read in one or more ways. Never throws, whatever was seen. */
 export function readTag(looks: readonly SeenLines[], kind: MotorKind): TagReading {
   const leads = new Map<string, Found<ReadLead>>()
-  const turns = new Map<string, Found<SaidTurn>>()
+  const turns = new Map<string, Found<ReadTurn>>()
   for (const look of looks) {
-    const pieces = look.flatMap(piecesOf)
+    const pieces = inColumns(look)
     for (const [key, lead, sure] of unique(pieces.flatMap((piece) => leadsOf(piece, kind))))
       count(leads, key, lead, sure)
-    const text = inColumns(look.map(piecesOf))
+    const places = turnPlaces(pieces)
     const sure = Math.min(100, ...pieces.flat().map((w) => w.confidence))
     // Half of what is joined for a direction is no direction.
-    for (const turn of takeTurns(text).turns) if (!turn.isCut) count(turns, turnKey(turn), turn, sure)
+    for (const turn of takeTurns(pieces.map(textOf).join('\n')).turns) {
+      const box = places.get(turn.direction)
+      if (box && !turn.isCut) count(turns, turnKey(turn), { ...turn, box }, sure)
+    }
   }
   const relied = <T>(found: Found<T>) => found.looks > 1 || found.sure >= SURE_ALONE
   const sound = withoutRivals([...leads.values()].filter(relied))
@@ -68,43 +73,6 @@ function count<T>(all: Map<string, Found<T>>, key: string, value: T, sure: numbe
     found.sure = Math.max(found.sure, sure)
   }
 }
-
-/** A line in its columns, words mended. */
-function piecesOf(line: readonly SeenWord[]): SeenWord[][] {
-  const pieces: SeenWord[][] = []
-  for (const word of line.map((w) => ({ ...w, text: mendTagWord(w.text) }))) {
-    const piece = pieces.at(-1)
-    const before = piece?.at(-1)
-    const isFar = before && word.box.x0 - before.box.x1 > APART * heightOf(before.box)
-    // Dots or a gap may lead from a colour to what it is for, and from a direction's pair to its next.
-    if (piece && !(isFar && endsBefore(piece, word))) piece.push(word)
-    else pieces.push([word])
-  }
-  return pieces
-}
-
-/** Another column begins with this word: the piece has said its own, and the word begins to say something. */
-const endsBefore = (piece: readonly SeenWord[], word: SeenWord): boolean =>
-  isDirection(word) ||
-  (hasColour([word]) && speaks(piece) && !piece.some(isDirection)) ||
-  (hasColour([word]) &&
-    piece.every((w) => isDirection(w) || /^rotation\W*$/i.test(w.text)) &&
-    piece.length > 1)
-const isDirection = ({ text }: SeenWord): boolean => /^C?CW\W*$/.test(text)
-
-/** The lines column by column, so that what stands under one another is read together. */
-function inColumns(lines: readonly (readonly SeenWord[][])[]): string {
-  const most = Math.max(0, ...lines.map((pieces) => pieces.length))
-  return Array.from({ length: most }, (_, k) =>
-    lines.flatMap((pieces) => (pieces[k] ? [textOf(pieces[k])] : [])).join('\n'),
-  ).join('\n')
-}
-
-const textOf = (piece: readonly SeenWord[]): string => piece.map((w) => w.text).join(' ')
-const hasColour = (piece: readonly SeenWord[]): boolean =>
-  piece.some(({ text }) => text.split('/').some((half) => colourOf(half.replace(/[^\p{L}]/gu, ''))))
-/** It names a colour and something beside it. */
-const speaks = (piece: readonly SeenWord[]): boolean => piece.length > 1 && hasColour(piece)
 
 function leadsOf(piece: readonly SeenWord[], kind: MotorKind): (readonly [string, ReadLead, number])[] {
   const { leads } = readTagLine(textOf(piece).replace(/[.…·]{2,}/g, ' '), kind)
@@ -145,7 +113,7 @@ function withoutRivals(found: readonly Found<ReadLead>[]): ReadLead[] {
 }
 
 /** One way a direction; both join the same leads, and not alike. */
-function oneEach(found: readonly Found<SaidTurn>[]): SaidTurn[] {
+function oneEach(found: readonly Found<ReadTurn>[]): ReadTurn[] {
   const best = (['CW', 'CCW'] as const).flatMap((direction) => {
     const own = found.filter((f) => f.value.direction === direction).sort((a, b) => b.looks - a.looks)
     const [first, second] = own

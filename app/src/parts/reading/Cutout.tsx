@@ -11,6 +11,9 @@ export interface CutoutProps {
   /** In thousandths of the longer side. */
   readonly box: Box
   readonly label: string
+  /** px that it may take. */
+  readonly widest?: number
+  readonly highest?: number
 }
 
 const UNITS = 1000
@@ -19,11 +22,11 @@ const HIGHEST = 44
 /** What is shown around it, as a share of its height. */
 const EDGE = 0.3
 
-export function Cutout({ url, width, height, box, label }: CutoutProps) {
+export function Cutout({ url, width, height, box, label, widest = WIDEST, highest = HIGHEST }: CutoutProps) {
   const palette = usePalette()
   const [w, h] = [box.x1 - box.x0, box.y1 - box.y0]
   const edge = EDGE * h
-  const scale = Math.min(WIDEST / (w + 2 * edge), HIGHEST / (h + 2 * edge))
+  const scale = Math.min(widest / (w + 2 * edge), highest / (h + 2 * edge))
   const longer = Math.max(width, height)
   return (
     <View

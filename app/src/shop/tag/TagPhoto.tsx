@@ -8,6 +8,7 @@ import { tagLineOf, type ReadLead } from '@oak/core/label/photo/read-tag'
 import { insulationCode, insulationName } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import type { TagDraft } from '@oak/core/motor/tag-draft'
+import type { Box } from '@oak/core/label/photo/words'
 import type { FlatPicture } from '../../platform/reading/read-looks'
 import { readTagPhoto } from '../../platform/reading/reader'
 import type { SeenTag } from '../../platform/reading/seen-tag'
@@ -70,7 +71,6 @@ interface ReadLeadsProps {
 }
 
 function ReadLeads({ tag: { leads, turns }, picture, onPut }: ReadLeadsProps) {
-  const palette = usePalette()
   const url = usePictureUrl(picture.blob)
   const [put, setPut] = useState(false)
   return (
@@ -80,26 +80,28 @@ function ReadLeads({ tag: { leads, turns }, picture, onPut }: ReadLeadsProps) {
         set them, and the motor is not used before the tag is said to say so.
       </Words>
       {leads.map((lead) => (
-        <View
+        <ReadPiece
           key={`${insulationCode(lead.insulation)} ${lead.role} ${lead.speed ?? ''}`}
-          style={{ gap: 4, paddingBottom: 8, borderBottomWidth: 1.5, borderColor: palette.line }}
+          url={url}
+          picture={picture}
+          box={lead.box}
+          highest={LINE_HIGH}
+          words={leadWords(lead)}
+          seenAs={insulationName(lead.insulation)}
           testID={`read-lead-${insulationCode(lead.insulation)}`}
-        >
-          {url ? (
-            <Cutout
-              url={url}
-              {...picture}
-              box={lead.box}
-              label={`The place on the tag that was read as ${insulationName(lead.insulation)}`}
-            />
-          ) : null}
-          <Words size="strong">{leadWords(lead)}</Words>
-        </View>
+        />
       ))}
-      {turns.map(({ direction, join }) => (
-        <Words key={direction} size="strong" testID={`read-turn-${direction}`}>
-          {`${direction}: ${join.map((pair) => pair.map(insulationCode).join(' to ')).join(', ')}`}
-        </Words>
+      {turns.map(({ direction, join, box }) => (
+        <ReadPiece
+          key={direction}
+          url={url}
+          picture={picture}
+          box={box}
+          highest={LINES_HIGH}
+          words={`${direction}: ${join.map((pair) => pair.map(insulationCode).join(' to ')).join(', ')}`}
+          seenAs={`what is joined for ${direction}`}
+          testID={`read-turn-${direction}`}
+        />
       ))}
       {put ? (
         <View style={{ flexDirection: 'row', gap: 8, alignItems: 'center', minHeight: 48 }}>
@@ -119,6 +121,44 @@ function ReadLeads({ tag: { leads, turns }, picture, onPut }: ReadLeadsProps) {
           testID="put-read-leads"
         />
       )}
+    </View>
+  )
+}
+
+/** px: a line of a tag takes the width of the sheet. */
+const PIECE_WIDE = 330
+const LINE_HIGH = 40
+const LINES_HIGH = 110
+
+interface ReadPieceProps {
+  readonly url: string | null
+  readonly picture: FlatPicture
+  readonly box: Box
+  readonly highest: number
+  readonly words: string
+  readonly seenAs: string
+  readonly testID: string
+}
+
+/** What was read, below the piece of the picture that it stands on. */
+function ReadPiece({ url, picture, box, highest, words, seenAs, testID }: ReadPieceProps) {
+  const palette = usePalette()
+  return (
+    <View
+      style={{ gap: 4, paddingBottom: 8, borderBottomWidth: 1.5, borderColor: palette.line }}
+      testID={testID}
+    >
+      {url ? (
+        <Cutout
+          url={url}
+          {...picture}
+          box={box}
+          widest={PIECE_WIDE}
+          highest={highest}
+          label={`The place on the tag that was read as ${seenAs}`}
+        />
+      ) : null}
+      <Words size="strong">{words}</Words>
     </View>
   )
 }
