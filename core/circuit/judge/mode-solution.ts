@@ -1,7 +1,7 @@
 // What the solved circuit says of one mode, in the figures people read: volts, amps, torque, direction, speed.
 import type { SectionId } from '../../capacitor/can'
 import type { LeadId } from '../../motor/lead-id'
-import { first, known } from '../../quantity/at'
+import { first, known, last } from '../../quantity/at'
 import { magnitude, minus, ZERO } from '../../quantity/complex'
 import { JOINT_POINT, RUN_POINT, type Machine } from '../../motor/machine/machine'
 import { FAN_LOAD, groupFor, sectionPost } from '../../wiring/new-can'
@@ -106,6 +106,7 @@ function describe(
     return { id, volts: c ? between(c.a, c.b) : 0, amps: amps(sectionElement(id)) }
   })
   const line = lineLead(hookup)
+  const posts = hookupPosts(hookup.unit, hookup.can)
   return {
     ...mode,
     motor: {
@@ -121,9 +122,7 @@ function describe(
     },
     tolerance: toleranceOf(hookup, run),
     floating: [
-      ...hookupPosts(hookup.unit, hookup.can)
-        .filter((p) => p.kind !== 'coil' && running.floating.has(nodeOf(p.id)))
-        .map((p) => p.label),
+      ...posts.filter((p) => p.kind !== 'coil' && running.floating.has(nodeOf(p.id))).map((p) => p.label),
       ...hookup.leads
         .filter(({ lead, use }) => use.kind !== 'plug' && running.floating.has(leadNode(lead.id)))
         .map(({ lead }) => lead.id),
@@ -139,9 +138,7 @@ function describe(
       })
     }),
     supplyAmps: circuit.sources.map((s) => amps(s.id)),
-    posts: Object.fromEntries(
-      hookupPosts(hookup.unit, hookup.can).map((post) => [post.id, volts(nodeOf(post.id))]),
-    ),
+    posts: Object.fromEntries(posts.map((post) => [post.id, volts(nodeOf(post.id))])),
     leads,
   }
 }
@@ -180,17 +177,13 @@ function toleranceOf(
   const section = can.sections.find((s) => s.id === group?.lead)
   if (!group || !section || direction === 0) return null
   const change = (group.microfarads * can.tolerancePercent) / 100
+  const ends = [section.microfarads - change, section.microfarads + change]
   const at = (slip: number, sense: 1 | -1, of: (point: SweepPoint) => number): readonly [number, number] => {
-    const by = (microfarads: number) =>
-      of(
-        first(
-          known(
-            sweepCapacitor(prepared, slip, sectionElement(section.id), [microfarads], sense),
-            'The section',
-          ),
-        ),
-      )
-    return [by(section.microfarads - change), by(section.microfarads + change)]
+    const points = known(
+      sweepCapacitor(prepared, slip, sectionElement(section.id), ends, sense),
+      'The section',
+    )
+    return [of(first(points)), of(last(points))]
   }
   return {
     startTorque: at(1, 1, ({ torque }) => torque),

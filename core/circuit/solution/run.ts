@@ -2,7 +2,8 @@
 import { fanTorque, settledSlip, startTorqueOf } from '../../motor/machine/settle'
 import type { Machine } from '../../motor/machine/machine'
 import type { Circuit } from './elements'
-import { prepare, solveAt, torqueAt, type Prepared, type Solution } from './solve'
+import { torqueBySlip } from './ports'
+import { prepare, solveAt, type Prepared, type Solution } from './solve'
 
 /** How the motor of a circuit starts and where it comes to run. */
 export interface Run {
@@ -34,8 +35,8 @@ export function runCircuit(
     return { prepared, standstill, startTorque, direction: 0, rpm: 0, running: standstill }
   const direction = startTorque > 0 ? 1 : -1
   // Turning backwards is turning forwards with the auxiliary reversed.
-  const excess = (slip: number) =>
-    torqueAt(prepared, slip, direction) - fanTorque(load, rating, slip, frequency)
+  const torque = torqueBySlip(prepared, direction)
+  const excess = (slip: number) => torque(slip) - fanTorque(load, rating, slip, frequency)
   const slip = settledSlip(excess)
   return {
     prepared,
