@@ -4,6 +4,8 @@ import type { JobId } from '@oak/core/job/job-id'
 import { redoJob, undoJob, useSteps } from '../../platform/state/app'
 import type { IconName } from '../../ui/Icon'
 import { IconTap } from '../../ui/IconTap'
+import { useCalm } from '../../ui/use-calm'
+import { useStable } from '../../ui/use-stable'
 import { editWords } from './edit-words'
 
 /** How long it is said what was taken back, ms. */
@@ -11,24 +13,26 @@ const SAID_MS = 3000
 
 /** Undo and redo of a job, and for a moment after either, what it did: "Undone: a reading". */
 export function useUndoRedo(id: JobId) {
-  const { undo, redo } = useSteps(id)
+  const steps = useSteps(id)
   const [said, setSaid] = useState<string | null>(null)
   useEffect(() => {
     if (said === null) return
     const clock = setTimeout(() => setSaid(null), SAID_MS)
     return () => clearTimeout(clock)
   }, [said])
-  const takeBack = () => {
-    if (!undo) return
+  const takeBack = useStable(() => {
+    if (!steps.undo) return
     undoJob(id)
-    setSaid(`Undone: ${editWords(undo.edits)}`)
-  }
-  const doAgain = () => {
-    if (!redo) return
+    setSaid(`Undone: ${editWords(steps.undo.edits)}`)
+  })
+  const doAgain = useStable(() => {
+    if (!steps.redo) return
     redoJob(id)
-    setSaid(`Redone: ${editWords(redo.edits)}`)
-  }
+    setSaid(`Redone: ${editWords(steps.redo.edits)}`)
+  })
   useUndoKeys(takeBack, doAgain)
+  // What an edit changes on the stage is drawn first.
+  const [undo, redo] = [useCalm(steps.undo), useCalm(steps.redo)]
   return { undo, redo, takeBack, doAgain, said }
 }
 

@@ -30,9 +30,11 @@ export interface PostColumnProps {
   readonly layout: PostLayout
   readonly faces: ReadonlyMap<string, PostFace>
   readonly onPress?: (post: PostId) => void
+  /** Something is in hand: every post is where it may go. undefined: nothing ever is. */
+  readonly targets?: boolean
 }
 
-export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
+export function PostColumn({ layout, faces, onPress, targets }: PostColumnProps) {
   const palette = usePalette()
   const press = useStable((post: PostId) => onPress?.(post))
   return (
@@ -57,6 +59,7 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
           </Words>
         </View>
       ))}
+      {targets === undefined ? null : <Targets layout={layout} isShown={targets} />}
       <Group holds="button" label="Posts of the unit" style={BARE}>
         {[...layout.cells.values()].map((cell) => {
           const face = faces.get(cell.id)
@@ -74,6 +77,40 @@ export function PostColumn({ layout, faces, onPress }: PostColumnProps) {
         })}
       </Group>
     </>
+  )
+}
+
+/** Outside the post's own edge, px. */
+const RING = 3
+
+interface TargetsProps {
+  readonly layout: PostLayout
+  readonly isShown: boolean
+}
+
+/** A ring around every post, shown and hidden as one thing: twenty posts need not be drawn again for it. */
+function Targets({ layout, isShown }: TargetsProps) {
+  const palette = usePalette()
+  const rings = [...layout.cells.values()].map(({ id, x, y, width, height }) => (
+    <View
+      key={id}
+      style={{
+        position: 'absolute',
+        left: x - RING,
+        top: y - RING,
+        width: width + 2 * RING,
+        height: height + 2 * RING,
+        borderWidth: RING,
+        borderStyle: 'dashed',
+        borderColor: palette.action,
+        borderRadius: 9,
+      }}
+    />
+  ))
+  return (
+    <View style={{ display: isShown ? 'contents' : 'none', pointerEvents: 'none' }} testID="targets">
+      {rings}
+    </View>
   )
 }
 

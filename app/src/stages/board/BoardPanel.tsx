@@ -2,7 +2,6 @@
 import { View } from 'react-native'
 import type { JobId } from '@oak/core/job/job-id'
 import type { JobDocument } from '@oak/core/job/document'
-import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { ModeId } from '@oak/core/wiring/unit-type'
 import { MotorVolts } from '../../parts/unit/MotorVolts'
 import { FrameGround } from '../../parts/unit/FrameGround'
@@ -10,66 +9,111 @@ import { SilentOutputs } from '../../parts/unit/SilentOutputs'
 import { SupplyRow } from '../../parts/supply/SupplyRow'
 import { SmallButton } from '../../ui/PrimaryButton'
 import { Choice } from '../../ui/Choice'
+import { useStable } from '../../ui/use-stable'
+import { useBoardHere, useBoardLately } from './board-here'
+import { boardFaces, shownMode } from './board-model'
 import { BoardPicture } from './BoardPicture'
 import { ModeFigures } from './ModeFigures'
-import type { BoardState } from './use-board'
 
 export interface BoardPanelProps {
   readonly id: JobId
-  readonly board: BoardState
-  readonly job: JobDocument
-  readonly answer: HookupOutput
   readonly wide: boolean
   readonly onOpen: (sheet: 'old' | 'curve') => void
+}
+
+export function BoardPanel({ id, wide, onOpen }: BoardPanelProps) {
+  const { sheet } = useBoardHere()
+  return (
+    <View style={{ gap: 10 }}>
+      <WhatIsOpen id={id} />
+      <Modes />
+      <Picture />
+      <Figures />
+      <BoardTools wide={wide} psc={sheet.capacitor !== null} onOpen={onOpen} />
+    </View>
+  )
 }
 
 /** Hazards that another supply would mend: then the supply is in sight, to be put right. */
 const OF_SUPPLY = ['voltage-class', 'hertz']
 
-export function BoardPanel({ id, board, job, answer, wide, onOpen }: BoardPanelProps) {
-  const { proof, plug } = answer
-  const { chosen, selected, move, sheet } = board
-  const psc = sheet.capacitor !== null
+/** What is not known of this unit and its motor, to be entered here. */
+function WhatIsOpen({ id }: { readonly id: JobId }) {
+  const { job, answer } = useBoardLately()
+  return <Rows id={id} job={job} quiet={!answer.proof.hazards.some((h) => OF_SUPPLY.includes(h.code))} />
+}
+
+interface RowsProps {
+  readonly id: JobId
+  readonly job: JobDocument
+  readonly quiet: boolean
+}
+
+const Rows = ({ id, job, quiet }: RowsProps) => (
+  <>
+    <SupplyRow id={id} job={job} quiet={quiet} />
+    <SilentOutputs id={id} job={job} quiet />
+    <FrameGround id={id} job={job} />
+    <MotorVolts id={id} job={job} open />
+  </>
+)
+
+function Modes() {
+  const { mode, setMode } = useBoardHere()
+  const { answer } = useBoardLately()
   return (
-    <View style={{ gap: 10 }}>
-      <SupplyRow id={id} job={job} quiet={!proof.hazards.some((h) => OF_SUPPLY.includes(h.code))} />
-      <SilentOutputs id={id} job={job} quiet />
-      <FrameGround id={id} job={job} />
-      <MotorVolts id={id} job={job} open />
-      <Choice<ModeId>
-        label="Mode"
-        value={board.mode}
-        onChange={board.setMode}
-        testID="mode"
-        options={proof.modes.map((m) => ({ value: m.mode, text: m.name }))}
-      />
-      <BoardPicture
-        parts={board.parts}
-        posts={board.posts}
-        faces={board.faces}
-        leads={board.leads}
-        stopped={board.stopped}
-        selected={selected}
-        onLead={(lead) => board.take(selected === lead ? null : lead)}
-        onPost={(post) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined)}
-        onDrop={(lead, post) => move(lead, { kind: 'post', post })}
-        plugTitle={`plug set ${plug.set.direction}`}
-      />
-      <ModeFigures
-        mode={board.shownMode}
-        set={
-          sheet.kind === 'three-phase'
-            ? null
-            : { direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom }
-        }
-        solved={psc}
-        estimated={proof.estimated || !psc}
-        onTurn={
-          sheet.settings.rotation.length > 1 && sheet.kind !== 'three-phase' ? board.turnPlug : undefined
-        }
-      />
-      <BoardTools wide={wide} psc={psc} onOpen={onOpen} />
-    </View>
+    <Choice<ModeId>
+      label="Mode"
+      value={mode}
+      onChange={setMode}
+      testID="mode"
+      options={answer.proof.modes.map((m) => ({ value: m.mode, text: m.name }))}
+    />
+  )
+}
+
+/** Leads and wires as they are; what stands on the posts follows. */
+function Picture() {
+  const { parts, posts, leads, stopped, selected, chosen, mode, take, move, answer } = useBoardHere()
+  const lately = useBoardLately()
+  const { plug } = answer
+  const onLead = useStable((lead: string) => take(selected === lead ? null : lead))
+  const onPost = useStable((post: string) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined))
+  const onDrop = useStable((lead: string, post: string) => move(lead, { kind: 'post', post }))
+  return (
+    <BoardPicture
+      parts={parts}
+      posts={posts}
+      faces={boardFaces(
+        lately.posts,
+        lately.can,
+        lately.answer,
+        shownMode(lately.answer, mode)?.mode ?? mode,
+      )}
+      leads={leads}
+      stopped={stopped}
+      selected={selected}
+      onLead={onLead}
+      onPost={onPost}
+      onDrop={onDrop}
+      plugTitle={`plug set ${plug.set.direction}`}
+    />
+  )
+}
+
+function Figures() {
+  const { sheet, answer, mode, turnPlug } = useBoardLately()
+  const { proof, plug } = answer
+  const psc = sheet.capacitor !== null
+  const hasPlug = sheet.kind !== 'three-phase'
+  return (
+    <ModeFigures
+      mode={shownMode(answer, mode)}
+      set={hasPlug ? { direction: plug.set.direction, seenFrom: sheet.rotationNamedFrom } : null}
+      solved={psc}
+      estimated={proof.estimated || !psc}
+      onTurn={sheet.settings.rotation.length > 1 && hasPlug ? turnPlug : undefined}
+    />
   )
 }
 

@@ -50,12 +50,12 @@ export function BoardPicture({
   const layout = useMemo(() => layoutPosts(parts, 0, Math.min(300, width - LEAD_WIDTH - 40)), [parts, width])
   const { main, plug } = useMemo(() => arrange(leads, layout), [leads, layout])
   const { right, yOf, plugTop, plugAt, height, ends } = placeLeads(width, layout, main, plug)
-  const { drag, setDrag, endDrag, tap, drop } = useDrag(layout, onLead, onDrop)
+  const { drag, setDrag, cancel, tap, drop } = useDrag(layout, onLead, onDrop)
   const over = drag && postAt(layout, drag.x, drag.y)
   const shown = over ? withTarget(faces, over) : faces
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={{ height }} testID="board">
-      <PostColumn layout={layout} faces={shown} onPress={onPost} />
+      <PostColumn layout={layout} faces={shown} onPress={onPost} targets={selected !== null} />
       <LeadWires
         width={width}
         height={height}
@@ -73,8 +73,7 @@ export function BoardPicture({
           yOf={yOf}
           setDrag={setDrag}
           drop={drop}
-          drag={drag}
-          endDrag={endDrag}
+          cancel={cancel}
           posts={posts}
           selected={selected}
           stopped={stopped}
@@ -114,5 +113,5 @@ function useDrag(
     endDrag()
     if (post) onDrop(lead, post)
   }
-  return { drag, setDrag, endDrag, tap, drop }
+  return { drag, setDrag, cancel: () => drag && endDrag(), tap, drop }
 }

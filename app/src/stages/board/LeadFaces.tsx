@@ -68,8 +68,7 @@ interface LeadFacesProps {
   readonly yOf: (i: number) => number
   readonly setDrag: (drag: Dragged | null) => void
   readonly drop: (lead: LeadId, x: number, y: number) => void
-  readonly drag: Dragged | null
-  readonly endDrag: () => void
+  readonly cancel: () => void
   readonly posts: readonly HookupPost[]
   readonly selected: string | null
   readonly stopped: ReadonlySet<string>
@@ -82,32 +81,29 @@ export function LeadFaces({
   yOf,
   setDrag,
   drop,
-  drag,
-  endDrag,
+  cancel,
   posts,
   selected,
   stopped,
   tap,
 }: LeadFacesProps) {
-  const press = useStable(tap)
+  const hand = { press: useStable(tap), drop: useStable(drop), cancel: useStable(cancel) }
   return (
     <>
       {main.map((lead, i) => (
-        <DragLead
+        <MainLead
           key={lead.id}
-          style={{ position: 'absolute', left: right, top: yOf(i), width: LEAD_WIDTH, height: LEAD_HEIGHT }}
-          onDrag={(x, y) => setDrag({ lead, x: right + x, y: yOf(i) + y })}
-          onDrop={(x, y) => drop(lead.id, right + x, yOf(i) + y)}
-          onCancel={() => drag && endDrag()}
-        >
-          <LeadFace
-            lead={lead}
-            posts={posts}
-            selected={selected === lead.id}
-            stopped={stopped.has(lead.id)}
-            onPress={press}
-          />
-        </DragLead>
+          lead={lead}
+          left={right}
+          top={yOf(i)}
+          posts={posts}
+          selected={selected === lead.id}
+          stopped={stopped.has(lead.id)}
+          onPress={hand.press}
+          onDrag={setDrag}
+          onDrop={hand.drop}
+          onCancel={hand.cancel}
+        />
       ))}
     </>
   )
@@ -141,11 +137,33 @@ function stateWord({ goes, moved }: BoardLead): string | null {
 }
 
 /** Drawn again only when it looks otherwise: an answer has every lead anew, and moves one or two. */
-const isSame = (before: FaceProps, now: FaceProps): boolean =>
+const isSame = <P extends FaceProps>(before: P, now: P): boolean =>
   sameFields({ ...before, lead: null }, { ...now, lead: null }) &&
   JSON.stringify(before.lead) === JSON.stringify(now.lead)
-const LeadFace = memo(DrawnLead, isSame)
+const MainLead = memo(DraggedLead, isSame)
 const PlugFace = memo(DrawnPlug, isSame)
+
+interface MainLeadProps extends FaceProps {
+  readonly left: number
+  readonly top: number
+  readonly onDrag: (drag: Dragged) => void
+  readonly onDrop: (lead: LeadId, x: number, y: number) => void
+  readonly onCancel: () => void
+}
+
+function DraggedLead({ onDrag, onDrop, onCancel, ...face }: MainLeadProps) {
+  const { lead, left, top } = face
+  return (
+    <DragLead
+      style={{ position: 'absolute', left, top, width: LEAD_WIDTH, height: LEAD_HEIGHT }}
+      onDrag={(x, y) => onDrag({ lead, x: left + x, y: top + y })}
+      onDrop={(x, y) => onDrop(lead.id, left + x, top + y)}
+      onCancel={onCancel}
+    >
+      <DrawnLead {...face} />
+    </DragLead>
+  )
+}
 
 function DrawnLead(props: FaceProps) {
   const { lead, posts, selected, onPress } = props

@@ -53,7 +53,7 @@ it('every lead of the sheet is on the board once, with its own colours', () => {
 })
 
 it('a post shows who uses it and what stands on it in the mode', () => {
-  const cooling = boardFaces(unit, can, answerWith(), { mode: 'cooling', choosing: false })
+  const cooling = boardFaces(posts, can, answerWith(), 'cooling')
   expect(cooling.get('T1')).toMatchObject({ label: 'T1', word: 'line 1', pattern: 'stripes' })
   expect(cooling.get('CAN-30')).toMatchObject({
     label: '30 µF',
@@ -64,16 +64,16 @@ it('a post shows who uses it and what stands on it in the mode', () => {
     tag: 'empty',
     name: 'the 15 µF section of the new can, stays empty',
   })
-  expect(boardFaces(unit, can, answerWith(), { mode: 'off', choosing: false }).get('T1')).toMatchObject({
+  expect(boardFaces(posts, can, answerWith(), 'off').get('T1')).toMatchObject({
     word: 'winding',
     pattern: 'cross',
   })
 })
 
-it('with a lead in hand every post is a target, but a post in trouble stays marked', () => {
-  const faces = [...boardFaces(unit, can, short, { mode: 'cooling', choosing: true }).values()]
+it('a post in trouble is marked, and no other', () => {
+  const faces = [...boardFaces(posts, can, short, 'cooling').values()]
   expect(faces.filter((f) => f.mark === 'stop').map((f) => f.id)).toEqual(['T1'])
-  expect(faces.filter((f) => f.mark === 'target')).toHaveLength(faces.length - 1)
+  expect(faces.filter((f) => f.mark !== undefined)).toHaveLength(1)
 })
 
 it('only the lead to move is blamed for a short', () =>
@@ -115,7 +115,7 @@ it('one lead moved and put back says so, and no other', () => {
   ).toEqual(['purple', 'yellow', 'orange', 'plug brown'])
 })
 it('what stands on a post is said in the words of the mode', () => {
-  const words = (mode: 'off' | 'cooling') => boardFaces(unit, can, answerWith(), { mode, choosing: false })
+  const words = (mode: 'off' | 'cooling') => boardFaces(posts, can, answerWith(), mode)
   // Cooling, a single-pole contactor closed: T2 is line 2 always, T1 line 1 then; the coil’s posts are the thermostat’s.
   expect(
     ['T1', 'T2', 'CAN-30', 'A1', 'GND'].map((id) => [
@@ -133,7 +133,7 @@ it('what stands on a post is said in the words of the mode', () => {
   expect(words('off').get('T2')?.word).toBe('line 2')
   expect([...words('cooling').values()].filter((f) => f.mark !== undefined)).toEqual([])
   // Run’s return on T1: cap C, on line 2, meets line 1.
-  expect(boardFaces(unit, can, short, { mode: 'cooling', choosing: false }).get('T1')).toMatchObject({
+  expect(boardFaces(posts, can, short, 'cooling').get('T1')).toMatchObject({
     word: 'SHORT',
     pattern: 'stripes',
   })

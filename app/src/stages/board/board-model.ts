@@ -7,7 +7,7 @@ import { insulationName, type Insulation } from '@oak/core/motor/colour'
 import { ROLE_NAMES } from '@oak/core/motor/role'
 import { figure } from '@oak/core/quantity/display'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
-import { hookupPosts, NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
+import { NEW_CAN_PART, type HookupPost } from '@oak/core/wiring/hookup-posts'
 import { sectionPost, type FittedCan } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import type { ModeId, UnitType, PostId } from '@oak/core/wiring/unit-type'
@@ -121,17 +121,19 @@ export const blamedLeads = (answer: HookupOutput): ReadonlySet<string> =>
       .flatMap((h) => (mendOf(h).length > 0 ? mendOf(h).map((m) => m.lead) : h.leads.slice(0, 1))),
   )
 
-export interface FaceOptions {
-  readonly mode: ModeId
-  /** A lead is in hand: every post is a target. */
-  readonly choosing: boolean
-}
+/** The mode that is looked at; the first one where the unit has no such mode. */
+export const shownMode = (
+  { proof }: HookupOutput,
+  mode: ModeId,
+): HookupOutput['proof']['modes'][number] | undefined =>
+  proof.modes.find((m) => m.mode === mode) ?? proof.modes[0]
 
+/** The posts as they stand in a mode. */
 export function boardFaces(
-  unit: UnitType,
+  posts: readonly HookupPost[],
   can: Pick<FittedCan, 'sections'>,
   answer: HookupOutput,
-  { mode, choosing }: FaceOptions,
+  mode: ModeId,
 ): Map<string, PostFace> {
   const shown = answer.proof.modes.find((m) => m.mode === mode)
   const stops = blamedLeads(answer)
@@ -140,7 +142,7 @@ export function boardFaces(
   )
   const groupOf = (post: PostId) => answer.serves.find((g) => g.sections.some((s) => sectionPost(s) === post))
   return new Map(
-    hookupPosts(unit, can).map((post): [string, PostFace] => {
+    posts.map((post): [string, PostFace] => {
       const potential = shown?.posts[post.id]
       const group = post.kind === 'can-section' ? groupOf(post.id) : undefined
       const value = can.sections.find((s) => sectionPost(s.id) === post.id)?.microfarads
@@ -157,7 +159,7 @@ export function boardFaces(
           name: `${post.name}${group ? `, for ${group.load}` : tag ? ', stays empty' : ''}`,
           word: potentialWord(potential),
           pattern: potential ? POTENTIAL[potential].pattern : 'none',
-          mark: stopped.has(post.id) ? 'stop' : choosing ? 'target' : undefined,
+          mark: stopped.has(post.id) ? 'stop' : undefined,
         },
       ]
     }),

@@ -7,6 +7,7 @@ import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { runOperation } from '@oak/core/operations/registry'
 import { knownUnitType } from '@oak/core/wiring/unit-types'
 import { editJob } from '../../platform/state/app'
+import { boardFaces, shownMode } from './board-model'
 import { useBoard, type BoardState } from './use-board'
 
 jest.mock('../../platform/state/app', () => ({ editJob: jest.fn() }))
@@ -19,10 +20,13 @@ function answerOf(job: JobDocument): HookupOutput {
   return result.output as HookupOutput
 }
 const answer = answerOf(whole)
-const board = (job: JobDocument) =>
-  renderHook(() => useBoard('job-1', { job, unit, answer })).result as { readonly current: BoardState }
+const shown = (job: JobDocument) =>
+  renderHook(({ of, fresh }) => useBoard('job-1', { job, unit, answer: of, fresh }), {
+    initialProps: { of: answer, fresh: true },
+  })
+const board = (job: JobDocument) => shown(job).result as { readonly current: BoardState }
 const edits = () => jest.mocked(editJob).mock.calls
-beforeEach(() => jest.mocked(editJob).mockReset())
+beforeEach(() => jest.mocked(editJob).mockReset().mockReturnValue(null))
 const lead = (id: string) => id as LeadId
 
 it('is none without a motor or without a can', () => {
@@ -30,14 +34,37 @@ it('is none without a motor or without a can', () => {
   expect(board({ ...whole, can: null }).current).toBeNull()
   expect(board(whole).current).not.toBeNull()
 })
-it('a lead is taken in hand, moved by one edit, and out of hand again', () => {
-  const state = board(whole)
+const insulated = { kind: 'insulated' } as const
+it('a lead is taken in hand, moved by one edit, and out of hand once the move is shown', () => {
+  const { result, rerender } = shown(whole)
+  const state = result as { readonly current: BoardState }
   expect(state.current.chosen).toBeUndefined()
   act(() => state.current.take('white'))
   expect(state.current.chosen?.id).toBe('white')
-  const to = { kind: 'insulated' } as const
-  act(() => state.current.move(lead('white'), to))
-  expect(edits()).toEqual([['job-1', [{ path: ['placements', 'white'], value: to }]]])
+  act(() => state.current.move(lead('white'), insulated))
+  expect(edits()).toEqual([['job-1', [{ path: ['placements', 'white'], value: insulated }]]])
+  expect(state.current.selected).toBe('white')
+  rerender({ of: answerOf({ ...whole, placements: { ...whole.placements, white: insulated } }), fresh: true })
+  expect(state.current.selected).toBeNull()
+})
+it('a move whose answer takes long is shown without it: the lead is out of hand then', () => {
+  const { result, rerender } = shown(whole)
+  const state = result as { readonly current: BoardState }
+  act(() => state.current.take('white'))
+  act(() => state.current.move(lead('white'), insulated))
+  rerender({ of: answer, fresh: false })
+  expect(state.current.selected).toBeNull()
+})
+it('a move that is refused, or that is none, puts the lead down at once', () => {
+  const state = board(whole)
+  const goes = state.current.leads.find((l) => l.id === 'white')?.goes
+  if (!goes) throw new Error('white is nowhere')
+  act(() => state.current.take('white'))
+  act(() => state.current.move(lead('white'), goes))
+  expect(state.current.selected).toBeNull()
+  jest.mocked(editJob).mockReturnValue('That cannot be kept.')
+  act(() => state.current.take('white'))
+  act(() => state.current.move(lead('white'), insulated))
   expect(state.current.selected).toBeNull()
 })
 it('moved to where it is advised, the hand’s place is taken back: no edit of its own stays', () => {
@@ -55,9 +82,10 @@ it('Escape puts a lead down', () => {
 })
 it('looks at the mode in which the unit runs, and at another one when asked', () => {
   const state = board(whole)
-  expect(state.current.shownMode?.mode).toBe('cooling')
+  expect(shownMode(answer, state.current.mode)?.mode).toBe('cooling')
   act(() => state.current.setMode(unit.modes.find((m) => m.id !== 'cooling')?.id ?? state.current.mode))
-  expect(state.current.shownMode?.mode).not.toBe('cooling')
+  expect(shownMode(answer, state.current.mode)?.mode).toBe(state.current.mode)
+  expect(state.current.mode).not.toBe('cooling')
 })
 it('the plug turned is the other one of its two', () => {
   const state = board(whole)
@@ -68,7 +96,8 @@ it('the plug turned is the other one of its two', () => {
   expect(made[0]?.value).not.toBe(answer.plug)
 })
 it('a part of the board stands for every kind of post that this unit and can have', () => {
-  const { posts, parts, faces } = board(whole).current
+  const { posts, parts, can, mode } = board(whole).current
+  const faces = boardFaces(posts, can, answer, mode)
   expect(posts.every((post) => faces.has(post.id))).toBe(true)
   expect(parts.length).toBeGreaterThan(0)
 })

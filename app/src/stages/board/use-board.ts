@@ -12,35 +12,37 @@ import { NO_CAN } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
 import { editJob } from '../../platform/state/app'
-import { blamedLeads, boardFaces, boardLeads, boardParts, turnedPlug, type LeadMove } from './board-model'
+import { blamedLeads, boardLeads, boardParts, turnedPlug, type LeadMove } from './board-model'
 
 export interface BoardOf {
   readonly job: JobDocument
   readonly unit: UnitType
   readonly answer: HookupOutput
+  /** false: the answer is to what stood before. */
+  readonly fresh: boolean
 }
 
 export type BoardState = NonNullable<ReturnType<typeof useBoard>>
 
 /** null: the motor or the can is not chosen. */
-export function useBoard(id: string, { job, unit, answer }: BoardOf) {
-  const [selected, take] = useState<string | null>(null)
+export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
+  const { selected, take, putDown } = useInHand(answer, fresh)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
   useEscape(selected === null ? null : () => take(null))
   const { sheet, can, posts, leads, parts } = useParts({ job, unit, answer })
+  const stopped = useMemo(() => blamedLeads(answer), [answer])
   if (!sheet || !can) return null
   const chosen = leads.find((lead) => lead.id === selected)
-  const shownMode = answer.proof.modes.find((m) => m.mode === mode) ?? answer.proof.modes[0]
-  const looked = { mode: shownMode?.mode ?? mode, choosing: chosen !== undefined }
   const mend = (moves: readonly LeadMove[]) => {
-    editJob(
-      id,
-      moves.map(({ lead, to }) => {
-        const advised = leads.find((l) => l.id === lead)?.advised
-        return { path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }
-      }),
-    )
-    take(null)
+    const edits = moves.map(({ lead, to }) => {
+      const advised = leads.find((l) => l.id === lead)?.advised
+      return { path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }
+    })
+    const stays = ({ lead, to }: LeadMove) => leads.some((l) => l.id === lead && samePlacement(l.goes, to))
+    const wrong = editJob(id, edits)
+    // What changes nothing has no answer to wait for.
+    if (wrong === null && !moves.every(stays)) putDown()
+    else take(null)
   }
   const move = (lead: LeadId, to: Placement) => mend([{ lead, to }])
   const turnPlug = () => {
@@ -53,11 +55,9 @@ export function useBoard(id: string, { job, unit, answer }: BoardOf) {
     posts,
     leads,
     parts,
-    faces: boardFaces(unit, can, answer, looked),
-    stopped: blamedLeads(answer),
+    stopped,
     mode,
     setMode,
-    shownMode,
     selected,
     chosen,
     take,
@@ -67,11 +67,30 @@ export function useBoard(id: string, { job, unit, answer }: BoardOf) {
   }
 }
 
-function useParts({ job, unit, answer }: BoardOf) {
+/** The lead in hand. One that is put down by a move stays in hand until the move is shown. */
+function useInHand(answer: HookupOutput, fresh: boolean) {
+  const [held, hold] = useState<Held>(NOTHING)
+  const isShown = held.until !== null && (held.until !== answer || !fresh)
+  return {
+    selected: isShown ? null : held.lead,
+    take: (lead: string | null) => hold({ lead, until: null }),
+    putDown: () => hold(({ lead }) => ({ lead, until: answer })),
+  }
+}
+
+interface Held {
+  readonly lead: string | null
+  /** The answer that stood when it was moved; null: it was not. */
+  readonly until: HookupOutput | null
+}
+const NOTHING: Held = { lead: null, until: null }
+
+function useParts({ job, unit, answer }: Omit<BoardOf, 'fresh'>) {
   const sheet: LeadSheet | null = job.motor
   const can = useSame(needsCan(job) ? liveCan(job) : NO_CAN)
   const posts = useMemo(() => (can ? hookupPosts(unit, can) : []), [unit, can])
   const leads = useMemo(() => (sheet ? boardLeads(sheet, answer) : []), [sheet, answer])
-  const parts = useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads])
+  // Few moves change what stands on the board; where none did, its posts keep their places and are not drawn again.
+  const parts = useSame(useMemo(() => boardParts(unit, posts, leads), [unit, posts, leads]))
   return { sheet, can, posts, leads, parts }
 }

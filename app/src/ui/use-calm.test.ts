@@ -1,0 +1,36 @@
+import { act, renderHook } from '@testing-library/react'
+import { CALM_MS, useCalm } from './use-calm'
+
+beforeEach(() => jest.useFakeTimers())
+afterEach(() => jest.useRealTimers())
+const pass = (ms: number) => act(() => void jest.advanceTimersByTime(ms))
+
+it('is the first value at once, and another one once it has stood', () => {
+  const { result, rerender } = renderHook(({ value }) => useCalm(value), {
+    initialProps: { value: 'delivered' },
+  })
+  expect(result.current).toBe('delivered')
+  rerender({ value: 'waiting' })
+  pass(CALM_MS - 1)
+  expect(result.current).toBe('delivered')
+  pass(1)
+  expect(result.current).toBe('waiting')
+})
+it('what changes there and back again is not shown', () => {
+  const shown: string[] = []
+  const { rerender } = renderHook(({ value }) => void shown.push(useCalm(value)), {
+    initialProps: { value: 'delivered' },
+  })
+  rerender({ value: 'waiting' })
+  pass(CALM_MS / 2)
+  rerender({ value: 'delivered' })
+  pass(2 * CALM_MS)
+  expect(new Set(shown)).toEqual(new Set(['delivered']))
+})
+it('a function is a value like any other', () => {
+  const [first, second] = [() => 1, () => 2]
+  const { result, rerender } = renderHook(({ value }) => useCalm(value), { initialProps: { value: first } })
+  rerender({ value: second })
+  pass(CALM_MS)
+  expect(result.current).toBe(second)
+})
