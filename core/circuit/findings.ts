@@ -3,6 +3,7 @@ import { checkCapacitorLeads } from './checks/capacitor-leads'
 import { checkSpeeds } from './checks/speeds'
 import type { LeadSheet } from '../motor/lead-sheet'
 import type { Direction, Rotation } from '../rotation/view'
+import { rememberedLatest } from '../quantity/remembered'
 import type { PostId } from '../wiring/unit-type'
 import { checkCompressor } from './checks/compressor'
 import { checkDrive } from './checks/drive'
@@ -56,8 +57,13 @@ export interface Findings {
   readonly hazards: readonly Hazard[]
 }
 
+/** Hookups whose findings are kept: what a lead in hand was, and is put back to, is looked at again and again. */
+const KEPT = 16
+
 /** Every hazard of a hookup, the likeliest lead first in each. */
-export function findHazards(input: ProofInput): Findings {
+export const findHazards = rememberedLatest(lookForHazards, KEPT)
+
+function lookForHazards(input: ProofInput): Findings {
   const view = viewOf(input)
   const rules = rulesOf(view, input)
   const machine = machineOf(input.sheet)

@@ -36,12 +36,22 @@ function trialOf(input: ProofInput): Trial {
     const key = moves.map((m) => m.lead).join('\n')
     const known = seen.get(key)
     if (known) return known
-    const moved = new Set(moves.map((m) => m.lead))
-    const placements = [...input.placements.filter((p) => !moved.has(p.lead)), ...moves]
-    const { hazards } = findHazards({ ...input, placements })
+    const { hazards } = findHazards({ ...input, placements: movedTo(input.placements, moves) })
     seen.set(key, hazards)
     return hazards
   }
+}
+
+/** In the order of before: what was looked at already is known again. */
+function movedTo(before: readonly LandedLead[], moves: readonly LandedLead[]): LandedLead[] {
+  const goesOf = new Map(moves.map(({ lead, goes }) => [lead, goes]))
+  const once = before.filter(
+    ({ lead }, i) => !goesOf.has(lead) || before.findIndex((p) => p.lead === lead) === i,
+  )
+  return [
+    ...once.map(({ lead, goes }) => ({ lead, goes: goesOf.get(lead) ?? goes })),
+    ...moves.filter(({ lead }) => !before.some((p) => p.lead === lead)),
+  ]
 }
 
 /** It takes the hazard away, and no danger is there that was not before. */
