@@ -1,5 +1,6 @@
 // The hookup of a job, worked out in the worker with every change. The last good answer stays while a new one is made.
 import { useEffect, useMemo, useState } from 'react'
+import { flushSync } from 'react-dom'
 import type { JobDocument } from '@oak/core/job/document'
 import {
   hookupInput,
@@ -36,12 +37,11 @@ export function useHookup(job: JobDocument): HookupState {
     runInWorker('hookup', input)
       .then((result) => {
         if (stale) return
-        setSettled({
-          input,
-          state: result.ok
-            ? { kind: 'ready', answer: result.output as HookupOutput, fresh: true }
-            : { kind: 'bad', error: result.error },
-        })
+        const state: Settled = result.ok
+          ? { kind: 'ready', answer: result.output as HookupOutput, fresh: true }
+          : { kind: 'bad', error: result.error }
+        // At once: left to the framework's own time, the page is painted as it was first.
+        flushSync(() => setSettled({ input, state }))
       })
       .catch((error: unknown) => {
         if (!stale) setSettled({ input, state: { kind: 'failed', text: failureText(error) } })

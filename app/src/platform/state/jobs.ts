@@ -122,6 +122,16 @@ function createEdit({ store, deviceId, now, forbids, show, keepAndTake }: EditPo
   }
 }
 
+/** The examples with this one, or with these changes of it. */
+const shownWith =
+  (id: JobId, changes: readonly Change[]) =>
+  ({ examples }: JobsState): Pick<JobsState, 'examples'> => ({
+    examples: {
+      ...examples,
+      [id]: { id, changes, document: shared(examples[id]?.document, foldJob([...changes])) },
+    },
+  })
+
 export function createJobs({ device, deviceId, now, onKept, forbids }: JobsPorts): Jobs {
   const store = createStore<JobsState>(() => ({ ...NO_JOBS, list: newList() }))
   const take = (changes: readonly Change[], opens = false): void =>
@@ -142,21 +152,17 @@ export function createJobs({ device, deviceId, now, onKept, forbids }: JobsPorts
     const before = sync.kind === 'waiting' ? sync.count : 0
     if (sync.kind !== 'refused') store.setState({ sync: { kind: 'waiting', count: changes.length + before } })
     hear(summaries)
-    device
-      .keep(changes)
-      .then(() => onKept(changes, summaries))
-      .catch(inTrouble)
-    note(summaries).catch(inTrouble)
+    // In this same turn of the page, but after what the edit changes is drawn and asked about.
+    queueMicrotask(() => {
+      device
+        .keep(changes)
+        .then(() => onKept(changes, summaries))
+        .catch(inTrouble)
+      note(summaries).catch(inTrouble)
+    })
   }
 
-  const show = (id: JobId, changes: readonly Change[]): void =>
-    store.setState(({ examples }) => ({
-      examples: {
-        ...examples,
-        [id]: { id, changes, document: shared(examples[id]?.document, foldJob([...changes])) },
-      },
-    }))
-
+  const show = (id: JobId, changes: readonly Change[]): void => store.setState(shownWith(id, changes))
   const edit = createEdit({ store, deviceId, now, forbids, show, keepAndTake })
 
   return {
