@@ -81,7 +81,7 @@ async function main(): Promise<void> {
         )
       if (a.out) writeOut(a.out, all)
     }
-    if (a.sorts.length > 1) await tellCodes(browser, url, a)
+    if (a.codes) await tellCodes(browser, url, a)
   } finally {
     await browser.close()
     server.close()
@@ -96,19 +96,21 @@ interface Args {
   readonly out: string | null
   readonly grades: readonly Grade[]
   readonly sorts: readonly Sort[]
+  readonly codes: boolean
 }
 function args(): Args {
   const value = (name: string) => {
     const i = process.argv.indexOf(`--${name}`)
     return i < 0 ? null : (process.argv[i + 1] ?? null)
   }
-  const only = value('grade')
+  const [only, sort] = [value('grade'), value('only')]
   return {
     each: Number(value('each') ?? 100),
     seed: Number(value('seed') ?? 70_000),
     out: value('out'),
     grades: GRADES.filter((g) => !only || only.split(',').includes(g)),
-    sorts: SORTS.filter((s) => !value('only') || value('only') === s),
+    sorts: SORTS.filter((s) => !sort || sort === s),
+    codes: !sort || sort === 'codes',
   }
 }
 
