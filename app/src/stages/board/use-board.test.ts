@@ -55,6 +55,15 @@ it('a move whose answer takes long is shown without it: the lead is out of hand 
   rerender({ of: answer, fresh: false })
   expect(state.current.selected).toBeNull()
 })
+it('a move made twice before it is shown is one; another one counts', () => {
+  const state = board(whole)
+  act(() => state.current.take('white'))
+  act(() => state.current.move(lead('white'), insulated))
+  act(() => state.current.move(lead('white'), insulated))
+  expect(edits()).toHaveLength(1)
+  act(() => state.current.move(lead('black'), insulated))
+  expect(edits()).toHaveLength(2)
+})
 it('a move that is refused, or that is none, puts the lead down at once', () => {
   const state = board(whole)
   const goes = state.current.leads.find((l) => l.id === 'white')?.goes

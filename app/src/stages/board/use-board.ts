@@ -26,7 +26,7 @@ export type BoardState = NonNullable<ReturnType<typeof useBoard>>
 
 /** null: the motor or the can is not chosen. */
 export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
-  const { selected, take, putDown } = useInHand(answer, fresh)
+  const { selected, take, putDown, isOnItsWay } = useInHand(answer, fresh)
   const [mode, setMode] = useState<ModeId>(runningMode(unit))
   useEscape(selected === null ? null : () => take(null))
   const { sheet, can, posts, leads, parts } = useParts({ job, unit, answer })
@@ -34,6 +34,8 @@ export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
   if (!sheet || !can) return null
   const chosen = leads.find((lead) => lead.id === selected)
   const mend = (moves: readonly LeadMove[]) => {
+    // A bounce of the thumb is the same once more, and none.
+    if (isOnItsWay(moves)) return
     const edits = moves.map(({ lead, to }) => {
       const advised = leads.find((l) => l.id === lead)?.advised
       return { path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }
@@ -41,7 +43,7 @@ export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
     const stays = ({ lead, to }: LeadMove) => leads.some((l) => l.id === lead && samePlacement(l.goes, to))
     const wrong = editJob(id, edits)
     // What changes nothing has no answer to wait for.
-    if (wrong === null && !moves.every(stays)) putDown()
+    if (wrong === null && !moves.every(stays)) putDown(moves)
     else take(null)
   }
   const move = (lead: LeadId, to: Placement) => mend([{ lead, to }])
@@ -73,8 +75,10 @@ function useInHand(answer: HookupOutput, fresh: boolean) {
   const isShown = held.until !== null && (held.until !== answer || !fresh)
   return {
     selected: isShown ? null : held.lead,
-    take: (lead: string | null) => hold({ lead, until: null }),
-    putDown: () => hold(({ lead }) => ({ lead, until: answer })),
+    take: (lead: string | null) => hold({ ...NOTHING, lead }),
+    putDown: (moves: readonly LeadMove[]) => hold(({ lead }) => ({ lead, until: answer, moves })),
+    isOnItsWay: (moves: readonly LeadMove[]) =>
+      held.until !== null && !isShown && JSON.stringify(held.moves) === JSON.stringify(moves),
   }
 }
 
@@ -82,8 +86,9 @@ interface Held {
   readonly lead: string | null
   /** The answer that stood when it was moved; null: it was not. */
   readonly until: HookupOutput | null
+  readonly moves: readonly LeadMove[]
 }
-const NOTHING: Held = { lead: null, until: null }
+const NOTHING: Held = { lead: null, until: null, moves: [] }
 
 function useParts({ job, unit, answer }: Omit<BoardOf, 'fresh'>) {
   const sheet: LeadSheet | null = job.motor
