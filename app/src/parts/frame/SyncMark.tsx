@@ -6,7 +6,6 @@ import { useCrew, useJobs } from '../../platform/state/app'
 import { Icon } from '../../ui/Icon'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
-import { useCalm } from '../../ui/use-calm'
 import { Words } from '../../ui/Words'
 import { stageScreen } from './stage-screen'
 import { syncText } from './sync-text'
@@ -21,7 +20,7 @@ const DeliverySheet = stageScreen<{ readonly onClose: () => void }>(
 const ROW = { flexDirection: 'row', alignItems: 'center', gap: 5 } as const
 
 export function SyncMark() {
-  const sync = useCalm(useJobs((s) => s.sync))
+  const sync = useJobs((s) => s.sync)
   const trouble = useJobs((s) => s.trouble)
   const [open, setOpen] = useState(false)
   const { isNews, seen } = useWrongClock()
@@ -62,7 +61,7 @@ const toldMore = ({ trouble, isNews }: Told): string =>
 
 function Mark() {
   const palette = usePalette()
-  const sync = useCalm(useJobs((s) => s.sync))
+  const sync = useJobs((s) => s.sync)
   const trouble = useJobs((s) => s.trouble)
   const photos = useJobs((s) => s.photosWaiting)
   const { isNews } = useWrongClock()
