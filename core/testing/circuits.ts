@@ -1,6 +1,7 @@
 // Circuits of hookups for the tests of the solution: any unit, motor, mode and placement.
 import { buildCircuit, type BuiltCircuit, type CircuitInput } from '../circuit/solution/build'
 import type { LandedLead } from '../circuit/network'
+import type { Circuit } from '../circuit/solution/elements'
 import { machineOf } from '../motor/machine/machine'
 import { setLeads, selectSpeeds } from '../motor/settings'
 import type { Placement } from '../wiring/placement'
@@ -47,3 +48,14 @@ export function circuitInput(
 }
 
 export const circuitOf = (input: CircuitInput, mode: ModeId): BuiltCircuit => buildCircuit(input, mode)
+
+/** A circuit of nothing, at 60 Hz. */
+export const NO_CIRCUIT: Circuit = {
+  hertz: 60,
+  sources: [],
+  resistors: [],
+  capacitors: [],
+  coils: [],
+  machine: null,
+  named: [],
+}

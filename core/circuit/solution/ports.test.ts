@@ -1,6 +1,6 @@
 // The short way to the torque against the whole circuit solved anew at each slip: the same figure, whatever is joined to what.
 import fc from 'fast-check'
-import { BLOWER_CAN, circuitInput, circuitOf } from '../../testing/circuits'
+import { BLOWER_CAN, circuitInput, circuitOf, NO_CIRCUIT } from '../../testing/circuits'
 import { CAN, ONE_PHASE, onPost } from '../../testing/fixtures'
 import { hookupPosts } from '../../wiring/hookup-posts'
 import { torqueBySlip } from './ports'
@@ -39,14 +39,6 @@ it('is what the whole circuit gives, for any wiring, slip and direction', () =>
   ))
 
 it('a circuit without a machine has no torque', () => {
-  const prepared = prepare({
-    hertz: 60,
-    sources: [],
-    resistors: [],
-    capacitors: [],
-    coils: [],
-    machine: null,
-    named: [],
-  })
+  const prepared = prepare(NO_CIRCUIT)
   expect(torqueBySlip(prepared, 1)(0.5)).toBe(0)
 })

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { circuitInput, circuitOf } from '../../testing/circuits'
+import { circuitInput, circuitOf, NO_CIRCUIT } from '../../testing/circuits'
 import { ONE_PHASE, onPost } from '../../testing/fixtures'
 import { complex, magnitude } from '../../quantity/complex'
 import { hookupPosts } from '../../wiring/hookup-posts'
@@ -8,16 +8,6 @@ import { EARTH, type Circuit } from './elements'
 import { emptySystem, solveSystem } from './linear'
 import { runCircuit } from './run'
 import { ampsThrough, prepare, solveAt } from './solve'
-
-const NOTHING: Circuit = {
-  hertz: 60,
-  sources: [],
-  resistors: [],
-  capacitors: [],
-  coils: [],
-  machine: null,
-  named: [],
-}
 
 describe('the linear solver', () => {
   it('solves what it was given', () => {
@@ -59,7 +49,7 @@ describe('the linear solver', () => {
 describe('small circuits, by hand', () => {
   it('a divider', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       sources: [{ id: 's', a: 'a', b: EARTH, volts: complex(12), ohms: 1 }],
       resistors: [
         { id: 'r1', a: 'a', b: 'b', ohms: 2, reactanceOhms: 0 },
@@ -74,7 +64,7 @@ describe('small circuits, by hand', () => {
   })
   it('5 µF at 230 V, 60 Hz take 0.4335 A (I = 2 pi f C V), a quarter turn ahead', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       sources: [{ id: 's', a: 'a', b: EARTH, volts: complex(230), ohms: 1e-9 }],
       capacitors: [{ id: 'c', a: 'a', b: EARTH, microfarads: 5 }],
     }
@@ -83,7 +73,7 @@ describe('small circuits, by hand', () => {
   })
   it('a part without a path to earth floats, is named, and has no NaN', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       capacitors: [{ id: 'c', a: 'x', b: 'y', microfarads: 5 }],
       named: ['z'],
     }
@@ -96,7 +86,7 @@ describe('small circuits, by hand', () => {
   it('loops of jumpers share the current by their resistance', () => {
     const j = (id: string, a: string, b: string) => ({ id, a, b, ohms: 0.002, reactanceOhms: 0 })
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       sources: [{ id: 's', a: 'a', b: EARTH, volts: complex(10), ohms: 1 }],
       resistors: [
         j('ab', 'a', 'b'),
@@ -238,7 +228,7 @@ describe('sources and branches by Ohm’s law', () => {
     expect(z!.im).toBeCloseTo(im, 9)
   }
   const divider = (a: string, b: string): Circuit => ({
-    ...NOTHING,
+    ...NO_CIRCUIT,
     sources: [{ id: 's', a, b, volts: complex(3, 10), ohms: 2 }],
     resistors: [{ id: 'r', a: 'x', b: EARTH, ohms: 3, reactanceOhms: 0 }],
   })
@@ -256,7 +246,7 @@ describe('sources and branches by Ohm’s law', () => {
   })
   it('between two points of which neither is earth, what goes in at one comes out at the other', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       sources: [{ id: 's', a: 'x', b: 'y', volts: complex(0, 12), ohms: 1 }],
       resistors: [
         { id: 'r', a: 'x', b: EARTH, ohms: 2, reactanceOhms: 0 },
@@ -271,7 +261,7 @@ describe('sources and branches by Ohm’s law', () => {
   })
   it('an impedance of 3 + 4i Ω on 10 V takes 2 A, lagging', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       sources: [{ id: 's', a: 'x', b: EARTH, volts: complex(10), ohms: 1e-12 }],
       resistors: [{ id: 'z', a: 'x', b: EARTH, ohms: 3, reactanceOhms: 4 }],
     }
@@ -279,7 +269,7 @@ describe('sources and branches by Ohm’s law', () => {
   })
   it('a point with no path to earth is named, and stands at nothing', () => {
     const circuit: Circuit = {
-      ...NOTHING,
+      ...NO_CIRCUIT,
       resistors: [{ id: 'r', a: 'p', b: 'q', ohms: 3, reactanceOhms: 0 }],
       named: ['p', 'lost'],
     }
