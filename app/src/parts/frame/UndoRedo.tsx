@@ -4,12 +4,14 @@ import type { JobId } from '@oak/core/job/job-id'
 import { redoJob, undoJob, useSteps } from '../../platform/state/app'
 import type { IconName } from '../../ui/Icon'
 import { IconTap } from '../../ui/IconTap'
-import { useCalm } from '../../ui/use-calm'
 import { useStable } from '../../ui/use-stable'
+import { useStood } from '../../ui/use-stood'
 import { editWords } from './edit-words'
 
 /** How long it is said what was taken back, ms. */
 const SAID_MS = 3000
+/** After an edit, ms. */
+const CALM_MS = 150
 
 /** Undo and redo of a job, and for a moment after either, what it did: "Undone: a reading". */
 export function useUndoRedo(id: JobId) {
@@ -32,7 +34,8 @@ export function useUndoRedo(id: JobId) {
   })
   useUndoKeys(takeBack, doAgain)
   // What an edit changes on the stage is drawn first.
-  const [undo, redo] = [useCalm(steps.undo), useCalm(steps.redo)]
+  const undo = useStood(steps.undo, CALM_MS, steps.undo)
+  const redo = useStood(steps.redo, CALM_MS, steps.redo)
   return { undo, redo, takeBack, doAgain, said }
 }
 

@@ -1,8 +1,9 @@
 // A move and what is judged of it come onto the board together: until the answer is there the board stands as it was, and is drawn once.
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { JobDocument } from '@oak/core/job/document'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import type { HookupState } from '../../parts/frame/use-hookup'
+import { useStood } from '../../ui/use-stood'
 
 /** A job as the board shows it, with an answer. */
 export interface Answered {
@@ -19,7 +20,8 @@ export const TOGETHER_MS = 100
 export function useAnswered(job: JobDocument, hookup: HookupState): Answered | null {
   const [shown, show] = useState<Answered | null>(null)
   const isWaiting = hookup.kind === 'ready' && !hookup.fresh
-  const isLate = useLate(isWaiting ? job : null)
+  const waitedFor = useStood(isWaiting ? job : null, TOGETHER_MS, null)
+  const isLate = waitedFor === job
   if (hookup.kind !== 'ready') {
     if (shown) show(null)
     return null
@@ -30,15 +32,4 @@ export function useAnswered(job: JobDocument, hookup: HookupState): Answered | n
   const now = { job, answer, fresh }
   show(now)
   return now
-}
-
-/** Has it been waited for so long? null: nothing is waited for. */
-function useLate(job: JobDocument | null): boolean {
-  const [late, setLate] = useState<JobDocument | null>(null)
-  useEffect(() => {
-    if (!job) return
-    const clock = setTimeout(() => setLate(job), TOGETHER_MS)
-    return () => clearTimeout(clock)
-  }, [job])
-  return job !== null && late === job
 }

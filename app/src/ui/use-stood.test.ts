@@ -1,5 +1,8 @@
 import { act, renderHook } from '@testing-library/react'
-import { CALM_MS, useCalm } from './use-calm'
+import { useStood } from './use-stood'
+
+const CALM_MS = 150
+const useCalm = <T>(value: T): T => useStood(value, CALM_MS, value)
 
 beforeEach(() => jest.useFakeTimers())
 afterEach(() => jest.useRealTimers())
