@@ -10,6 +10,8 @@ import { UNSEEN } from './unseen'
 export interface TapProps {
   readonly children: ReactNode
   readonly onPress: (event: GestureResponderEvent) => void
+  /** A finger came down on it. Whether it presses is told when it comes up. */
+  readonly onAim?: () => void
   /** What an icon means, for the ear. A thing with words on it has them for its name, and `more` after them. */
   readonly label?: string
   /** For the ear, after the words in sight: what the eye has from the place. */
@@ -28,6 +30,7 @@ export interface TapProps {
 export function Tap({
   children,
   onPress,
+  onAim,
   label,
   more,
   selected,
@@ -48,6 +51,7 @@ export function Tap({
       ref={ref}
       // It stays in reach of a keyboard and an ear: they must hear that it is there, and why it waits.
       onPress={disabled ? () => readReason(reason) : onPress}
+      onPointerDown={onAim}
       role={role}
       aria-label={label}
       aria-expanded={expanded}

@@ -50,13 +50,23 @@ function giveStop(items: readonly HTMLElement[], stop: HTMLElement | undefined):
 export function useRoving(role: RovingRole, columns = 1) {
   const ref = useRef<View>(null)
   const group = () => ref.current as unknown as Element | null
-  // After every drawing: what is chosen, and which items there are, may be other ones.
+  const isNew = useRef(true)
+  // After every drawing: what is chosen, and which items there are, may be other ones. But for the first in a turn of its own: a stop that
+  // moves has the page's styles worked out, and what was drawn is to be seen first.
   useEffect(() => {
-    const element = group()
-    if (!element) return
-    const items = itemsOf(element, role)
-    const stop = items.find((item) => item === document.activeElement) ?? items.find(isChosen) ?? items[0]
-    giveStop(items, stop)
+    const give = () => {
+      const element = group()
+      if (!element) return
+      const items = itemsOf(element, role)
+      const stop = items.find((item) => item === document.activeElement) ?? items.find(isChosen) ?? items[0]
+      giveStop(items, stop)
+    }
+    if (isNew.current) {
+      isNew.current = false
+      return give()
+    }
+    const later = setTimeout(give)
+    return () => clearTimeout(later)
   })
   const onKeyDown = (event: KeyboardEvent) => {
     const element = group()

@@ -1,8 +1,10 @@
 import { act, renderHook } from '@testing-library/react'
 import { EMPTY_JOB, type JobDocument } from '@oak/core/job/document'
+import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import { FINISHED } from '@oak/core/job/testing/finished'
 import type { OperationResult } from '@oak/core/operations/registry'
 import { runInWorker } from '../../platform/workers/operations'
+import { askAhead } from './asked-ahead'
 import { useHookup } from './use-hookup'
 import { useCurrentOperation } from './use-operation'
 
@@ -77,6 +79,49 @@ it('no answer is a fault of the app’s own, and said as one', async () => {
   await latest().fail(new Error('There is no item 3 in a list of 2.'))
   expect(result.current).toMatchObject({ kind: 'failed' })
   expect(JSON.stringify(result.current)).toContain('There is no item 3 in a list of 2.')
+})
+
+describe('asked for while the thumb is down', () => {
+  const aim = (of: JobDocument) => askAhead('hookup', hookupInput(of))
+  const aimed = job({ compressorMicrofarads: 35 })
+  it('the answer is there with the edit, and asked for once', async () => {
+    const { result, rerender } = hookup(job())
+    await latest().answer(good('first'))
+    aim(aimed)
+    aim({ ...aimed, title: 'The same hookup' })
+    await latest().answer(good('aimed'))
+    expect(result.current).toEqual({ kind: 'ready', answer: 'first', fresh: true })
+    rerender({ of: aimed })
+    expect(result.current).toEqual({ kind: 'ready', answer: 'aimed', fresh: true })
+    expect(asked).toHaveLength(2)
+  })
+  it('one that is not here yet is waited for, not asked for again', async () => {
+    const { result, rerender } = hookup(job())
+    await latest().answer(good('first'))
+    aim(job({ compressorMicrofarads: 30 }))
+    rerender({ of: job({ compressorMicrofarads: 30 }) })
+    expect(result.current).toEqual({ kind: 'ready', answer: 'first', fresh: false })
+    expect(asked).toHaveLength(2)
+    await latest().answer(good('second'))
+    expect(result.current).toEqual({ kind: 'ready', answer: 'second', fresh: true })
+  })
+  it('one that got no answer is asked for again', async () => {
+    const late = job({ compressorMicrofarads: 25 })
+    aim(late)
+    await latest().fail(new Error('lost'))
+    const { result } = hookup(late)
+    expect(result.current).toEqual({ kind: 'working' })
+    await latest().answer(good('again'))
+    expect(result.current).toEqual({ kind: 'ready', answer: 'again', fresh: true })
+  })
+  it('a thumb that aimed at many posts leaves the last four', async () => {
+    for (const microfarads of [61, 62, 63, 64, 65]) {
+      aim(job({ compressorMicrofarads: microfarads }))
+      await latest().answer(good(microfarads))
+    }
+    expect(hookup(job({ compressorMicrofarads: 62 })).result.current).toMatchObject({ answer: 62 })
+    expect(hookup(job({ compressorMicrofarads: 61 })).result.current).toEqual({ kind: 'working' })
+  })
 })
 
 describe('any other operation', () => {

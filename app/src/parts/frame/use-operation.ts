@@ -1,8 +1,9 @@
 // One operation's answer for an input, from the worker; null until the first. While another input is worked out the last answer stays.
 import { useEffect, useState } from 'react'
+import { flushSync } from 'react-dom'
 import type { OperationError, OperationResult } from '@oak/core/operations/registry'
 import { failureText } from '../../platform/workers/failure'
-import { runInWorker } from '../../platform/workers/operations'
+import { askNow, hereAlready } from './asked-ahead'
 
 /** The operation's own answer, or that the app gave none: in words, with what to do. */
 export type Answer =
@@ -13,33 +14,43 @@ type OperationErrorFields = Omit<OperationError, 'code'>
 export const useOperation = (name: string, input: unknown): Answer | null =>
   useCurrentOperation(name, input).answer
 
+interface Settled {
+  readonly input: unknown
+  readonly result: Answer
+}
+
+/** As soon as the page has time, or in the turn in which it comes: then the page is not painted as it was first. */
+type Drawn = 'drawn in time' | 'drawn at once'
+
 /** As above, and whether the answer is of this very input: what asks for the next step must not act on the last one. */
 export function useCurrentOperation(
   name: string,
   input: unknown,
+  drawn: Drawn = 'drawn in time',
 ): { readonly answer: Answer | null; readonly isCurrent: boolean } {
-  const [settled, setSettled] = useState<{
-    readonly input: unknown
-    readonly result: Answer
-  } | null>(null)
+  const [settled, setSettled] = useState<Settled | null>(null)
   useEffect(() => {
     if (input === null) return
     let stale = false
-    runInWorker(name, input)
-      .then((result) => {
-        if (!stale) setSettled({ input, result })
-      })
-      .catch((error: unknown) => {
-        const message = failureText(error)
-        const failed = { code: 'failed', path: '', message, problems: [] } as const
-        if (!stale) setSettled({ input, result: { ok: false, error: failed } })
-      })
+    const hear = (result: Answer) => {
+      if (stale) return
+      // Its answer was here already when it was drawn.
+      const draw = () => setSettled((was) => (was?.input === input ? was : { input, result }))
+      if (drawn === 'drawn at once') flushSync(draw)
+      else draw()
+    }
+    askNow(name, input).then(hear, (error: unknown) =>
+      hear({ ok: false, error: { code: 'failed', path: '', message: failureText(error), problems: [] } }),
+    )
     return () => {
       stale = true
     }
-  }, [name, input])
-  return {
-    answer: input !== null && settled ? settled.result : null,
-    isCurrent: settled?.input === input,
-  }
+  }, [name, input, drawn])
+
+  if (input === null) return { answer: null, isCurrent: false }
+  if (settled && settled.input === input) return { answer: settled.result, isCurrent: true }
+  const early = hereAlready(name, input)
+  if (!early) return { answer: settled?.result ?? null, isCurrent: false }
+  setSettled({ input, result: early })
+  return { answer: early, isCurrent: true }
 }

@@ -30,13 +30,16 @@ export interface PostColumnProps {
   readonly layout: PostLayout
   readonly faces: ReadonlyMap<string, PostFace>
   readonly onPress?: (post: PostId) => void
+  /** A thumb came down on a post, and may press it. */
+  readonly onAim?: (post: PostId) => void
   /** Something is in hand: every post is where it may go. undefined: nothing ever is. */
   readonly targets?: boolean
 }
 
-export function PostColumn({ layout, faces, onPress, targets }: PostColumnProps) {
+export function PostColumn({ layout, faces, onPress, onAim, targets }: PostColumnProps) {
   const palette = usePalette()
   const press = useStable((post: PostId) => onPress?.(post))
+  const aim = useStable((post: PostId) => onAim?.(post))
   return (
     <>
       {layout.boxes.map((box) => (
@@ -71,6 +74,7 @@ export function PostColumn({ layout, faces, onPress, targets }: PostColumnProps)
               cell={cell}
               face={face}
               onPress={onPress ? press : undefined}
+              onAim={aim}
               border={border}
             />
           )
@@ -118,6 +122,8 @@ interface PostCellProps {
   readonly cell: PlacedCell
   readonly face: PostFace
   readonly onPress: ((post: PostId) => void) | undefined
+  /** Stable. */
+  readonly onAim: (post: PostId) => void
   readonly border: string
 }
 
@@ -131,7 +137,7 @@ const PostCell = memo(
     before.onPress === now.onPress,
 )
 
-function DrawnCell({ cell, face, onPress, border }: PostCellProps) {
+function DrawnCell({ cell, face, onPress, onAim, border }: PostCellProps) {
   const palette = usePalette()
   return (
     <Tap
@@ -139,6 +145,7 @@ function DrawnCell({ cell, face, onPress, border }: PostCellProps) {
       more={face.name.startsWith(face.label) ? face.name.slice(face.label.length).trim() : face.name}
       disabled={!onPress}
       onPress={() => onPress?.(cell.id)}
+      onAim={() => onAim(cell.id)}
       style={{
         position: 'absolute',
         left: cell.x,

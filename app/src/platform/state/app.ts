@@ -251,9 +251,15 @@ export const editVan = (edits: readonly Edit[]): string | null => theJobs().edit
 const steps = createStore<Readonly<Record<string, UndoState>>>(() => ({}))
 const stepsOf = (id: string): UndoState => steps.getState()[id] ?? NO_STEPS
 
+const editsFor = (id: string, asked: readonly Edit[]): readonly Edit[] =>
+  isPractice(id) ? practiceEdits(asked) : asked
+/** What a job would be with these edits; null: they would not be taken. */
+export const jobIfEdited = (id: string, asked: readonly Edit[]): JobDocument | null =>
+  theJobs().ifEdited(id, editsFor(id, asked))
+
 /** Applies edits to a job; returns what is wrong with them, or null. They can be undone while the page is open. */
 export function editJob(id: string, asked: readonly Edit[]): string | null {
-  const edits = isPractice(id) ? practiceEdits(asked) : asked
+  const edits = editsFor(id, asked)
   const job = documentOf(theJobs().store.getState(), id)
   const whole = withConsequences(job, edits)
   const wrong = theJobs().edit(id, edits)

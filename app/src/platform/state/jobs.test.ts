@@ -1,3 +1,4 @@
+import { EMPTY_JOB } from '@oak/core/job/document'
 import { VAN_ID } from '@oak/core/job/van'
 import type { DeviceStore } from '../sync/device-store'
 import { v4 as uuid } from 'uuid'
@@ -130,6 +131,18 @@ it('what an edit makes void falls with it, and an undo puts both back together',
   expect([shown().plug, shown().startup.turned]).toEqual(['CCW', undefined])
   jobs.edit(id, back)
   expect([shown().plug, shown().startup.turned]).toEqual(['CW', 'right'])
+})
+
+it('what a job would be with edits is what it becomes with them, and is not kept', () => {
+  const { jobs } = setUp()
+  const id = jobs.create()
+  const edits = [{ path: ['placements', 'brown'], value: { kind: 'post', post: 'T1' } }]
+  const would = jobs.ifEdited(id, edits)
+  expect(would?.placements).toEqual({ brown: { kind: 'post', post: 'T1' } })
+  expect(documentOf(jobs.store.getState(), id)).toEqual(EMPTY_JOB)
+  jobs.edit(id, edits)
+  expect(documentOf(jobs.store.getState(), id)).toEqual(would)
+  expect(jobs.ifEdited(id, [{ path: ['no-such-field'], value: 1 }])).toBeNull()
 })
 
 it('an example is shown and edited, and is kept, told and counted nowhere', async () => {

@@ -31,6 +31,8 @@ export interface Jobs {
   readonly create: () => string
   /** Applies edits together. Returns what is wrong with the first that is not acceptable; then none is applied. */
   readonly edit: (job: JobId, edits: readonly Edit[]) => string | null
+  /** What the job would be with these edits; null: they are not acceptable. */
+  readonly ifEdited: (job: JobId, edits: readonly Edit[]) => JobDocument | null
   /** Takes changes from another tab or from the server, for the van and the jobs that are open here. */
   readonly take: (changes: readonly Change[]) => void
   /** What is known of these jobs now. */
@@ -94,14 +96,40 @@ export function withConsequences(job: JobDocument, edits: readonly Edit[]): read
 interface EditPorts
   extends Pick<JobsPorts, 'deviceId' | 'now' | 'forbids'>, Pick<Jobs, 'store' | 'show' | 'keepAndTake'> {}
 
-function createEdit({ store, deviceId, now, forbids, show, keepAndTake }: EditPorts): Jobs['edit'] {
-  return (job, edits) => {
-    const text = applied(job, edits)
-    if (text !== null) store.setState({ notTaken: { text } })
-    return text
+interface Made {
+  readonly held: readonly Change[]
+  readonly made: readonly Change[]
+  readonly isExample: boolean
+}
+
+function createEdit({
+  store,
+  deviceId,
+  now,
+  forbids,
+  show,
+  keepAndTake,
+}: EditPorts): Pick<Jobs, 'edit' | 'ifEdited'> {
+  return {
+    edit(job, edits) {
+      const changes = changesFor(job, edits)
+      if (typeof changes === 'string') {
+        store.setState({ notTaken: { text: changes } })
+        return changes
+      }
+      const { held, made, isExample } = changes
+      if (isExample) show(job, [...held, ...made])
+      else keepAndTake(made)
+      return null
+    },
+    ifEdited(job, edits) {
+      const changes = changesFor(job, edits)
+      return typeof changes === 'string' ? null : foldJob([...changes.held, ...changes.made])
+    },
   }
 
-  function applied(job: JobId, edits: readonly Edit[]): string | null {
+  /** What is wrong with the first that is not acceptable; then there are none. */
+  function changesFor(job: JobId, edits: readonly Edit[]): Made | string {
     const { van, technician, examples } = store.getState()
     const held = job === VAN_ID ? van.changes : changesOf(store.getState(), job)
     const from = nextTime(now(), held)
@@ -116,9 +144,7 @@ function createEdit({ store, deviceId, now, forbids, show, keepAndTake }: EditPo
       if (forbidden !== null) return forbidden
       made.push(parsed.change)
     }
-    if (isExample) show(job, [...held, ...made])
-    else keepAndTake(made)
-    return null
+    return { held, made, isExample }
   }
 }
 
@@ -163,7 +189,7 @@ export function createJobs({ device, deviceId, now, onKept, forbids }: JobsPorts
   }
 
   const show = (id: JobId, changes: readonly Change[]): void => store.setState(shownWith(id, changes))
-  const edit = createEdit({ store, deviceId, now, forbids, show, keepAndTake })
+  const { edit, ifEdited } = createEdit({ store, deviceId, now, forbids, show, keepAndTake })
 
   return {
     store,
@@ -185,6 +211,7 @@ export function createJobs({ device, deviceId, now, onKept, forbids }: JobsPorts
     relist: listing.relist,
     show,
     edit,
+    ifEdited,
     async load() {
       await mendList(device)
       const [technician, van] = await Promise.all([

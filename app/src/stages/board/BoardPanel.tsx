@@ -74,11 +74,14 @@ function Modes() {
 
 /** Leads and wires as they are; what stands on the posts follows. */
 function Picture() {
-  const { parts, posts, leads, stopped, selected, chosen, mode, take, move, answer } = useBoardHere()
+  const { parts, posts, leads, stopped, selected, chosen, mode, take, move, aim, answer } = useBoardHere()
   const lately = useBoardLately()
   const { plug } = answer
   const onLead = useStable((lead: string) => take(selected === lead ? null : lead))
   const onPost = useStable((post: string) => (chosen ? move(chosen.id, { kind: 'post', post }) : undefined))
+  const onAim = useStable((post: string, lead: string | undefined = chosen?.id) =>
+    lead ? aim(lead, { kind: 'post', post }) : undefined,
+  )
   const onDrop = useStable((lead: string, post: string) => move(lead, { kind: 'post', post }))
   return (
     <BoardPicture
@@ -95,6 +98,7 @@ function Picture() {
       selected={selected}
       onLead={onLead}
       onPost={onPost}
+      onAim={onAim}
       onDrop={onDrop}
       plugTitle={`plug set ${plug.set.direction}`}
     />

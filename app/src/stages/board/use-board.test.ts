@@ -6,11 +6,13 @@ import type { LeadId } from '@oak/core/motor/lead-id'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
 import { runOperation } from '@oak/core/operations/registry'
 import { knownUnitType } from '@oak/core/wiring/unit-types'
-import { editJob } from '../../platform/state/app'
+import { askAhead } from '../../parts/frame/asked-ahead'
+import { editJob, jobIfEdited } from '../../platform/state/app'
 import { boardFaces, shownMode } from './board-model'
 import { useBoard, type BoardState } from './use-board'
 
-jest.mock('../../platform/state/app', () => ({ editJob: jest.fn() }))
+jest.mock('../../platform/state/app', () => ({ editJob: jest.fn(), jobIfEdited: jest.fn() }))
+jest.mock('../../parts/frame/asked-ahead', () => ({ askAhead: jest.fn() }))
 
 const whole = FINISHED
 const unit = knownUnitType(whole.unit ?? '')
@@ -54,6 +56,18 @@ it('a move whose answer takes long is shown without it: the lead is out of hand 
   act(() => state.current.move(lead('white'), insulated))
   rerender({ of: answer, fresh: false })
   expect(state.current.selected).toBeNull()
+})
+it('a thumb that is down on a post has the verdict of that move worked out, and moves nothing', () => {
+  const state = board(whole)
+  const moved = { ...whole, placements: { ...whole.placements, white: insulated } }
+  jest.mocked(jobIfEdited).mockReturnValueOnce(moved).mockReturnValueOnce(null)
+  state.current.aim(lead('white'), insulated)
+  expect(jest.mocked(jobIfEdited).mock.calls).toEqual([
+    ['job-1', [{ path: ['placements', 'white'], value: insulated }]],
+  ])
+  state.current.aim(lead('white'), { kind: 'post', post: 'L2' })
+  expect(jest.mocked(askAhead).mock.calls).toEqual([['hookup', hookupInput(moved)]])
+  expect(edits()).toEqual([])
 })
 it('a move made twice before it is shown is one; another one counts', () => {
   const state = board(whole)

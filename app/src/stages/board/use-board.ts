@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { useEscape } from '../../ui/use-escape'
 import { useSame } from '../../ui/use-same'
 import type { JobDocument } from '@oak/core/job/document'
-import { liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
+import { hookupInput, liveCan, needsCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import type { LeadId } from '@oak/core/motor/lead-id'
 import type { HookupOutput } from '@oak/core/operations/hookup-output'
@@ -11,7 +11,8 @@ import { hookupPosts } from '@oak/core/wiring/hookup-posts'
 import { NO_CAN } from '@oak/core/wiring/new-can'
 import { samePlacement, type Placement } from '@oak/core/wiring/placement'
 import { runningMode, type ModeId, type UnitType } from '@oak/core/wiring/unit-type'
-import { editJob } from '../../platform/state/app'
+import { askAhead } from '../../parts/frame/asked-ahead'
+import { editJob, jobIfEdited } from '../../platform/state/app'
 import { blamedLeads, boardLeads, boardParts, turnedPlug, type LeadMove } from './board-model'
 
 export interface BoardOf {
@@ -33,13 +34,15 @@ export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
   const stopped = useMemo(() => blamedLeads(answer), [answer])
   if (!sheet || !can) return null
   const chosen = leads.find((lead) => lead.id === selected)
-  const mend = (moves: readonly LeadMove[]) => {
-    // A bounce of the thumb is the same once more, and none.
-    if (isOnItsWay(moves)) return
-    const edits = moves.map(({ lead, to }) => {
+  const editsOf = (moves: readonly LeadMove[]) =>
+    moves.map(({ lead, to }) => {
       const advised = leads.find((l) => l.id === lead)?.advised
       return { path: ['placements', lead], value: advised && samePlacement(advised, to) ? null : to }
     })
+  const mend = (moves: readonly LeadMove[]) => {
+    // A bounce of the thumb is the same once more, and none.
+    if (isOnItsWay(moves)) return
+    const edits = editsOf(moves)
     const stays = ({ lead, to }: LeadMove) => leads.some((l) => l.id === lead && samePlacement(l.goes, to))
     const wrong = editJob(id, edits)
     // What changes nothing has no answer to wait for.
@@ -47,6 +50,12 @@ export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
     else take(null)
   }
   const move = (lead: LeadId, to: Placement) => mend([{ lead, to }])
+  /** The thumb is down on where the lead would go: its verdict is worked out until it comes up. */
+  const aim = (lead: LeadId, to: Placement) => {
+    const would = jobIfEdited(id, editsOf([{ lead, to }]))
+    const input = would && hookupInput(would)
+    if (input) askAhead('hookup', input)
+  }
   const turnPlug = () => {
     const value = turnedPlug(sheet, answer.plug)
     if (value !== undefined) editJob(id, [{ path: ['plug'], value }])
@@ -64,6 +73,7 @@ export function useBoard(id: string, { job, unit, answer, fresh }: BoardOf) {
     chosen,
     take,
     move,
+    aim,
     mend,
     turnPlug,
   }
