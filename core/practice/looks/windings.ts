@@ -2,6 +2,7 @@
 import type { Probe } from '../../diagnosis/answers'
 import { FAN_LOAD, NEW_C, sectionPost } from '../../wiring/new-can'
 import type { PostId } from '../../wiring/unit-type'
+import type { Truth } from '../unit/truth'
 import { microfaradsBetween } from '../electricity/meter'
 import type { Spot } from '../electricity/spot'
 import { builtAt, nodeAt } from '../electricity/unit-circuit'
@@ -25,13 +26,29 @@ import {
 /** A blower's tap that reads less is shorted right through, ohms. Common practice, no source. */
 const NOTHING_OHMS = 0.4
 
+/**
+ * Where a load is on the capacitor: its section's own post, or, on a can with many sections, the one that its wire is on; with the
+ * jumpers that are on it, that is its whole. null: nowhere.
+ */
+function loadPost({ can, placements, unitWires }: Truth, load: string): PostId | null {
+  if (!can) return null
+  if (can.sections.some(({ id }) => id === load)) return sectionPost(load)
+  const posts = can.sections.map(({ id }) => sectionPost(id))
+  const ends =
+    load === FAN_LOAD
+      ? placements.flatMap(({ goes }) => (goes.kind === 'post' ? [goes.post] : []))
+      : unitWires.flatMap(({ from, to }) => [from, to])
+  return ends.find((end) => posts.includes(end)) ?? null
+}
+
 /** µF of a section with everything off, or ohms across it. */
 export function sectionReading(bench: Bench, section: string, probe: Probe): TestAnswer {
   const { can, compressor } = bench.pair.truth
   const own = section === 'own'
-  if (own ? !compressor?.can : !can?.sections.some(({ id }) => id === section)) return {}
+  const feed = loadPost(bench.pair.truth, section)
+  if (own ? !compressor?.can : !can || feed === null) return {}
   const kept = bench.pair.truth.unit.posts.filter((p) => p.kind === 'kept-cap').map((p) => p.id)
-  const [a = '', b = ''] = own ? kept : [sectionPost(section), NEW_C]
+  const [a = '', b = ''] = own ? kept : [feed ?? '', NEW_C]
   const value = microfarads(bench, a, b)
   return probe.startsWith('ohms')
     ? canOhms(bench, a, b, probe)

@@ -64,6 +64,23 @@ it.each([
   expect([points, said, round.isCured]).toEqual([100, [], true])
 })
 
+it('a capacitor with many sections is measured where each load is, with its jumpers: fan and compressor each have what they want', () => {
+  const right = masterlyFitting(SHARED, MOTOR)
+  const reads = (test: string, probe: string): unknown => {
+    const acts = [...actsWith(right).slice(0, 5), { do: 'try', test } as const]
+    return playRound(SHARED, acts, SEED).steps.at(-1)?.answer?.readings?.[probe as never]
+  }
+  // The tag of the motor that was fitted, and the 40 µF that this unit's compressor was made with; ±6 % of the can, and the meter's.
+  const wanted = MOTOR.capacitor!.microfarads
+  for (const [test, probe, microfarads] of [
+    ['microfarads-fan', 'microfarads-FAN', wanted],
+    ['microfarads-compressor', 'microfarads-HERM', 40],
+  ] as const) {
+    const { value } = reads(test, probe) as { value: number }
+    expect(Math.abs(value / microfarads - 1)).toBeLessThan(0.1)
+  }
+})
+
 it('first power is at the act that brings power and call together, and only once', () => {
   const acts = actsWith(masterlyFitting(OWN, MOTOR))
   const round = playRound(OWN, [...acts.slice(0, -1), { do: 'thermostat', to: 'cooling' }], SEED)

@@ -11,19 +11,20 @@ import { isLow, isWide } from '../../ui/wide'
 import { Words } from '../../ui/Words'
 
 interface BenchFrameProps {
-  readonly round: PracticeRound
+  readonly scenario: PracticeRound['scenario']
+  readonly isOver?: boolean
   readonly picture: ReactNode
   readonly beside?: ReactNode
   readonly foot?: ReactNode
 }
 
-export function BenchFrame({ round, picture, beside, foot }: BenchFrameProps) {
+export function BenchFrame({ scenario, isOver = false, picture, beside, foot }: BenchFrameProps) {
   const palette = usePalette()
   const router = useRouter()
   const { width, height } = useWindowDimensions()
   const wide = isWide(width)
   const low = !wide && isLow(height)
-  const head = <Head round={round} />
+  const head = <Head scenario={scenario} isOver={isOver} />
   const footView = foot ? (
     <View
       style={{
@@ -43,7 +44,7 @@ export function BenchFrame({ round, picture, beside, foot }: BenchFrameProps) {
         back={{ label: 'Practice', testID: 'to-practice', onPress: () => router.navigate('/practice') }}
       >
         <PageHeading size="strong" style={{ flex: 1 }} title="Bench">
-          {round.scenario.name}
+          {scenario.name}
         </PageHeading>
       </TopBar>
       <PracticeBand />
@@ -89,11 +90,11 @@ export function BenchFrame({ round, picture, beside, foot }: BenchFrameProps) {
 }
 
 /** What the customer says; while the round goes on also what it teaches. */
-function Head({ round: { scenario, result } }: Pick<BenchFrameProps, 'round'>) {
+function Head({ scenario, isOver }: Required<Pick<BenchFrameProps, 'scenario' | 'isOver'>>) {
   return (
     <View style={{ gap: 6 }}>
       <Words testID="complaint">“{scenario.complaint}”</Words>
-      {scenario.lesson && !result ? (
+      {scenario.lesson && !isOver ? (
         <Words size="small" tone="quiet" testID="lesson">
           {scenario.lesson}
         </Words>

@@ -1,5 +1,5 @@
 // The practice unit: its posts with their wires left, its motor’s leads right, and the two probes where they are. Anything is touched by a tap.
-import { useMemo, useState } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { useWindowDimensions, View } from 'react-native'
 import Svg, { Circle, G } from 'react-native-svg'
 import type { BenchOutput } from '@oak/core/operations/practice-round'
@@ -16,6 +16,7 @@ import { PostColumn, type PostFace } from '../../parts/posts/PostColumn'
 import { Group } from '../../ui/Group'
 import { Tap } from '../../ui/Tap'
 import { usePalette } from '../../ui/theme'
+import { sameFields, useStable } from '../../ui/use-stable'
 import { WirePath } from '../../ui/WirePath'
 import { Words } from '../../ui/Words'
 import { Clamp, ProbeTips, type Point } from './BenchProbes'
@@ -36,6 +37,8 @@ export interface BenchPictureProps {
   readonly isClamp?: boolean
   /** Left out, nothing of it is pressed. */
   readonly onSpot?: (spot: Spot) => void
+  /** A thumb came down there, and may press it. */
+  readonly onAim?: (spot: Spot) => void
 }
 
 interface Chip {
@@ -71,7 +74,9 @@ const probeWord = (probes: Probes, spot: Spot): string | undefined => {
   return on.length > 0 ? on.map((name) => name.replace(' probe', '')).join(', ') : undefined
 }
 
-export function BenchPicture({ bench, probes, isClamp = false, onSpot }: BenchPictureProps) {
+export function BenchPicture({ bench, probes, isClamp = false, onSpot, onAim }: BenchPictureProps) {
+  const press = useStable((spot: Spot) => onSpot?.(spot))
+  const aim = useStable((spot: Spot) => onAim?.(spot))
   const window = useWindowDimensions()
   const [width, setWidth] = useState(Math.min(366, window.width - 24))
   const layout = useMemo(
@@ -104,11 +109,20 @@ export function BenchPicture({ bench, probes, isClamp = false, onSpot }: BenchPi
       <PostColumn
         layout={layout}
         faces={faces}
-        {...(onSpot ? { onPress: (post: string) => onSpot({ on: 'post', post }) } : {})}
+        onAim={(post) => aim({ on: 'post', post })}
+        {...(onSpot ? { onPress: (post: string) => press({ on: 'post', post }) } : {})}
       />
       <Group holds="button" label="The motor’s leads, its frame, the chassis" style={BARE}>
         {chips.map((chip, i) => (
-          <ChipFace key={chip.key} chip={chip} probes={probes} left={right} top={chipY(i)} onSpot={onSpot} />
+          <ChipFace
+            key={chip.key}
+            chip={chip}
+            word={probeWord(probes, chip.spot)}
+            left={right}
+            top={chipY(i)}
+            onSpot={onSpot ? press : undefined}
+            onAim={aim}
+          />
         ))}
       </Group>
       {isClamp ? (
@@ -142,15 +156,24 @@ function placeIn(
 
 interface ChipFaceProps {
   readonly chip: Chip
-  readonly probes: Probes
+  /** Which probes are on it; undefined: none. */
+  readonly word: string | undefined
   readonly left: number
   readonly top: number
-  readonly onSpot: BenchPictureProps['onSpot']
+  readonly onSpot: ((spot: Spot) => void) | undefined
+  readonly onAim: (spot: Spot) => void
 }
 
-function ChipFace({ chip, probes, left, top, onSpot }: ChipFaceProps) {
+/** Drawn again only when it looks otherwise: a probe is on one of ten, and their lists are made anew with every answer. */
+const ChipFace = memo(
+  DrawnChip,
+  (before, now) =>
+    sameFields({ ...before, chip: null }, { ...now, chip: null }) &&
+    JSON.stringify(before.chip) === JSON.stringify(now.chip),
+)
+
+function DrawnChip({ chip, word, left, top, onSpot, onAim }: ChipFaceProps) {
   const palette = usePalette()
-  const word = probeWord(probes, chip.spot)
   return (
     <Tap
       testID={`spot-${chip.key}`}
@@ -158,6 +181,7 @@ function ChipFace({ chip, probes, left, top, onSpot }: ChipFaceProps) {
       disabled={!onSpot}
       more={word ? `${word} probe` : undefined}
       onPress={() => onSpot?.(chip.spot)}
+      onAim={() => onAim(chip.spot)}
       style={{
         position: 'absolute',
         left,

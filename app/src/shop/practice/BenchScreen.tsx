@@ -1,6 +1,6 @@
 // The bench: a unit that behaves, a meter with two probes, and everything that hands can do. A round goes on where it was left.
 import { useRouter } from 'expo-router'
-import { useEffect, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { View } from 'react-native'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
@@ -13,8 +13,10 @@ import { Problem } from '../../ui/Problem'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
 import { useSame } from '../../ui/use-same'
+import { useStable } from '../../ui/use-stable'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
+import { BenchHere, useBenchHere } from './bench-here'
 import { BenchFrame } from './BenchFrame'
 import { BenchPicture, type Probes } from './BenchPicture'
 import { BenchSheets, type OpenSheet } from './BenchSheets'
@@ -68,37 +70,51 @@ function shownValue(round: PracticeRound, output: PracticeRoundOutput | null, di
   return isSame ? (output?.steps[at]?.value ?? null) : null
 }
 
+interface Hands {
+  /** null: nothing is read. */
+  readonly onAct: (act: Act | null) => void
+  /** It would be read if the thumb came up here. */
+  readonly onAim: (act: Act) => void
+}
+
+/** Where the probes are after a touch; null: the clamp goes round leads only. */
+function touched(dial: Dial, [red, black]: Probes, spot: Spot): Probes | null {
+  if (dial === 'amps') return spot.on === 'lead' ? [spot, null] : null
+  return red && !black ? [red, spot] : [spot, null]
+}
+
+const readingOf = (dial: Dial, [red, black]: Probes): Act | null =>
+  red && (dial === 'amps' || black) ? { do: 'probe', dial, probes: [red, black ?? red] } : null
+
 /** Red, then black, then it reads; the next tap takes both away and begins anew. The clamp needs one place. */
-function useProbes(onAct: (act: Act | null) => void) {
+function useProbes({ onAct, onAim }: Hands) {
   const [dial, setDial] = useState<Dial>('volts')
   const [probes, setProbes] = useState<Probes>(NO_PROBES)
-  const read = (to: Dial, [red, black]: Probes) =>
-    onAct(red && (to === 'amps' || black) ? { do: 'probe', dial: to, probes: [red, black ?? red] } : null)
   const touch = (spot: Spot) => {
-    if (dial === 'amps') {
-      if (spot.on !== 'lead') return
-      setProbes([spot, null])
-      return read(dial, [spot, null])
-    }
-    const [red, black] = probes
-    const next: Probes = red && !black ? [red, spot] : [spot, null]
+    const next = touched(dial, probes, spot)
+    if (!next) return
     setProbes(next)
-    read(dial, next)
+    onAct(readingOf(dial, next))
+  }
+  const aim = (spot: Spot) => {
+    const next = touched(dial, probes, spot)
+    const reading = next && readingOf(dial, next)
+    if (reading) onAim(reading)
   }
   const turn = (to: Dial) => {
     setDial(to)
     // Off the volts with both probes on is a reading too, and may be the last.
     const next: Probes = to === 'amps' || dial === 'amps' ? NO_PROBES : probes
     setProbes(next)
-    if (to !== dial) read(to, next)
+    if (to !== dial) onAct(readingOf(to, next))
   }
-  return { dial, probes, touch, turn }
+  return { dial, probes, touch, aim, turn }
 }
 
 function Bench({ round }: { readonly round: PracticeRound }) {
   const { id } = round
-  const { output, over, act, refused, problem } = useRound(round)
-  const meter = useProbes(act)
+  const { output, over, act, aim, refused, problem } = useRound(round)
+  const meter = useProbes({ onAct: act, onAim: aim })
   const value = shownValue(round, output, meter.dial, meter.probes)
   useEffect(
     () => thePractice().setMeter(value === null ? null : { job: id, quantity: meter.dial, value }),
@@ -107,7 +123,8 @@ function Bench({ round }: { readonly round: PracticeRound }) {
   if (output === null)
     return (
       <BenchFrame
-        round={round}
+        scenario={round.scenario}
+        isOver={round.result !== null}
         picture={
           problem === null ? (
             <Waits size="title" text="Setting the unit up…" />
@@ -117,7 +134,14 @@ function Bench({ round }: { readonly round: PracticeRound }) {
         }
       />
     )
-  if (over) return <BenchFrame round={round} picture={<RoundOver round={round} output={over} />} />
+  if (over)
+    return (
+      <BenchFrame
+        scenario={round.scenario}
+        isOver={round.result !== null}
+        picture={<RoundOver round={round} output={over} />}
+      />
+    )
   return <OpenBench {...{ round, output, meter, value, act, refused }} />
 }
 
@@ -132,42 +156,79 @@ interface OpenBenchProps {
 }
 
 function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps) {
-  const { steps } = output
+  const { id, scenario } = round
   const bench = useSame(output.bench)
+  const acts = round.acts as readonly Act[]
+  // The figure and the probes first; what was done is written a frame later.
+  const done = useDeferredValue(useMemo(() => ({ acts, steps: output.steps }), [acts, output.steps]))
+  const onAct = useStable(act)
   const [sheet, setSheet] = useState<OpenSheet | null>(null)
-  const { dial, probes, touch, turn } = meter
   useShortcuts(
     DIALS.map(({ value: to, name }, i) => ({
       key: String(i + 1),
       does: `Dial on ${name}`,
-      run: () => turn(to),
+      run: () => meter.turn(to),
     })),
   )
   return (
-    <>
+    <BenchHere value={{ bench, value, refused, done, ...meter }}>
       <BenchFrame
-        round={round}
+        scenario={scenario}
         picture={
           <View style={{ gap: 12 }}>
-            <Words size="strong" live testID="sight">
-              {bench.sight.words}
-            </Words>
-            <LastAct bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
-            <Problem text={refused} testID="refused" />
-            <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} />
+            <Sight />
+            <Last />
+            <Refused />
+            <Picture />
           </View>
         }
-        beside={
-          <>
-            <Switches bench={bench} onAct={act} onEnds={() => setSheet('ends')} />
-            <BenchTools job={round.id} onSheet={setSheet} />
-            <Plates lines={bench.plates} />
-            <RoundLog bench={bench} acts={round.acts as readonly Act[]} steps={steps} />
-          </>
-        }
-        foot={<MeterFace bench={bench} dial={dial} probes={probes} value={value} onDial={turn} />}
+        beside={<Beside id={id} onAct={onAct} onSheet={setSheet} />}
+        foot={<Meter />}
       />
-      <BenchSheets {...{ round, bench, steps }} open={sheet} onClose={() => setSheet(null)} onAct={act} />
+      <BenchSheets
+        {...{ round, bench }}
+        steps={done.steps}
+        open={sheet}
+        onClose={() => setSheet(null)}
+        onAct={onAct}
+      />
+    </BenchHere>
+  )
+}
+
+const Sight = () => (
+  <Words size="strong" live testID="sight">
+    {useBenchHere().bench.sight.words}
+  </Words>
+)
+const Refused = () => <Problem text={useBenchHere().refused} testID="refused" />
+function Last() {
+  const { bench, done } = useBenchHere()
+  return <LastAct bench={bench} {...done} />
+}
+function Picture() {
+  const { bench, probes, dial, touch, aim } = useBenchHere()
+  return <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} onAim={aim} />
+}
+function Meter() {
+  const { bench, dial, probes, value, turn } = useBenchHere()
+  return <MeterFace bench={bench} dial={dial} probes={probes} value={value} onDial={turn} />
+}
+
+interface BesideProps {
+  readonly id: string
+  readonly onAct: (act: Act) => void
+  readonly onSheet: (sheet: OpenSheet) => void
+}
+
+function Beside({ id, onAct, onSheet }: BesideProps) {
+  const { bench, done } = useBenchHere()
+  return (
+    <>
+      <Switches bench={bench} onAct={onAct} onEnds={() => onSheet('ends')} />
+      <BenchTools job={id} onSheet={onSheet} />
+      <Plates lines={bench.plates} />
+      <RoundLog bench={bench} {...done} />
     </>
   )
 }

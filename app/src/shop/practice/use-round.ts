@@ -2,6 +2,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
+import { askAhead } from '../../parts/frame/asked-ahead'
 import { useCurrentOperation } from '../../parts/frame/use-operation'
 import { thePractice } from '../../platform/state/app'
 import type { PracticeRound } from '../../platform/state/practice'
@@ -10,7 +11,7 @@ const isSame = (a: Act, b: unknown): boolean => JSON.stringify(a) === JSON.strin
 
 export function useRound({ id, scenario, acts }: PracticeRound) {
   const input = useMemo(() => ({ scenario, acts }), [scenario, acts])
-  const { answer, isCurrent } = useCurrentOperation('practice-round', input)
+  const { answer, isCurrent } = useCurrentOperation('practice-round', input, 'drawn at once')
   const [held, setHeld] = useState<PracticeRoundOutput | null>(null)
   const [refused, setRefused] = useState<string | null>(null)
   const answered = answer?.ok ? (answer.output as PracticeRoundOutput) : null
@@ -48,5 +49,9 @@ export function useRound({ id, scenario, acts }: PracticeRound) {
     setRefused(null)
     thePractice().act(id, one)
   }
-  return { output, over, act, refused, problem: wrong }
+  /** The thumb is down on what would be this act: what comes of it is worked out until it comes up. */
+  const aim = (one: Act) => {
+    if (isReady) askAhead('practice-round', { scenario, acts: [...acts, one] })
+  }
+  return { output, over, act, aim, refused, problem: wrong }
 }
