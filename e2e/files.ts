@@ -7,6 +7,9 @@ import type { Download, Page } from '@playwright/test'
 
 export interface PdfText {
   readonly title: string | null
+  readonly isTagged: boolean
+  /** Of each page what its tags say: Role[words of a picture]"its text"(what is in it). */
+  readonly trees: readonly string[]
   readonly pages: readonly {
     readonly width: number
     readonly height: number

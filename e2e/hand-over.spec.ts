@@ -92,6 +92,11 @@ test('one job through all its stages, from making safe to a report that is read 
     'Running in cooling',
   ])
     expect(card.pages[0]!.text).toContain(fact)
+  // For the ear the card is one picture, and all that stands on it.
+  expect(card.isTagged).toBe(true)
+  expect(card.trees).toEqual([expect.stringMatching(/^Document\(Figure\[.*\]/)])
+  for (const fact of ['Proven in off and cooling.', 'Running in cooling'])
+    expect(card.trees[0]).toContain(fact)
   // Half a letter, 5.5 × 8.5 in, once it is chosen; the picture on the screen and the file in SVG with it.
   await app.getByTestId('card-paper').getByRole('radio', { name: 'half a letter' }).click()
   await expect(app.getByTestId('hookup-card').locator('svg').first()).toHaveAttribute(
@@ -108,6 +113,7 @@ test('one job through all its stages, from making safe to a report that is read 
     [62, 29],
   )
   expect(label.pages[0]!.text).toContain('FAN 7.5 μF')
+  expect(label.trees[0]).toContain('P"FAN 7.5 μF')
   await app.keyboard.press('Escape')
 
   await app.getByTestId('to-report').click()
@@ -289,7 +295,12 @@ test.describe('an empty job', () => {
     expect(statSync(await saved.path()).size).toBeLessThan(5_000_000)
     const pdf = await readPdf(saved)
     // What the typeface cannot write is a picture, and the title stands whole in the file's own.
-    expect(pdf).toMatchObject({ title: title.trim(), language: 'en', showsTitle: true })
+    expect(pdf).toMatchObject({ title: title.trim(), language: 'en', showsTitle: true, isTagged: true })
+    // For the ear: what is a picture to the eye has its words, and the photos theirs.
+    const tree = pdf.trees.join(' ')
+    expect(tree).toContain('Figure[Photo 12]')
+    expect(tree).toContain('H2"Photos"')
+    expect(tree).toMatch(/H1\(Figure\[|H1"/)
     expect(pdf.pages.reduce((sum, p) => sum + p.pictures, 0)).toBeGreaterThanOrEqual(12)
     expect(pdf.pages.map((p) => p.text).join(' ')).toContain('Photo 12')
   })
@@ -335,6 +346,9 @@ test.describe('a long estimate', () => {
     await expect(app.getByTestId('estimate-total')).toHaveText('Tax $0.00, total $2,658.00')
     const pdf = await readPdf(await download(app, 'save-report'))
     expect(pdf.pages.length).toBeGreaterThan(3)
+    const tree = pdf.trees.join(' ')
+    expect(tree.match(/TH"/g)).toHaveLength(4)
+    expect(tree).toContain('TR(TD"Line 200" TD"1.33" TD"$9.99" TD"$13.29")')
     const text = pdf.pages.map((p) => p.text).join(' ')
     for (const said of [
       'Line 1 ',

@@ -2,6 +2,7 @@
 import type { Content, TableCell } from 'pdfmake/interfaces'
 import { countText, moneyText, taxText } from '@oak/core/job/report/estimate'
 import type { ReportOutput } from '@oak/core/operations/report'
+import { heading, pictured } from '../../platform/pdf/mark-parts'
 import type { Say } from './pdf-documents'
 
 export function estimateContent(
@@ -17,7 +18,7 @@ export function estimateContent(
     right(moneyText(cents), { bold }),
   ]
   return [
-    { text: 'Estimate', fontSize: 14, bold: true, margin: [0, 14, 0, 4] },
+    heading('H2', { text: 'Estimate', fontSize: 14, bold: true, margin: [0, 14, 0, 4] }),
     {
       layout: 'lightHorizontalLines',
       table: {
@@ -57,7 +58,14 @@ export function estimateContent(
             stack: [
               { text: `Accepted${acceptedAt ? `, ${acceptedAt}` : ''}, by`, margin: [0, 10, 0, 0] },
               say(accepted.name, { bold: true }),
-              ...(accepted.signature ? [{ svg: signatureSvg(accepted.signature), width: 180 }] : []),
+              ...(accepted.signature
+                ? [
+                    pictured(`Signature of ${accepted.name}`, {
+                      svg: signatureSvg(accepted.signature),
+                      width: 180,
+                    }),
+                  ]
+                : []),
             ],
             unbreakable: true,
           } as Content,

@@ -40,7 +40,9 @@ const facts: ReportFacts = {
 it('draws what it cannot write as a picture, and says which photo is not here', () => {
   const text = JSON.stringify(reportDocument(facts).content)
   expect(text).toContain('"image":"data:image/png;base64,y"')
-  expect(text).not.toContain('عيادة')
+  // To the eye a picture; to the ear its words.
+  expect(text).not.toContain('"text":"عيادة')
+  expect(text).toContain('"alt":"عيادة النورس"')
   expect(text).toContain('This picture is not on this device.')
   expect(textsOf(facts)).toContain('عيادة النورس')
 })
@@ -50,7 +52,7 @@ it('sums are of the estimate, with what is not taxed marked', () => {
 })
 describe('a report on paper', () => {
   const LETTERS = { ...REPORT, owner: 'Gull Clinic', unit: 'North condenser', notes: 'Key at the desk' }
-  const heading = (text: string) => ({ text, fontSize: 14, bold: true, margin: [0, 10, 0, 2] })
+  const heading = (text: string) => ({ text, fontSize: 14, bold: true, margin: [0, 10, 0, 2], role: 'H2' })
   const address = (lines: readonly string[], by: string) => ({
     columns: [
       { width: '*', stack: lines.map((text) => ({ text })) },
@@ -78,7 +80,7 @@ describe('a report on paper', () => {
     })
     expect(content).toEqual([
       address(['Gull Clinic', 'Gull Street 4', 'North condenser'], 'Ines'),
-      { text: 'Fan dead', fontSize: 20, bold: true, lineHeight: 1.1 },
+      { text: 'Fan dead', fontSize: 20, bold: true, lineHeight: 1.1, role: 'H1' },
     ])
     const footer = page.footer as (page: number, pages: number) => object
     expect(footer(2, 3)).toEqual({
@@ -94,7 +96,10 @@ describe('a report on paper', () => {
       { technician: '' },
     )
     expect(info).toMatchObject({ title: 'Report', subject: '' })
-    expect(content).toEqual([address([], ''), { text: 'Report', fontSize: 20, bold: true, lineHeight: 1.1 }])
+    expect(content).toEqual([
+      address([], ''),
+      { text: 'Report', fontSize: 20, bold: true, lineHeight: 1.1, role: 'H1' },
+    ])
   })
   it('a technician whose name the typeface cannot write stands below the date as a picture', () => {
     const name = 'إيناس'
@@ -132,7 +137,7 @@ describe('a report on paper', () => {
       heading('Photos'),
       {
         columns: [
-          one({ image: 'data:image/jpeg;base64,x', fit: [246, 200] }, 'Photo p1'),
+          one({ image: 'data:image/jpeg;base64,x', fit: [246, 200], alt: 'Photo p1' }, 'Photo p1'),
           one(missing, 'Photo'),
         ],
         columnGap: 14,
@@ -191,7 +196,11 @@ describe('a report on paper', () => {
         stack: [
           { text: 'Accepted, 25 Nov 2026, 09:05, by', margin: [0, 10, 0, 0] },
           { text: 'A. Gull', bold: true },
-          { svg: expect.stringContaining('<path d="M0 0L10 10"'), width: 180 },
+          {
+            svg: expect.stringContaining('<path d="M0 0L10 10"'),
+            width: 180,
+            alt: 'Signature of A. Gull',
+          },
         ],
         unbreakable: true,
       },
@@ -243,7 +252,7 @@ describe('a report on paper', () => {
     expect((content as object[]).slice(0, 2)).toEqual([
       {
         columns: [
-          { image: 'data:image/png;base64,m', fit: [130, 52], width: 'auto' },
+          { image: 'data:image/png;base64,m', fit: [130, 52], width: 'auto', alt: 'Mark of Tern Air' },
           {
             width: '*',
             stack: [

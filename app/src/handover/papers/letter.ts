@@ -1,9 +1,11 @@
 // The owner's report as a letter, a plain definition for pdfmake: from whom, to whom, what was found and done, how it runs, what comes next. No rendering here.
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { ReportOutput } from '@oak/core/operations/report'
+import { heading, pictured } from '../../platform/pdf/mark-parts'
 import { estimateContent } from './letter-estimate'
 import { gaugeTable } from './letter-gauges'
 import {
+  CODE_WORDS,
   codeSvg,
   isWritable,
   mm,
@@ -59,7 +61,7 @@ export function reportDocument(facts: ReportFacts): TDocumentDefinitions {
   const { report, date, technician, pictures, head } = facts
   const say: Say = (text, look = {}) => {
     const picture = pictures.get(text)
-    return picture ? { image: picture.url, width: picture.width, ...look } : { text, ...look }
+    return picture ? pictured(text, { image: picture.url, width: picture.width, ...look }) : { text, ...look }
   }
   const about = [report.owner, report.site, report.unit].filter(Boolean)
   const signed = [head.name, date].filter((text) => text && isWritable(text)).join('   ')
@@ -99,12 +101,12 @@ export function reportDocument(facts: ReportFacts): TDocumentDefinitions {
         columnGap: 20,
         margin: [0, 0, 0, 12],
       },
-      say(report.title || 'Report', { fontSize: 20, bold: true, lineHeight: 1.1 }),
+      heading('H1', say(report.title || 'Report', { fontSize: 20, bold: true, lineHeight: 1.1 })),
       ...(report.opening ? [{ text: report.opening, margin: [0, 6, 0, 0] } as Content] : []),
       ...sections((id) => id !== 'gaps'),
-      ...(report.notes ? [heading('Notes'), say(report.notes)] : []),
+      ...(report.notes ? [title('Notes'), say(report.notes)] : []),
       ...(report.estimate ? estimateContent(report.estimate, facts.acceptedAt, say) : []),
-      ...(others.length > 0 ? [heading('Photos'), ...rowsOf(photoContents(others, facts, say, HALF))] : []),
+      ...(others.length > 0 ? [title('Photos'), ...rowsOf(photoContents(others, facts, say, HALF))] : []),
       // What the record lacks is said last: it is no news of the unit.
       ...sections((id) => id === 'gaps'),
       ...(facts.code ? [codeContent(facts.code)] : []),
@@ -118,7 +120,15 @@ function letterhead({ name, address, mark }: Letterhead, say: Say): Content[] {
   return [
     {
       columns: [
-        ...(mark ? [{ image: mark, fit: MARK, width: 'auto' }] : []),
+        ...(mark
+          ? [
+              pictured(name ? `Mark of ${name}` : 'The shop’s mark', {
+                image: mark,
+                fit: MARK,
+                width: 'auto',
+              }),
+            ]
+          : []),
         {
           width: '*',
           stack: [
@@ -128,7 +138,7 @@ function letterhead({ name, address, mark }: Letterhead, say: Say): Content[] {
         },
       ],
       columnGap: 14,
-    } as Content,
+    },
     {
       canvas: [{ type: 'line', x1: 0, y1: 0, x2: ACROSS, y2: 0, lineWidth: 1.2 }],
       margin: [0, 8, 0, 12],
@@ -140,16 +150,17 @@ const MARK: [number, number] = [130, 52]
 /** A letter's width inside its margins, points. */
 const ACROSS = 612 - 2 * 48
 
-const heading = (text: string): Content => ({ text, fontSize: 14, bold: true, margin: [0, 10, 0, 2] })
+const title = (text: string): Content =>
+  heading('H2', { text, fontSize: 14, bold: true, margin: [0, 10, 0, 2] })
 
 const sectionContent = ({ heading: words, lines }: Section, say: Say): Content => ({
-  stack: [heading(words), ...(lines.length > 0 ? [{ ul: lines.map((line) => say(line)) }] : [])],
+  stack: [title(words), ...(lines.length > 0 ? [{ ul: lines.map((line) => say(line)) }] : [])],
 })
 
 /** 25 mm of code, and what it is for. */
 const codeContent = (code: CodeSquares): Content => ({
   columns: [
-    { svg: codeSvg(code), width: mm(28) },
+    pictured(CODE_WORDS, { svg: codeSvg(code), width: mm(28) }),
     {
       text: 'This code holds the hookup: what is on which post. Whoever works on this unit next can read it with Oak Switch, without a connection; any other phone shows it as text.',
       fontSize: 9,
@@ -202,7 +213,9 @@ const photoContents = (
     const url = photos.get(id)
     return {
       stack: [
-        url ? { image: url, fit } : { text: 'This picture is not on this device.', italics: true },
+        url
+          ? pictured(caption || (work ? WORK_WORDS[work] : 'Photo'), { image: url, fit })
+          : { text: 'This picture is not on this device.', italics: true },
         ...(work ? [{ text: WORK_WORDS[work], fontSize: 10, bold: true } as Content] : []),
         ...(caption || !work ? [say(caption || 'Photo', { fontSize: 10, margin: [0, 2, 0, 8] })] : []),
       ],

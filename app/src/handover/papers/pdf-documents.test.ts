@@ -34,6 +34,7 @@ describe('a card and a label on paper', () => {
   it('a card fills its page, without what stands before its drawing, and with an arrow that can be written', () => {
     const { pageSize, pageMargins, content, info } = cardDocument(
       '<?xml version="1.0"?>\n<svg>a → b → c</svg>',
+      'a to b to c',
       'Card',
       148,
       105,
@@ -41,7 +42,7 @@ describe('a card and a label on paper', () => {
     // 72 points an inch of 25.4 mm.
     expect(pageSize).toEqual({ width: (148 * 72) / 25.4, height: (105 * 72) / 25.4 })
     expect([pageMargins, info]).toEqual([0, { title: 'Card' }])
-    expect(content).toEqual([{ svg: '<svg>a › b › c</svg>', width: (148 * 72) / 25.4 }])
+    expect(content).toEqual([{ svg: '<svg>a › b › c</svg>', width: (148 * 72) / 25.4, alt: 'a to b to c' }])
   })
   it('a label’s lines stand where the label says, 2 mm from the left, each on its own baseline', () => {
     const label = {
@@ -71,6 +72,7 @@ describe('a card and a label on paper', () => {
       },
       {
         image: 'data:image/png;base64,z',
+        alt: 'مروحة',
         height: mm(4),
         absolutePosition: { x: mm(2), y: mm(20) - mm(4) * 0.93 },
       },
@@ -83,7 +85,12 @@ describe('a card and a label on paper', () => {
     expect(codeSvg(squares('CODE'))).toBe(drawn)
     const label = { width: 62, height: 29, lines: [], code: { text: 'CODE', x: 33.5, y: 0.5, size: 28 } }
     expect(labelDocument(label, 'Label', new Map(), squares).content).toEqual([
-      { svg: drawn, width: mm(28), absolutePosition: { x: mm(33.5), y: mm(0.5) } },
+      {
+        svg: drawn,
+        width: mm(28),
+        absolutePosition: { x: mm(33.5), y: mm(0.5) },
+        alt: 'A code that holds the hookup, to be read with a phone.',
+      },
     ])
   })
 })

@@ -1,6 +1,7 @@
 // Card and label as plain definitions for pdfmake, and what every paper needs. No rendering here.
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { CanLabel } from '@oak/core/job/report/label'
+import { pictured } from '../../platform/pdf/mark-parts'
 
 const POINTS_PER_MM = 72 / 25.4
 export const mm = (millimetres: number): number => millimetres * POINTS_PER_MM
@@ -21,6 +22,8 @@ export const isWritable = (text: string): boolean =>
 
 export const cardDocument = (
   svg: string,
+  /** All that the card says, in its order. */
+  words: string,
   title: string,
   width: number,
   height: number,
@@ -29,7 +32,9 @@ export const cardDocument = (
   pageSize: { width: mm(width), height: mm(height) },
   pageMargins: 0,
   // Its typeface has no arrow.
-  content: [{ svg: svg.replace(/^<\?xml[^>]*>\s*/, '').replaceAll('→', '›'), width: mm(width) }],
+  content: [
+    pictured(words, { svg: svg.replace(/^<\?xml[^>]*>\s*/, '').replaceAll('→', '›'), width: mm(width) }),
+  ],
 })
 
 export const labelDocument = (
@@ -44,22 +49,25 @@ export const labelDocument = (
   content: [
     ...(code
       ? [
-          {
+          pictured(CODE_WORDS, {
             svg: codeSvg(squares(code.text)),
             width: mm(code.size),
             absolutePosition: { x: mm(code.x), y: mm(code.y) },
-          },
+          }),
         ]
       : []),
     ...lines.map(({ text, y, size, bold }): Content => {
       const picture = pictures.get(text)
       const at = { absolutePosition: { x: mm(2), y: mm(y) - mm(size) * 0.93 } }
       return picture
-        ? { image: picture.url, height: mm(size), ...at }
+        ? pictured(text, { image: picture.url, height: mm(size), ...at })
         : { text, fontSize: mm(size), bold, lineHeight: 1, noWrap: true, ...at }
     }),
   ],
 })
+
+/** What the square with dots is, for who cannot see it. */
+export const CODE_WORDS = 'A code that holds the hookup, to be read with a phone.'
 
 /** A code as squares: a path, and how many squares wide it is. */
 export interface CodeSquares {

@@ -51,9 +51,16 @@ export const saveCardPdf = (id: string, output: HookupCardOutput, paper: CardPap
   const { card, widthMm, heightMm } = output
   return savePdf(
     fileName(card?.title ?? '', id, 'card.pdf'),
-    cardDocument(cardFile(output, paper), card?.title || 'Hookup card', widthMm, heightMm),
+    cardDocument(cardFile(output, paper), wordsOn(output), card?.title || 'Hookup card', widthMm, heightMm),
   )
 }
+
+/** All that stands on the card, in the order in which it is drawn. */
+const wordsOn = ({ shapes }: HookupCardOutput): string =>
+  shapes
+    .flatMap((shape) => (shape.kind === 'text' ? [shape.text] : []))
+    .map((text) => (/[.:]$/.test(text) ? text : `${text}.`))
+    .join(' ')
 
 export interface LabelOf {
   readonly job: JobDocument

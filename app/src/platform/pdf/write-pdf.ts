@@ -1,6 +1,13 @@
 // A PDF made on the device, without a network: pdfmake with the fonts it ships, fetched with the rest of the app and loaded only here.
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 import { saveFile } from '../files/pick-file'
+import { markParts } from './mark-parts'
+import { tagPages, type DrawnPdf } from './tag-pages'
+
+interface Stream extends DrawnPdf {
+  on: (event: 'data' | 'end' | 'error', heard: (piece: BlobPart | Error) => void) => void
+  end: () => void
+}
 
 interface PdfMake {
   createPdf(
@@ -8,24 +15,29 @@ interface PdfMake {
     layouts: undefined,
     fonts: undefined,
     files: Record<string, string>,
-  ): { getBlob(done: (blob: Blob) => void): void }
+  ): { getStream(options: { readonly bufferPages: true }): Stream }
 }
 
-/** For a reader’s voice: the language of its words, and its title instead of the file’s name. The kit writes no structure tags. */
-const READ_ALOUD = { language: 'en', displayTitle: true } as const
+/** For a reader’s voice: tags, the language of its words, and its title instead of the file’s name. Tags come with this version. */
+const READ_ALOUD = { tagged: true, language: 'en', displayTitle: true, version: '1.7' } as const
 
-async function writePdf(document: TDocumentDefinitions): Promise<Blob> {
+async function writePdf(paper: TDocumentDefinitions): Promise<Blob> {
   const [make, fonts] = await Promise.all([
     import('pdfmake/build/pdfmake'),
     import('pdfmake/build/vfs_fonts'),
   ])
   const pdfMake = ((make as { default?: unknown }).default ?? make) as PdfMake
+  const { document, root } = markParts(paper)
+  const stream = pdfMake
+    .createPdf({ ...READ_ALOUD, ...document }, undefined, undefined, filesOf(fonts))
+    .getStream({ bufferPages: true })
+  tagPages(stream, root)
   return new Promise((done, failed) => {
-    try {
-      pdfMake.createPdf({ ...READ_ALOUD, ...document }, undefined, undefined, filesOf(fonts)).getBlob(done)
-    } catch (error) {
-      failed(error instanceof Error ? error : new Error(String(error)))
-    }
+    const pieces: BlobPart[] = []
+    stream.on('data', (piece) => pieces.push(piece as BlobPart))
+    stream.on('end', () => done(new Blob(pieces, { type: 'application/pdf' })))
+    stream.on('error', failed)
+    stream.end()
   })
 }
 
