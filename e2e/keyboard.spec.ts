@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test, verdict, pickMotor } from './app'
+import { expect, test, verdict, pickMotor, openScreen } from './app'
 
 /** Keys pressed, of which a test can say how many it took. */
 class Keys {
@@ -149,8 +149,12 @@ test('an action that waits is reached, and its reason with it', async ({ app }) 
 test('a pad over a sheet has the focus, and Enter sets what was typed', async ({ app }) => {
   await app.getByTestId('start').click()
   await app.getByTestId('choose-unit').click()
-  await app.goto(app.url().replace(/[^/]*$/, 'report'))
-  await app.getByTestId('estimate-add').click()
+  await openScreen(app, app.url().replace(/[^/]*$/, 'report'))
+  // A page that has just come may still move under the press.
+  await expect(async () => {
+    await app.getByTestId('estimate-add').click({ timeout: 2000 })
+    await expect(app.getByTestId('line-price')).toBeVisible({ timeout: 2000 })
+  }).toPass()
   await app.getByTestId('line-price').click()
   await expect(app.getByRole('spinbutton')).toBeFocused()
   await app.keyboard.type('95')

@@ -5,8 +5,9 @@ import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import { chromium } from '@playwright/test'
 import { create } from 'qrcode'
-import { expect, test, toBoard } from './app'
+import { enterNumber, expect, test, toBoard } from './app'
 import { tooSmall, wrongs } from './axe'
+import { drawCat } from './cat'
 
 test.use({ serviceWorkers: 'allow' })
 const folder = mkdtempSync(join(tmpdir(), 'oak-reading-'))
@@ -116,6 +117,7 @@ const TAG = [
 
 test('the tag on the leads gives a draft: leads and joins marked as read, figures one by one, nothing kept unlooked at', async ({
   app,
+  server,
 }) => {
   test.slow()
   await app.goto(`${new URL(app.url()).origin}/tag`)
@@ -148,6 +150,28 @@ test('the tag on the leads gives a draft: leads and joins marked as read, figure
   await app.getByTestId('set-lead').click()
   await expect(app.getByTestId('tag-lead-brown')).not.toContainText('as read')
   await expect(app.getByTestId('tag-lead-black')).toContainText('as read')
+  // Whole, it is kept by a hold that shows what a machine read, lead by lead; a tap keeps nothing.
+  for (const [figure, digits] of [
+    ['tag-microfarads', '5'],
+    ['tag-amps-0', '1.5'],
+  ] as const) {
+    await app.getByTestId(figure).click()
+    await enterNumber(app, digits)
+  }
+  await expect(app.getByTestId('tag-strip')).toContainText('as a photo was read')
+  const keep = app.getByTestId('keep-tag')
+  await keep.click()
+  await expect(app.getByTestId('tag-strip')).toBeVisible()
+  await keep.hover()
+  await app.mouse.down()
+  const list = app.getByTestId('held-list')
+  await expect(list).toContainText('Black: motor common')
+  await expect(list).not.toContainText('Brown: start')
+  await expect(keep).toBeHidden()
+  await app.mouse.up()
+  const kept = async () =>
+    (await server.changes()).filter(({ path }) => path[0] === 'sheets').map(({ value }) => value)
+  await expect.poll(kept).toMatchObject([{ name: 'Read by camera' }])
 })
 
 test('a plate that lies upside down gives nothing as it lies, and is read once it is turned', async ({
@@ -194,10 +218,14 @@ test('what is no plate gives no figure, in words, and nothing is filled', async 
     'once, and nobody knew why.',
   ])
   const blank = await drawn(app, 'plain.jpg', [])
+  const cat = join(folder, 'cat.jpg')
+  writeFileSync(cat, await drawCat(app))
   for (const [picture, said] of [
     [black, 'No letters were found in this picture.'],
     [blank, 'No letters were found in this picture.'],
     [prose, 'Letters were found, but nothing of such a plate that could be relied on.'],
+    // Fur may look like a letter here and there; a figure it never is.
+    [cat, /found/],
   ] as const) {
     await app.getByTestId('plate-motor-photo').click()
     await choose(app, 'pick-plate', picture)

@@ -5,7 +5,9 @@ import { capital, listed } from '@oak/core/quantity/display'
 import { TextField } from '../../ui/TextField'
 import * as v from 'valibot'
 import { LeadSheetSchema } from '@oak/core/motor/lead-sheet'
+import { insulationName } from '@oak/core/motor/colour'
 import type { LeadId } from '@oak/core/motor/lead-id'
+import { ROLE_NAMES } from '@oak/core/motor/role'
 import {
   idFor,
   lookAlikes,
@@ -18,6 +20,7 @@ import {
 import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
 import { PlateCard } from '../../parts/plates/PlateCard'
 import { saveTextFile } from '../../platform/files/pick-file'
+import { HoldButton } from '../../ui/HoldButton'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { TopBar } from '../../ui/TopBar'
 import { usePalette } from '../../ui/theme'
@@ -116,14 +119,33 @@ export function TagFoot({ wrong, problems, draft, job, isOld, keep }: TagFootPro
         begun={draft.leads.length > 0 || draft.name !== ''}
         watch={guessWords(draft, isOld) ?? lookAlikes(draft)[0] ?? null}
       />
-      <PrimaryButton
-        text={keepWords(draft, job)}
-        icon="check"
-        disabled={problems.length > 0}
-        onPress={keep}
-        testID="keep-tag"
-      />
+      <KeepTag draft={draft} job={job} disabled={problems.length > 0} keep={keep} />
     </View>
+  )
+}
+
+interface KeepTagProps extends Pick<TagFootProps, 'draft' | 'job' | 'keep'> {
+  readonly disabled: boolean
+}
+
+/** What a machine read of a photo is signed for: a hold that shows each lead it read. */
+function KeepTag({ draft, job, disabled, keep }: KeepTagProps) {
+  const text = keepWords(draft, job)
+  const read = draft.photographed ? draft.leads.filter(({ id }) => draft.guessed.includes(id)) : []
+  if (read.length === 0)
+    return <PrimaryButton text={text} icon="check" disabled={disabled} onPress={keep} testID="keep-tag" />
+  return (
+    <HoldButton
+      text={text}
+      disabled={disabled}
+      onHeld={keep}
+      testID="keep-tag"
+      list={read.map((lead) => (
+        <Words key={lead.id} size="small" lines={1}>
+          {capital(insulationName(lead))}: {ROLE_NAMES[lead.role]}
+        </Words>
+      ))}
+    />
   )
 }
 
