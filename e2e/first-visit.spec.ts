@@ -1,5 +1,17 @@
 // The first visit: what the app is for, and a finished example that stays off every record.
+import type { Locator } from '@playwright/test'
 import { expect, onCard, test } from './app'
+
+/** How often the page's script changes anything in it in so many ms. */
+const drawnWithin = (part: Locator, ms: number): Promise<number> =>
+  part.evaluate(async (element, wait) => {
+    let count = 0
+    const watch = new MutationObserver((changes) => (count += changes.length))
+    watch.observe(element, { attributes: true, childList: true, subtree: true })
+    await new Promise((resolve) => setTimeout(resolve, wait))
+    watch.disconnect()
+    return count
+  }, ms)
 
 test('a finished example is two taps away, can be looked through and played with, and is kept nowhere', async ({
   app,
@@ -53,7 +65,11 @@ test.describe('with the demo', () => {
     })
     await page.goto(`${server.url}/job/01950000-0000-7000-8000-000000000001/board`, { waitUntil: 'commit' })
     await expect(page.getByText('Opening…')).toBeVisible()
-    await page.waitForTimeout(1000)
+    const bar = page.getByRole('main').getByRole('progressbar', { name: 'Opening…' })
+    await expect(bar).toBeVisible()
+    // It moves by itself: a page that draws it frame by frame has no turn left for the stage once that has come.
+    expect(await bar.evaluate((element) => element.firstElementChild?.getAnimations().length)).toBe(1)
+    expect(await drawnWithin(bar, 500)).toBe(0)
     letGo()
     await expect(page.getByTestId('board')).toBeVisible()
     expect(said.filter((text) => /could not be fetched|Requiring/.test(text))).toEqual([])

@@ -1,5 +1,19 @@
 // The rotation finder, from the motor's stage.
+import type { Locator } from '@playwright/test'
 import { enterNumber, expect, test, signWires, pickMotor } from './app'
+
+/** Where the drawn blade that stood at the top is a quarter turn later; null: it does not turn. Down the page is positive. */
+const quarterTurnOf = (fan: Locator): Promise<'right' | 'left' | null> =>
+  fan.evaluate((picture) => {
+    const blades = picture.querySelector('[data-moves]')
+    const motion = blades?.getAnimations()[0]
+    const whole = motion?.effect?.getComputedTiming().duration
+    if (!blades || !motion || typeof whole !== 'number') return null
+    motion.pause()
+    motion.currentTime = whole / 4
+    const top = new DOMMatrix(getComputedStyle(blades).transform).transformPoint({ x: 0, y: -1 })
+    return Math.abs(top.y) > 0.01 ? null : top.x > 0 ? 'right' : 'left'
+  })
 
 test('found from the blade, seen from both ends, with the plug; a plate that disagrees is shown and none is chosen', async ({
   app,
@@ -14,6 +28,9 @@ test('found from the blade, seen from both ends, with the plug; a plate that dis
   const answer = app.getByTestId('rotation-answer')
   await expect(answer.getByLabel('CCW seen from the shaft end')).toBeVisible()
   await expect(answer.getByLabel('CW seen from the lead end', { exact: true })).toBeVisible()
+  // As a clock's hand goes: from the top to the right.
+  expect(await quarterTurnOf(answer.getByLabel('CW seen from the lead end', { exact: true }))).toBe('right')
+  expect(await quarterTurnOf(answer.getByLabel('CCW seen from the shaft end'))).toBe('left')
   await expect(app.getByTestId('rotation-plug')).toHaveText('Plug: purple to yellow, orange to plug brown')
   // The plate names the other way: none is chosen, both are offered.
   await app.getByTestId('rotation-kind').getByRole('radio', { name: 'plate' }).click()

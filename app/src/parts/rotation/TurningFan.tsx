@@ -1,13 +1,10 @@
 // A fan that turns the found way, as seen from one end of the motor. It stands still for those who asked for less motion.
-import { useEffect, useRef } from 'react'
-import { Animated, Easing, View } from 'react-native'
+import { View } from 'react-native'
 import Svg, { Circle, Path, Rect } from 'react-native-svg'
 import { VIEW_NAMES, type Direction, type View as End } from '@oak/core/rotation/view'
+import { TURNS } from '../../ui/moves'
 import { usePalette } from '../../ui/theme'
 import { Words } from '../../ui/Words'
-
-const TURN_MS = 2600
-const stillWanted = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches
 
 export function TurningFan({
   direction,
@@ -19,20 +16,6 @@ export function TurningFan({
   readonly size?: number
 }) {
   const palette = usePalette()
-  const turn = useRef(new Animated.Value(0)).current
-  useEffect(() => {
-    if (stillWanted()) return
-    const loop = Animated.loop(
-      Animated.timing(turn, { toValue: 1, duration: TURN_MS, easing: Easing.linear, useNativeDriver: false }),
-    )
-    turn.setValue(0)
-    loop.start()
-    return () => loop.stop()
-  }, [turn, direction])
-  const rotate = turn.interpolate({
-    inputRange: [0, 1],
-    outputRange: ['0deg', direction === 'CW' ? '360deg' : '-360deg'],
-  })
   const clockwise = direction === 'CW'
   return (
     <View
@@ -51,7 +34,7 @@ export function TurningFan({
           />
           <Path d={clockwise ? 'M84 12L103 21L88 34z' : 'M48 12L29 21L44 34z'} fill={palette.ink} />
         </Svg>
-        <Animated.View style={{ width: size, height: size, transform: [{ rotate }] }}>
+        <View style={{ width: size, height: size }} {...TURNS[direction]}>
           <Svg width={size} height={size} viewBox="0 0 132 132" aria-hidden>
             {[0, 120, 240].map((a) => (
               <Path
@@ -70,7 +53,7 @@ export function TurningFan({
               <Rect x={62} y={62} width={8} height={8} fill={palette.surface} />
             )}
           </Svg>
-        </Animated.View>
+        </View>
       </View>
       <Words size="strong">{direction}</Words>
       <Words size="tiny" tone="quiet">
