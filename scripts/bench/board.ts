@@ -27,9 +27,13 @@ const WATCH = `
     .observe(document.body, { childList: true, characterData: true, subtree: true });
 `
 
-async function answers(page: Page): Promise<number[]> {
+/** So often they are all made: a machine that works for others too takes a move's time away now and then. */
+const ROUNDS = 5
+
+async function answers(page: Page, rounds: number): Promise<number[]> {
   const found: number[] = []
-  for (const [lead, post] of MOVES) {
+  const moves = Array.from({ length: rounds }, () => MOVES).flat()
+  for (const [lead, post] of moves) {
     await page.getByTestId(`lead-${lead}`).click()
     await page.getByTestId('board').getByTestId(`post-${post}`).click({ delay: DOWN_MS })
     await page
@@ -47,10 +51,10 @@ export const benchBoard = (): Promise<void> =>
   onDemo(JOB, async (page) => {
     await page.getByTestId('verdict-sentence').waitFor()
     await page.evaluate(WATCH)
-    await answers(page)
+    await answers(page, 1)
     for (const rate of [1, 4]) {
       await slow(page, rate)
-      const ms = median(await answers(page))
+      const ms = median(await answers(page, ROUNDS))
       const bare = median(await Promise.all([bareFrames(page), bareFrames(page), bareFrames(page)]))
       console.log(
         `board, ${rate}× slower: ${ms.toFixed(0)} ms from press to verdict (wanted ${WANTED_MS}), ${(ms / bare).toFixed(1)} times two bare frames`,

@@ -1,7 +1,8 @@
 // Builds the web app: fonts beside it, files compressed once, a service worker that keeps the app without a server.
-import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { cpSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { basename, join, resolve } from 'node:path'
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib'
+import { promisify } from 'node:util'
+import { brotliCompress, constants, gzip } from 'node:zlib'
 import { bin, root, run } from './run.mjs'
 import { hashOf, isFresh, keepStamp } from './stamp.mjs'
 
@@ -41,7 +42,7 @@ export async function buildWeb() {
   })
   firstThingsFirst(join(dist, 'index.html'))
   await writeServiceWorker()
-  compress(dist)
+  await compress(dist)
   keepStamp('web', hash)
 }
 
@@ -84,20 +85,21 @@ async function writeServiceWorker() {
   warnings.forEach((warning) => console.warn(warning))
 }
 
-/** A .br and a .gz beside every text file that gets smaller by it. */
-function compress(folder) {
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name)
-    if (statSync(path).isDirectory()) compress(path)
-    else if (/\.(js|css|html|svg|json|webmanifest)$/.test(name)) {
-      const plain = readFileSync(path)
-      writeFileSync(`${path}.gz`, gzipSync(plain, { level: 9 }))
-      writeFileSync(
-        `${path}.br`,
-        brotliCompressSync(plain, {
-          params: { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length },
-        }),
-      )
-    }
-  }
+/** A .br and a .gz beside every text file that gets smaller by it; on all the cores there are, since the best takes its time. */
+async function compress(folder) {
+  const text = readdirSync(folder, { recursive: true }).filter((name) =>
+    /\.(js|css|html|svg|json|webmanifest)$/.test(name),
+  )
+  await Promise.all(text.map((name) => pack(join(folder, name))))
+}
+
+async function pack(path) {
+  const plain = readFileSync(path)
+  const best = { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: plain.length }
+  const [br, gz] = await Promise.all([
+    promisify(brotliCompress)(plain, { params: best }),
+    promisify(gzip)(plain, { level: 9 }),
+  ])
+  writeFileSync(`${path}.br`, br)
+  writeFileSync(`${path}.gz`, gz)
 }

@@ -44,11 +44,17 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
   const { share, begin, end, isSigned } = useHold(onHeld)
   const hint = onTap ? 'hold to sign, tap for one by one' : 'hold until it is full'
   return (
-    <View style={{ gap: 8 }}>
+    <View>
       {share === null ? null : (
         <View
           testID="held-list"
+          // Over what stands above: what is held stays under the thumb, on the lowest screen too.
           style={{
+            position: 'absolute',
+            left: 0,
+            right: 0,
+            bottom: '100%',
+            marginBottom: 8,
             borderWidth: 2,
             borderColor: palette.ink,
             borderRadius: 10,

@@ -14,7 +14,7 @@ import { likeEdits, motorEdits, stayingEdits } from '../../parts/stock/motor-edi
 import { deviceFact, editJob, editVan, theJobs, useVan } from '../../platform/state/app'
 import { documentOf } from '../../platform/state/jobs'
 import { usePalette } from '../../ui/theme'
-import { isWide } from '../../ui/wide'
+import { isLow, isWide } from '../../ui/wide'
 import { DrawnTag } from './DrawnTag'
 import { bareTag, readDraft } from './tag-model'
 import { TagStart } from './TagStart'
@@ -99,7 +99,9 @@ export function TagEditor(props: TagEditorProps) {
   const { job, old } = props
   const palette = usePalette()
   const router = useRouter()
-  const wide = isWide(useWindowDimensions().width)
+  const { width, height } = useWindowDimensions()
+  const wide = isWide(width)
+  const low = isLow(height)
   const { known, from, start } = useStart(props)
   const { draft, change, forget } = useDraft(from ? null : factOf(job, old), start)
   const [lead, setLead] = useState<(string & {}) | 'new' | null>(null)
@@ -162,8 +164,9 @@ export function TagEditor(props: TagEditorProps) {
             {drawn}
             {settings}
             {extra}
+            {low ? foot : null}
           </ScrollView>
-          {foot}
+          {low ? null : foot}
         </>
       )}
       <ChosenLead lead={lead} draft={draft} change={change} setLead={setLead} />
