@@ -68,10 +68,14 @@ const PAIRS = [
   ['CAN-C', 'T1'],
 ] as const
 
-async function readings(page: Page): Promise<number[]> {
+/** So often they are all made: a machine that works for others too takes a reading's time away now and then. */
+const ROUNDS = 5
+
+async function readings(page: Page, rounds: number): Promise<number[]> {
   const found: number[] = []
+  const pairs = Array.from({ length: rounds }, () => PAIRS).flat()
   const post = (id: string) => page.getByTestId('bench').getByTestId(`post-${id}`)
-  for (const [a, b] of PAIRS) {
+  for (const [a, b] of pairs) {
     await post(a).click()
     await page.waitForTimeout(150)
     await post(b).click({ delay: DOWN_MS })
@@ -92,10 +96,10 @@ export async function benchPractice(): Promise<void> {
     await page.getByTestId('first-shared-can').click()
     await page.getByTestId('bench').waitFor()
     await page.evaluate(WATCH)
-    await readings(page)
+    await readings(page, 1)
     for (const rate of [1, 4]) {
       await slow(page, rate)
-      const ms = median(await readings(page))
+      const ms = median(await readings(page, ROUNDS))
       const bare = median([await bareFrames(page), await bareFrames(page), await bareFrames(page)])
       console.log(
         `practice, ${rate}× slower: ${ms.toFixed(0)} ms from the second probe to the figure (wanted ${WANTED_MS}), ${(ms / bare).toFixed(1)} times two bare frames`,
