@@ -1,13 +1,11 @@
 // The board in the browser: from the press that moves a lead to the new verdict on the screen, mends tried, with the page's thread slowed
 // four times (the worker's is not: the browser slows the page alone). Against two frames of the same page with nothing to do, in this run.
 import type { Page } from '@playwright/test'
-import { bareFrames, onDemo, slow } from './phone'
+import { bareFrames, onDemo, slow, tap } from './phone'
 import { median } from './median'
 
 const JOB = '/job/01950000-0000-7000-8000-000000000001/board'
 const WANTED_MS = 50
-/** A thumb is down for about as long when it taps, ms: common practice, no source. The board begins with the press, not with its end. */
-const DOWN_MS = 80
 const MOVES = [
   ['brown', 'CAN-10'],
   ['brown', 'CAN-5'],
@@ -34,8 +32,8 @@ async function answers(page: Page, rounds: number): Promise<number[]> {
   const found: number[] = []
   const moves = Array.from({ length: rounds }, () => MOVES).flat()
   for (const [lead, post] of moves) {
-    await page.getByTestId(`lead-${lead}`).click()
-    await page.getByTestId('board').getByTestId(`post-${post}`).click({ delay: DOWN_MS })
+    await tap(page, page.getByTestId(`lead-${lead}`))
+    await tap(page, page.getByTestId('board').getByTestId(`post-${post}`))
     await page
       .waitForFunction('window.__changed > window.__pressed', undefined, { timeout: 5000 })
       .catch(() => undefined)

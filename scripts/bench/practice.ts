@@ -2,12 +2,10 @@
 // and in the browser from the press that puts the second probe on to the figure on the display, the page's thread slowed four times.
 import type { Page } from '@playwright/test'
 import { runOperation } from '../../core/operations/registry'
-import { bareFrames, onDemo, slow } from './phone'
+import { bareFrames, onDemo, slow, tap } from './phone'
 import { median } from './median'
 
 const WANTED_MS = 20
-/** A thumb is down for about as long when it taps, ms: common practice, no source. The reading begins with the press, not with its end. */
-const DOWN_MS = 80
 const scenario = (seed: number) => ({
   format: 'oak-switch/practice-unit',
   version: 1,
@@ -76,9 +74,9 @@ async function readings(page: Page, rounds: number): Promise<number[]> {
   const pairs = Array.from({ length: rounds }, () => PAIRS).flat()
   const post = (id: string) => page.getByTestId('bench').getByTestId(`post-${id}`)
   for (const [a, b] of pairs) {
-    await post(a).click()
+    await tap(page, post(a))
     await page.waitForTimeout(150)
-    await post(b).click({ delay: DOWN_MS })
+    await tap(page, post(b))
     await page
       .waitForFunction('window.__changed > window.__pressed', undefined, { timeout: 5000 })
       .catch(() => undefined)

@@ -1,6 +1,6 @@
 // An action that signs for work: it is held, not tapped, and while it is held it shows what is signed for. Let go early, and nothing is.
-import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { View } from 'react-native'
+import { useEffect, useRef, useState } from 'react'
+import { useWindowDimensions, View } from 'react-native'
 import { TouchableRipple } from 'react-native-paper'
 import { isByKey, tappedAt } from './pressed'
 import { readReason, useReason } from './reason'
@@ -8,6 +8,7 @@ import { useSpoken, waiting } from './spoken'
 import { restsAt, takeTap, useResting } from './tap-rest'
 import { usePalette } from './theme'
 import { UNSEEN } from './unseen'
+import { isLow } from './wide'
 import { Words } from './Words'
 
 /** For the key of the next action: this one is held, not pressed. */
@@ -26,13 +27,13 @@ interface HoldButtonProps {
   readonly onHeld: () => void
   /** A tap, too short to sign: the way to say it one by one. Without it a tap does nothing. */
   readonly onTap?: () => void
-  /** Shown above while it is held. */
-  readonly list: ReactNode
+  /** What is signed for, line by line: shown above while it is held. */
+  readonly lines: readonly string[]
   readonly disabled?: boolean
   readonly testID?: string
 }
 
-export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: HoldButtonProps) {
+export function HoldButton({ text, onHeld, onTap, lines, disabled, testID }: HoldButtonProps) {
   const palette = usePalette()
   const resting = useResting()
   const reason = useReason()
@@ -45,27 +46,7 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
   const hint = onTap ? 'hold to sign, tap for one by one' : 'hold until it is full'
   return (
     <View>
-      {share === null ? null : (
-        <View
-          testID="held-list"
-          // Over what stands above: what is held stays under the thumb, on the lowest screen too.
-          style={{
-            position: 'absolute',
-            left: 0,
-            right: 0,
-            bottom: '100%',
-            marginBottom: 8,
-            borderWidth: 2,
-            borderColor: palette.ink,
-            borderRadius: 10,
-            padding: 10,
-            gap: 4,
-            backgroundColor: palette.surface,
-          }}
-        >
-          {list}
-        </View>
-      )}
+      {share === null ? null : <HeldLines lines={lines} />}
       <TouchableRipple
         role="button"
         ref={ref}
@@ -108,6 +89,37 @@ export function HoldButton({ text, onHeld, onTap, list, disabled, testID }: Hold
       <Words live style={UNSEEN}>
         {wasShort ? TOO_SOON : ''}
       </Words>
+    </View>
+  )
+}
+
+/** Over what stands above: what is held stays under the thumb, on the lowest screen too. */
+function HeldLines({ lines }: Pick<HoldButtonProps, 'lines'>) {
+  const palette = usePalette()
+  const low = isLow(useWindowDimensions().height)
+  return (
+    <View
+      testID="held-list"
+      style={{
+        position: 'absolute',
+        left: 0,
+        right: 0,
+        bottom: '100%',
+        marginBottom: low ? 2 : 8,
+        borderWidth: 2,
+        borderColor: palette.ink,
+        borderRadius: 10,
+        paddingHorizontal: 10,
+        paddingVertical: low ? 4 : 10,
+        gap: low ? 0 : 4,
+        backgroundColor: palette.surface,
+      }}
+    >
+      {lines.map((line, i) => (
+        <Words key={i} size={low ? 'tiny' : 'small'} lines={low ? 1 : undefined}>
+          {line}
+        </Words>
+      ))}
     </View>
   )
 }

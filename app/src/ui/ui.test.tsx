@@ -188,7 +188,14 @@ describe('a hold that signs', () => {
     tapped = 0
     jest.useFakeTimers()
     jest.spyOn(performance, 'now').mockImplementation(() => now)
-    show(<HoldButton text="Sign" list={null} onHeld={() => (signed += 1)} onTap={() => (tapped += 1)} />)
+    show(
+      <HoldButton
+        text="Sign"
+        lines={['This wire']}
+        onHeld={() => (signed += 1)}
+        onTap={() => (tapped += 1)}
+      />,
+    )
     fireEvent.keyDown(screen.getByRole('button'), { key: 'Enter' })
   })
   afterEach(() => {
@@ -202,12 +209,14 @@ describe('a hold that signs', () => {
         jest.advanceTimersByTime(60)
       }
     })
-  it('takes its 0.9 s, and signs once', () => {
+  it('takes its 0.9 s, shows meanwhile what it signs for, and signs once', () => {
     pass(840)
     expect(signed).toBe(0)
+    expect(screen.getByTestId('held-list').textContent).toBe('This wire')
     pass(1200)
     expect(signed).toBe(1)
     expect(tapped).toBe(0)
+    expect(screen.queryByTestId('held-list')).toBeNull()
   })
   it('let go too soon for a signature and too late for a tap, it says so, until it is held again', () => {
     const soon = /Let go too soon: nothing is signed/

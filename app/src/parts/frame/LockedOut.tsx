@@ -90,9 +90,7 @@ function Waiting({ count }: { readonly count: number }) {
       <HoldButton
         text={isSaved ? 'Hold to wipe the rest' : 'Hold to wipe them unsaved'}
         onHeld={() => void theCrew().wipe()}
-        list={
-          <Words>{isSaved ? 'They are in the file.' : 'They are lost then: nobody else has them.'}</Words>
-        }
+        lines={[isSaved ? 'They are in the file.' : 'They are lost then: nobody else has them.']}
         testID="wipe"
       />
     </>

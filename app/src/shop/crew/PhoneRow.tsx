@@ -74,7 +74,7 @@ function RevokeSheet({ phone, look, onClose }: RevokeSheetProps) {
       <HoldButton
         text="Hold to take it off"
         onHeld={() => void revoke()}
-        list={<Words>{phoneWords(phone)}</Words>}
+        lines={[phoneWords(phone)]}
         testID="revoke-hold"
       />
       <Problem text={wrong} testID="revoke-problem" />

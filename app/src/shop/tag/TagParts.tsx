@@ -140,11 +140,7 @@ function KeepTag({ draft, job, disabled, keep }: KeepTagProps) {
       disabled={disabled}
       onHeld={keep}
       testID="keep-tag"
-      list={read.map((lead) => (
-        <Words key={lead.id} size="small" lines={1}>
-          {capital(insulationName(lead))}: {ROLE_NAMES[lead.role]}
-        </Words>
-      ))}
+      lines={read.map((lead) => `${capital(insulationName(lead))}: ${ROLE_NAMES[lead.role]}`)}
     />
   )
 }

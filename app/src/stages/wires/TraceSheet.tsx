@@ -34,11 +34,7 @@ export function SignTraced({ unit, wires, disabled, onHeld, onTap }: SignTracedP
       onHeld={onHeld}
       onTap={onTap}
       testID="wires-next"
-      list={open.map((wire) => (
-        <Words key={wire.id} size="small" lines={1}>
-          {runOf(unit, wire)}
-        </Words>
-      ))}
+      lines={open.map((wire) => runOf(unit, wire))}
     />
   )
 }
