@@ -4,6 +4,8 @@ import { OakServer } from './server'
 
 interface Fixtures {
   readonly server: OakServer
+  /** A page that is nowhere yet, for what opens an address of its own: a load of home costs as much as a step of the test. */
+  readonly fresh: Page
   /** The app at its start, with an empty database. */
   readonly app: Page
 }
@@ -15,7 +17,7 @@ export const test = base.extend<Fixtures & { demo: boolean }>({
     await use(server)
     await server.close()
   },
-  app: async ({ page, server }, use) => {
+  fresh: async ({ page }, use) => {
     const errors: string[] = []
     page.on('pageerror', (error) => errors.push(error.message))
     page.on('console', (message) => {
@@ -23,10 +25,13 @@ export const test = base.extend<Fixtures & { demo: boolean }>({
       if (message.type() === 'error' && !/net::ERR_|Failed to load resource/.test(message.text()))
         errors.push(message.text())
     })
-    await page.goto(server.url)
-    await expect(page.getByTestId('start')).toBeVisible()
     await use(page)
     expect(errors).toEqual([])
+  },
+  app: async ({ fresh, server }, use) => {
+    await fresh.goto(server.url)
+    await expect(fresh.getByTestId('start')).toBeVisible()
+    await use(fresh)
   },
 })
 export { expect }
@@ -41,6 +46,12 @@ export async function openScreen(page: Page, address: string): Promise<void> {
   await expect(main).toBeVisible()
   if (/\/job\/[\da-f-]{36}\//.test(address)) await expect(main).toHaveAttribute('aria-label', /./)
   await expect(page.getByText('Opening…')).toHaveCount(0)
+}
+
+/** Gives a file to a button that asks for one. */
+export async function choose(page: Page, button: string, path: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId(button).click()])
+  await chooser.setFiles(path)
 }
 
 /** Types a number on the pad that is open and sets it. */

@@ -43,13 +43,14 @@ const SCREENS: readonly (readonly [name: string, path: string, sheets: readonly 
 ]
 
 for (const [name, path, sheets] of SCREENS)
-  test(`${name}: nothing is wrong by axe`, async ({ app, server }) => {
+  test(`${name}: nothing is wrong by axe`, async ({ fresh: app, server }) => {
     const found: string[] = []
     const add = (what: string, wrong: readonly string[]) => found.push(...wrong.map((w) => `${what}: ${w}`))
     const look = async (what: string) => add(what, await wrongs(app))
+    await app.setViewportSize(PHONE)
+    await openScreen(app, `${server.url}${path}`)
     for (const [size, viewport] of Object.entries({ phone: PHONE, desk: DESK })) {
       await app.setViewportSize(viewport)
-      await openScreen(app, `${server.url}${path}`)
       await app.waitForTimeout(400)
       for (const colorScheme of ['light', 'dark'] as const) {
         await app.emulateMedia({ colorScheme })
@@ -71,7 +72,7 @@ for (const [name, path, sheets] of SCREENS)
     expect(found).toEqual([])
   })
 
-test('a unit while it is put together: nothing is wrong by axe', async ({ app, server }) => {
+test('a unit while it is put together: nothing is wrong by axe', async ({ fresh: app, server }) => {
   const found: string[] = []
   await app.goto(`${server.url}/unit`)
   for (const block of ['contactor', 'dual-can', 'compressor', 'splice'])

@@ -171,7 +171,7 @@ test('a name of 300 letters stays whole and breaks nothing', async ({ app }) => 
   await expect(app.getByTestId('title-problem')).toHaveText('The job’s name has 300 letters at most.')
 })
 
-test('an address that leads nowhere says so and leads back', async ({ app, server }) => {
+test('an address that leads nowhere says so and leads back', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}/nowhere/at/all`)
   await app.getByRole('button', { name: 'To all jobs' }).click()
   await expect(app.getByTestId('start')).toBeVisible()

@@ -10,7 +10,7 @@ test.use({ demo: true })
 const JOB = '01950000-0000-7000-8000-000000000007'
 
 test('saved in one shop and opened in another: every picture is there, and reaches that shop’s server', async ({
-  app,
+  fresh: app,
   server,
   browser,
 }, info) => {

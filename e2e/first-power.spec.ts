@@ -6,7 +6,7 @@ test.use({ demo: true })
 const JOB = '/job/01950000-0000-7000-8000-000000000001'
 
 test('a motor that does not run as it should: each answer with its sentence, what to look at here, and where; nothing stays proven', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/startup`)

@@ -22,7 +22,7 @@ async function hold(page: Page, probe: string): Promise<void> {
 }
 
 test('one job through all its stages, from making safe to a report that is read back', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${job(1)}/safe`)
@@ -139,7 +139,10 @@ test('one job through all its stages, from making safe to a report that is read 
     expect(squeeze(text)).toContain(squeeze(fact))
 })
 
-test('backwards: stopped, with the causes in order and this sheet’s own plug', async ({ app, server }) => {
+test('backwards: stopped, with the causes in order and this sheet’s own plug', async ({
+  fresh: app,
+  server,
+}) => {
   await app.goto(`${server.url}${job(1)}/startup`)
   await app.getByTestId('turned').getByRole('radio', { name: 'backwards' }).click()
   await expect(app.getByTestId('startup-strip')).toContainText('It turns backwards: stop it.')
@@ -147,7 +150,7 @@ test('backwards: stopped, with the causes in order and this sheet’s own plug',
   await expect(app.getByTestId('direction-answer')).toContainText(/Part .* from /)
 })
 
-test('too many amps lead to their causes', async ({ app, server }) => {
+test('too many amps lead to their causes', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}${job(1)}/startup`)
   await app.getByTestId('turned').getByRole('radio', { name: 'right way' }).click()
   await app.getByTestId('read-amps-start-cooling').click()
@@ -159,7 +162,7 @@ test('too many amps lead to their causes', async ({ app, server }) => {
 })
 
 test('the charge is glanced at: dew and bubble point where the blend glides; outside the table nothing is said', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${job(1)}/charge`)
@@ -200,7 +203,7 @@ test('the charge is glanced at: dew and bubble point where the blend glides; out
 })
 
 test('an estimate is accepted by a drawn name, and stands no more once it is changed', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${job(1)}/report`)

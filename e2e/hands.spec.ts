@@ -149,7 +149,7 @@ test('a length and a figure of the charge are taken away too; what was half type
   await expect(suction).toContainText('– psig')
 })
 
-test('an address of no job makes none', async ({ app, server }) => {
+test('an address of no job makes none', async ({ fresh: app, server }) => {
   for (const id of ['constructor', '01950000-0000-7000-8000-00000000dead']) {
     await app.goto(`${server.url}/job/${id}/wires`)
     await expect(app.getByTestId('unknown-job')).toContainText('This job is not on this device.')

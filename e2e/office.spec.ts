@@ -6,7 +6,10 @@ import { download } from './files'
 test.use({ demo: true })
 const job = (n: number) => `/job/01950000-0000-7000-8000-00000000000${n}`
 
-test('the office finds a job, shows who changed what, and hands out files', async ({ app, server }) => {
+test('the office finds a job, shows who changed what, and hands out files', async ({
+  fresh: app,
+  server,
+}) => {
   await app.setViewportSize({ width: 1280, height: 800 })
   await app.goto(`${server.url}/office`)
   await app.getByTestId('office-search').fill('saltmarsh')

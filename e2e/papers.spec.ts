@@ -19,7 +19,7 @@ const pictureOf = (width: number, height: number, paint: string) => `(async () =
 })()`
 
 test('the shop’s name, address and mark stand over the report, on the screen and on paper', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}/van`)
@@ -67,7 +67,7 @@ test('the shop’s name, address and mark stand over the report, on the screen a
 })
 
 test('readings stand against their limits, what is recommended has its time, and what is missing comes last', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${CAFE}/report`)
@@ -100,7 +100,7 @@ test('readings stand against their limits, what is recommended has its time, and
 })
 
 test('two photos lie over each other, the divider moves by finger and by keys, and pins keep their places', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${CAFE}/visit`)

@@ -5,9 +5,10 @@ import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import { chromium } from '@playwright/test'
 import { create } from 'qrcode'
-import { enterNumber, expect, test, toBoard } from './app'
+import { choose, enterNumber, expect, test, toBoard } from './app'
 import { tooSmall, wrongs } from './axe'
 import { drawCat } from './cat'
+import { printedCard } from './card-picture'
 
 test.use({ serviceWorkers: 'allow' })
 const folder = mkdtempSync(join(tmpdir(), 'oak-reading-'))
@@ -49,10 +50,6 @@ async function drawn(
   return path
 }
 
-async function choose(page: Page, button: string, path: string): Promise<void> {
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId(button).click()])
-  await chooser.setFiles(path)
-}
 async function toPlates(page: Page): Promise<string> {
   await page.getByTestId('start').click()
   await page.getByTestId('choose-unit').click()
@@ -258,26 +255,7 @@ test('what is no plate gives no figure, in words, and nothing is filled', async 
 async function cardPicture(page: Page): Promise<string> {
   await toBoard(page)
   await page.getByTestId('prove').click()
-  const card = page.getByTestId('hookup-card')
-  await card.waitFor()
-  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByTestId('save-svg').click()])
-  const svg = readFileSync(await saved.path(), 'utf8')
-  // The file as a printer would draw it, at 300 dots an inch.
-  const png = await page.evaluate(async (text) => {
-    const image = new Image()
-    image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`
-    await image.decode()
-    const canvas = document.createElement('canvas')
-    canvas.width = Math.round((148 / 25.4) * 300)
-    canvas.height = Math.round((210 / 25.4) * 300)
-    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
-    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9))
-    if (!blob) throw new Error('no picture')
-    return [...new Uint8Array(await blob.arrayBuffer())]
-  }, svg)
-  const path = join(folder, 'card.jpg')
-  writeFileSync(path, Buffer.from(png))
-  return path
+  return printedCard(page, join(folder, 'card.jpg'))
 }
 
 test('a card is read without a server, and the next job begins from it', async ({ app, server }) => {

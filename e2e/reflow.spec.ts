@@ -65,7 +65,7 @@ const PAGES = [
 
 for (const [width, height] of SIZES)
   test(`at ${width} by ${height} nothing is cut at the side, half of the height scrolls, the next action is in sight`, async ({
-    app,
+    fresh: app,
     server,
   }) => {
     await app.setViewportSize({ width, height })
@@ -75,7 +75,7 @@ for (const [width, height] of SIZES)
     }
   })
 
-test('on a low glass a pad shows what is typed and Set at once', async ({ app, server }) => {
+test('on a low glass a pad shows what is typed and Set at once', async ({ fresh: app, server }) => {
   await app.setViewportSize({ width: 320, height: 256 })
   await app.goto(`${server.url}${job(1, 'capacitor')}`)
   await app.getByTestId('compressor-microfarads').click()
@@ -84,7 +84,7 @@ test('on a low glass a pad shows what is typed and Set at once', async ({ app, s
   await expect(app.getByTestId('pad-set')).toBeInViewport({ ratio: 1 })
 })
 
-test('the practice bench is whole at every size', async ({ app, server }) => {
+test('the practice bench is whole at every size', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}/practice`)
   await app.getByTestId('first-shared-can').click()
   await expect(app.getByTestId('bench')).toBeVisible()

@@ -97,7 +97,10 @@ test('a plate that no motor has is refused, and nothing is matched against it', 
 
 test.describe('motors before the old plate is read', () => {
   test.use({ demo: true })
-  test('what is open for every motor is said once, with the tap that mends it', async ({ app, server }) => {
+  test('what is open for every motor is said once, with the tap that mends it', async ({
+    fresh: app,
+    server,
+  }) => {
     await app.goto(`${server.url}/job/01950000-0000-7000-8000-000000000003/motor`)
     await expect(app.getByTestId('shared-unknowns')).toContainText(
       'The old plate is not read: speed class, horsepower and shaft diameter are open for every motor.',

@@ -5,7 +5,7 @@ test.use({ demo: true })
 const JOB = '/job/01950000-0000-7000-8000-000000000001'
 
 test('a plan is chosen, the stock is lowered, and the board proves it; another gives the first back', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
@@ -31,7 +31,7 @@ test('a plan is chosen, the stock is lowered, and the board proves it; another g
 })
 
 test('a section killed by a press is crossed out and planned around, and lasts; brought back, it serves again', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
@@ -51,7 +51,7 @@ test('a section killed by a press is crossed out and planned around, and lasts; 
 })
 
 test('an old can of another value is shown against the new motor’s tag, and the tag counts', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/plates`)
@@ -65,7 +65,7 @@ test('an old can of another value is shown against the new motor’s tag, and th
   await expect(app.getByTestId('plan-strip')).toContainText('FAN 7.5 µF')
 })
 
-test('the order of the aims is the technician’s, and is kept', async ({ app, server }) => {
+test('the order of the aims is the technician’s, and is kept', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('best-from-van').click()
   await expect(app.getByTestId('plan-0')).toContainText('Seven-section can')
@@ -78,7 +78,7 @@ test('the order of the aims is the technician’s, and is kept', async ({ app, s
 })
 
 test('two capacitors are drawn as two, tied, and fitted step by step; ticks last', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
@@ -104,7 +104,7 @@ test('two capacitors are drawn as two, tied, and fitted step by step; ticks last
 })
 
 test('jumpers are moved on the can’s picture: a jumper to C is stopped, a wire on the small end is watched, the plan comes back', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
@@ -135,7 +135,7 @@ test('jumpers are moved on the can’s picture: a jumper to C is stopped, a wire
 })
 
 test('the can is drawn as the one in the hand is: how its posts stand and where C is; nothing proven falls for it', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
@@ -179,7 +179,7 @@ test('a jumper is moved only once the plan’s own are known: on a slow phone no
 })
 
 test('HERM’s side of the old can stays when it reads good, and the card says so; read weak it does not', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/plates`)
@@ -238,7 +238,7 @@ test('HERM’s side of the old can stays when it reads good, and the card says s
   await expect(app.getByTestId('stays-why')).toContainText('outside its marking of 40 µF ± 6 %')
 })
 
-test('a start capacitor is found by its range, and taken', async ({ app, server }) => {
+test('a start capacitor is found by its range, and taken', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)
   await app.getByTestId('start-capacitor').getByRole('radio', { name: 'by its range' }).click()
   for (const [field, digits] of [
@@ -277,7 +277,7 @@ test('one that is read gets a line of its own, is judged by its marking, and is 
 })
 
 test('nothing on the van reaches it: said with the nearest, and nothing is changed', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${JOB}/capacitor`)

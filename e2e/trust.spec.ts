@@ -5,7 +5,7 @@ test.use({ demo: true })
 const job = (n: number) => `/job/01950000-0000-7000-8000-00000000000${n}`
 
 test('a supply that is chosen stops the board with its limit, and comes back when plate and meter say it', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${job(1)}/plates`)
@@ -23,7 +23,7 @@ test('a supply that is chosen stops the board with its limit, and comes back whe
 })
 
 test('a fan that turns backwards withdraws the proof from card and home until it is settled', async ({
-  app,
+  fresh: app,
   server,
 }) => {
   await app.goto(`${server.url}${job(1)}/startup`)
@@ -45,7 +45,7 @@ test('a fan that turns backwards withdraws the proof from card and home until it
   await onCard(app, 'Saltmarsh Bakery')
 })
 
-test('how the shop works is kept, and a new job takes it over', async ({ app, server }) => {
+test('how the shop works is kept, and a new job takes it over', async ({ fresh: app, server }) => {
   await app.goto(`${server.url}/van`)
   await app.getByTestId('open-settings').click()
   const fifty = app.getByTestId('shop-hertz').getByRole('radio', { name: '50 Hz' })

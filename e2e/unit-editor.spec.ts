@@ -1,7 +1,8 @@
 // A unit that fits none of the list, put together on the phone: drawn as it grows, refused where it shorts or cannot run the fan, kept for
 // the shop, and worked like any other.
 import { readFileSync } from 'node:fs'
-import { expect, onCard, pickMotor, signWires, test, verdict } from './app'
+import { choose, expect, onCard, pickMotor, signWires, test, verdict } from './app'
+import { printedCard } from './card-picture'
 
 test('from blocks to a proof; the next job has it on the list', async ({ app, server }) => {
   await app.getByTestId('start').click()
@@ -41,6 +42,17 @@ test('from blocks to a proof; the next job has it on the list', async ({ app, se
   await expect(verdict(app)).toContainText('Proven in off and cooling.')
   await app.getByTestId('prove').click()
   await onCard(app, 'Cold store condenser')
+  // Its card, read back: the code has no room for the unit, the job that it is of has it whole.
+  const card = await printedCard(app, test.info().outputPath('card.jpg'))
+  await app.goto(server.url)
+  await app.getByTestId('read-card').click()
+  await choose(app, 'pick-card', card)
+  const record = app.getByTestId('card-record')
+  await expect(record).toContainText('Cold store condenser', { timeout: 60_000 })
+  await expect(record).toContainText('run → run in the splice box')
+  await app.getByTestId('next-from-card').click()
+  await app.getByTestId('stage-wires').click()
+  await expect(app.getByTestId('wires-picture')).toContainText('Splice box')
   await app.goto(server.url)
   await app.getByTestId('start').click()
   await app.getByTestId('own-units').getByRole('radio', { name: 'Cold store condenser' }).click()

@@ -29,13 +29,14 @@ export function useCurrentOperation(
   drawn: Drawn = 'drawn in time',
 ): { readonly answer: Answer | null; readonly isCurrent: boolean } {
   const [settled, setSettled] = useState<Settled | null>(null)
+  const isHere = settled !== null && settled.input === input
   useEffect(() => {
-    if (input === null) return
+    // What was asked ahead was here already when it was drawn.
+    if (input === null || isHere) return
     let stale = false
     const hear = (result: Answer) => {
       if (stale) return
-      // Its answer was here already when it was drawn.
-      const draw = () => setSettled((was) => (was?.input === input ? was : { input, result }))
+      const draw = () => setSettled({ input, result })
       if (drawn === 'drawn at once') flushSync(draw)
       else draw()
     }
@@ -45,10 +46,10 @@ export function useCurrentOperation(
     return () => {
       stale = true
     }
-  }, [name, input, drawn])
+  }, [name, input, drawn, isHere])
 
   if (input === null) return { answer: null, isCurrent: false }
-  if (settled && settled.input === input) return { answer: settled.result, isCurrent: true }
+  if (isHere) return { answer: settled.result, isCurrent: true }
   const early = hereAlready(name, input)
   if (!early) return { answer: settled?.result ?? null, isCurrent: false }
   setSettled({ input, result: early })

@@ -116,10 +116,13 @@ function Bench({ round }: { readonly round: PracticeRound }) {
   const { output, over, act, aim, refused, problem } = useRound(round)
   const meter = useProbes({ onAct: act, onAim: aim })
   const value = shownValue(round, output, meter.dial, meter.probes)
-  useEffect(
-    () => thePractice().setMeter(value === null ? null : { job: id, quantity: meter.dial, value }),
-    [id, value, meter.dial],
-  )
+  useEffect(() => {
+    // The stages of the same job ask for it, and the figure here is drawn before they do.
+    const later = setTimeout(() =>
+      thePractice().setMeter(value === null ? null : { job: id, quantity: meter.dial, value }),
+    )
+    return () => clearTimeout(later)
+  }, [id, value, meter.dial])
   if (output === null)
     return (
       <BenchFrame

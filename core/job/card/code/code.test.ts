@@ -250,8 +250,16 @@ describe('the next job from it', () => {
     })
     expect([compressorMicrofarads, site, unitName]).toEqual([40, 'Gull Street 4', 'North'])
   })
-  it('of a unit of the shop’s own has no unit and no wires: its posts are not in the code', () => {
+  it('of a unit of the shop’s own has no unit and no wires by the code alone: its posts are not in it', () => {
     const own = { ...record(), unit: null }
     expect(nextJob(readBack(writeCode(own)), () => 'w')).toMatchObject({ unit: null, wires: {} })
+  })
+  it('has them where the unit is known from the job that the card is of; a post that it lacks has no wire', () => {
+    const shipped = unitOf(record().unit ?? '')
+    const unit = { ...shipped, id: 'shop-1', posts: shipped.posts.filter(({ id }) => id !== 'GND') }
+    const next = nextJob(readBack(writeCode({ ...record(), unit: null })), () => `w${++made}`, unit)
+    expect(next.unit).toBe(unit)
+    const from = Object.values(next.wires ?? {}).map((wire) => wire.from)
+    expect(from.sort()).toEqual(['FAN', 'T1', 'T2'])
   })
 })

@@ -2,15 +2,23 @@
 // tells where it was put, so no wire is taken as traced.
 import { EMPTY_MOTOR_PLATE } from '../../../motor/nameplate'
 import type { WireId } from '../../../wiring/wire'
+import type { UnitRef } from '../../../wiring/unit-type'
 import { unitTypeFor } from '../../../wiring/unit-types'
 import type { JobDocument } from '../../document'
-import type { CardRecord } from './record'
+import { codePost, type CardRecord } from './record'
 
-/** The fields of a new job that the card fills; `newId` gives each wire an id of its own. */
-export function nextJob(record: CardRecord, newId: () => WireId): Partial<JobDocument> {
-  const { motor, can, unit } = record
+/**
+ * The fields of a new job that the card fills; `newId` gives each wire an id of its own. `unit`: what the job is on; of a unit of the shop's own,
+ * which no code holds, the one that the job of the card was on, where that is known; null: it is not.
+ */
+export function nextJob(
+  record: CardRecord,
+  newId: () => WireId,
+  unit: UnitRef | null = record.unit,
+): Partial<JobDocument> {
+  const { motor, can } = record
   const type = unit === null ? undefined : unitTypeFor(unit)
-  const posts = new Map((type?.posts ?? []).map((post) => [post.id.toUpperCase(), post.id]))
+  const posts = new Map((type?.posts ?? []).map((post) => [codePost(post.id), post.id]))
   const wires = record.wires.flatMap(
     ({ insulation, speed, post }): [WireId, JobDocument['wires'][string]][] => {
       const from = posts.get(post)

@@ -83,6 +83,9 @@ export const codeName = (text: string): string =>
     MOST_NAME,
   ).trim()
 
+/** A post as a code writes it. */
+export const codePost = (post: PostId): string => codeName(post).toUpperCase()
+
 /** The record of a hookup, as it stands on the posts now. */
 export function cardRecord(request: HookupRequest, answer: HookupAnswer, heading: RecordHeading): CardRecord {
   const { unit, sheet } = request
@@ -148,7 +151,7 @@ function wiresOf(
       'The lead',
     )
     const speed = sheet.settings.speed.find((choice) => choice.tap === lead)?.speed ?? null
-    return [{ insulation: insulationOf(lead), role, speed, post: codeName(before(goes.post)).toUpperCase() }]
+    return [{ insulation: insulationOf(lead), role, speed, post: codePost(before(goes.post)) }]
   })
 }
 
