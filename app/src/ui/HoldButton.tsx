@@ -116,7 +116,7 @@ function HeldLines({ lines }: Pick<HoldButtonProps, 'lines'>) {
       }}
     >
       {lines.map((line, i) => (
-        <Words key={i} size={low ? 'tiny' : 'small'} lines={low ? 1 : undefined}>
+        <Words key={i} size={low ? 'tiny' : 'small'}>
           {line}
         </Words>
       ))}
