@@ -22,8 +22,8 @@ import { usePalette } from '../../ui/theme'
 import { Waits } from '../../ui/Waits'
 import { Words } from '../../ui/Words'
 import { LiveCode } from './LiveCode'
-import { nextEdits, recordAbout, recordLines, wireWords, type CardUnit } from './card-record'
-import { useCardUnit } from './use-card-unit'
+import { nextEdits, recordAbout, recordLines, wireWords } from './card-record'
+import { useCardUnit, type CardUnitState } from './use-card-unit'
 
 export function ReadCardScreen() {
   const palette = usePalette()
@@ -35,7 +35,7 @@ export function ReadCardScreen() {
   const result = useOperation('read-card', input)
   const read = result?.ok ? (result.output as ReadCode) : null
   const record = read?.ok ? read.record : null
-  const unit = useCardUnit(record)
+  const cardUnit = useCardUnit(record)
   const found = useCallback((seen: string) => {
     setIsLive(false)
     setWrong(null)
@@ -48,7 +48,7 @@ export function ReadCardScreen() {
   const begin = () => {
     if (!record) return
     const job = beginJob()
-    const problem = editJob(job, nextEdits(record, uuid, unit))
+    const problem = editJob(job, nextEdits(record, uuid, cardUnit.unit))
     if (problem) setWrong(problem)
     else router.replace(`/job/${job}`)
   }
@@ -68,7 +68,7 @@ export function ReadCardScreen() {
       <ScrollView role="main" contentContainerStyle={PAGE}>
         <Problem text={wrong ?? (read && !read.ok ? read.message : null)} testID="card-problem" />
         <Problem text={result && !result.ok ? result.error.message : null} />
-        {record ? <Record record={record} unit={unit} /> : null}
+        {record ? <Record record={record} {...cardUnit} /> : null}
         {isLive ? <LiveCode onFound={found} onFailed={failed} /> : null}
         {record === null ? <Ways isLive={isLive} onFound={found} onFailed={failed} /> : null}
       </ScrollView>
@@ -147,7 +147,11 @@ function Ways({ isLive, onFound, onFailed }: WaysProps) {
 }
 const NO_CODE = 'No code was found on this photo. Take it nearer and straight, with the whole square in it.'
 
-function Record({ record, unit }: { readonly record: CardRecord; readonly unit: CardUnit }) {
+interface RecordProps extends CardUnitState {
+  readonly record: CardRecord
+}
+
+function Record({ record, unit, isLooking }: RecordProps) {
   return (
     <View style={{ gap: 12 }} testID="card-record">
       <Words size="title" heading={2}>
@@ -162,6 +166,7 @@ function Record({ record, unit }: { readonly record: CardRecord; readonly unit: 
       {record.capped.map((insulation, i) => (
         <Lead key={i} insulation={insulation} text="insulated by itself" />
       ))}
+      {isLooking ? <Waits size="small" live text="Looking up this unit in the job of the card…" /> : null}
       {recordLines(record, unit).map((line) => (
         <Words key={line} size="small">
           {line}
