@@ -107,6 +107,20 @@ export default ts.config(
     },
   },
   {
+    // It runs in the page, before the app.
+    files: ['app/public/*.js'],
+    languageOptions: {
+      globals: {
+        document: 'readonly',
+        location: 'readonly',
+        localStorage: 'readonly',
+        addEventListener: 'readonly',
+        Element: 'readonly',
+        HTMLScriptElement: 'readonly',
+      },
+    },
+  },
+  {
     files: ['**/*.{mjs,cjs,js}'],
     languageOptions: {
       globals: {

@@ -1,6 +1,5 @@
-const { readdirSync } = require('node:fs')
-const { join } = require('node:path')
 const { getDefaultConfig } = require('expo/metro-config')
+const { packageParts, sourcesOf } = require('./bundle-parts.cjs')
 
 const config = getDefaultConfig(__dirname)
 
@@ -8,11 +7,7 @@ const config = getDefaultConfig(__dirname)
 config.resolver.unstable_conditionsByPlatform.web = ['browser', 'module']
 
 /** What is fetched ahead is also run ahead, with all that it names: opening a stage then only draws it. */
-const RUN_AHEAD = ['../core', 'src/stages', 'src/handover', 'src/parts', 'src/shop'].flatMap((folder) =>
-  readdirSync(join(__dirname, folder), { recursive: true, withFileTypes: true })
-    .filter((file) => file.isFile() && /\.tsx?$/.test(file.name))
-    .map((file) => join(file.parentPath, file.name)),
-)
+const RUN_AHEAD = sourcesOf('../core', 'src/stages', 'src/handover', 'src/parts', 'src/shop')
 // Everything else runs when it is first used, not when it is named: home needs little of what its packages hold.
 config.transformer.getTransformOptions = async () => ({
   transform: {
@@ -20,6 +15,12 @@ config.transformer.getTransformOptions = async () => ({
     inlineRequires: { blockList: Object.fromEntries(RUN_AHEAD.map((file) => [file, true])) },
   },
 })
+
+const parts = packageParts()
+config.resolver.resolveRequest = (context, name, platform) =>
+  platform === 'web' && Object.hasOwn(parts, name)
+    ? { type: 'sourceFile', filePath: parts[name] }
+    : context.resolveRequest(context, name, platform)
 
 // `npm run dev`: the page comes from Metro, with reload, and its calls go on to the server.
 const api = process.env.OAK_API

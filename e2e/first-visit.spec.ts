@@ -1,5 +1,5 @@
 // The first visit: what the app is for, and a finished example that stays off every record.
-import type { Locator } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { expect, onCard, test } from './app'
 
 /** How often the page's script changes anything in it in so many ms. */
@@ -12,6 +12,88 @@ const drawnWithin = (part: Locator, ms: number): Promise<number> =>
     watch.disconnect()
     return count
   }, ms)
+
+/** The page's own script comes when it is let go. */
+async function heldBack(page: Page): Promise<() => void> {
+  let letGo: () => void = () => undefined
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve
+  })
+  await page.route(/entry-/, async (route) => {
+    await held
+    await route.continue()
+  })
+  return letGo
+}
+
+for (const [width, height] of [
+  [390, 844],
+  [1280, 800],
+] as const)
+  test(`before the app is there its start is, where it stays and as it looks, at ${width}x${height}`, async ({
+    fresh,
+    server,
+  }) => {
+    await fresh.setViewportSize({ width, height })
+    const letGo = await heldBack(fresh)
+    await fresh.goto(server.url, { waitUntil: 'commit' })
+    const looks = async (part: Locator) => {
+      await expect(part).toHaveText('Start a hookup')
+      const { x = NaN, y = NaN, width = NaN, height = NaN } = (await part.boundingBox()) ?? {}
+      return {
+        place: [x, y, width, height],
+        ground: await part.evaluate((e) => getComputedStyle(e).backgroundColor),
+      }
+    }
+    const before = await looks(fresh.getByTestId('begin'))
+    letGo()
+    const after = await looks(fresh.getByTestId('start'))
+    await expect(fresh.getByTestId('begin')).toHaveCount(0)
+    expect(before.ground).toBe('rgb(122, 62, 13)')
+    for (const [i, px] of after.place.entries())
+      expect(Math.abs(px - before.place[i]!)).toBeLessThanOrEqual(2)
+  })
+
+test('a tap before the app is there begins one job, bounce or not, and Back leads home', async ({
+  fresh,
+  server,
+}) => {
+  const letGo = await heldBack(fresh)
+  await fresh.goto(server.url, { waitUntil: 'commit' })
+  await fresh.getByTestId('begin').dblclick()
+  await expect(fresh.getByTestId('begin')).toHaveText('Starting…')
+  letGo()
+  await expect(fresh).toHaveURL(/\/job\/[\da-f-]{36}\/wires$/)
+  await expect(fresh.getByTestId('choose-unit')).toBeVisible()
+  await fresh.goBack()
+  await expect(fresh.getByTestId('start')).toBeVisible()
+  await expect(fresh.getByTestId('begin')).toHaveCount(0)
+  await expect(fresh).toHaveURL(server.url)
+})
+
+test('a page whose script does not come says so', async ({ fresh, server }) => {
+  await fresh.route(/entry-/, (route) => route.abort())
+  await fresh.goto(server.url)
+  await expect(fresh.getByRole('status')).toHaveText(
+    'A part of the app could not be fetched. Open the page again where there is a signal.',
+  )
+})
+
+test('a job’s address shows no start, and a chosen night is there from the first paint', async ({
+  app,
+  server,
+}) => {
+  const ground = () => app.evaluate(() => getComputedStyle(document.body).backgroundColor)
+  expect(await ground()).toBe('rgb(245, 240, 230)')
+  await app.getByTestId('who').click()
+  await app.getByRole('radio', { name: 'Night' }).click()
+  await expect.poll(ground).toBe('rgb(18, 16, 13)')
+  await heldBack(app)
+  await app.goto(`${server.url}/van`, { waitUntil: 'commit' })
+  await expect(app.getByText('Oak Switch').first()).toBeVisible()
+  await expect(app.getByTestId('begin')).toBeHidden()
+  expect(await ground()).toBe('rgb(18, 16, 13)')
+})
 
 test('a finished example is two taps away, can be looked through and played with, and is kept nowhere', async ({
   app,

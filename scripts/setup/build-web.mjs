@@ -59,7 +59,13 @@ async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build')
   const { warnings } = await generateSW({
     globDirectory: dist,
-    globPatterns: ['index.html', '*.{css,svg,webmanifest}', 'fonts/*.woff2', '_expo/static/js/web/*.js'],
+    globPatterns: [
+      'index.html',
+      'begin.js',
+      '*.{css,svg,webmanifest}',
+      'fonts/*.woff2',
+      '_expo/static/js/web/*.js',
+    ],
     // What reads pictures is large, and wanted by few visits: it is kept once it was fetched.
     globIgnores: READERS.map((name) => `_expo/static/js/web/${name}-*.js`),
     swDest: join(dist, 'service-worker.js'),

@@ -1,13 +1,16 @@
-import { Slot } from 'expo-router'
-import { useEffect, useState } from 'react'
+import { Slot, useRouter } from 'expo-router'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { fetchAhead } from '../parts/frame/fetch-ahead'
 import { Doorway } from '../parts/frame/Doorway'
 import { NotTaken } from '../parts/frame/NotTaken'
+import { keepLook, leaveBegin } from '../platform/begun'
 import { startPaper } from '../platform/files/paper'
-import { startApp } from '../platform/state/app'
+import { beginJob, startApp } from '../platform/state/app'
 // They are named here so that they can be fetched ahead, whichever address is opened first.
 import '../screens'
+import { useDeviceSettings } from '../ui/device-settings'
+import { takeTap } from '../ui/tap-rest'
 import { ThemeProvider } from '../ui/theme'
 import { Words } from '../ui/Words'
 
@@ -32,11 +35,17 @@ export default function Root() {
         .register('/service-worker.js')
         .catch((error: unknown) => console.warn('The app cannot be kept for use without a server:', error))
   }, [])
+  const begun = useBegun(state !== 'starting')
+  const look = useDeviceSettings((s) => s.look)
+  useEffect(() => {
+    if (state === 'ready') keepLook(look)
+  }, [state, look])
   return (
     <ThemeProvider>
       {state === 'ready' ? (
         <Doorway>
           <Slot />
+          {begun ? <Begin /> : null}
           <NotTaken />
         </Doorway>
       ) : (
@@ -52,4 +61,34 @@ export default function Root() {
       )}
     </ThemeProvider>
   )
+}
+
+/** The start in the page's HTML goes as the app's own page is drawn. True: it was tapped. */
+function useBegun(isThere: boolean): boolean {
+  const [begun, setBegun] = useState(false)
+  useLayoutEffect(() => {
+    if (!isThere) return
+    const at = leaveBegin()
+    if (at === null) return
+    // That tap's bounce is no tap on what stands there now.
+    takeTap()
+    setBegun(true)
+  }, [isThere])
+  return begun
+}
+
+/** Home's start was tapped before there was an app: as if it were tapped now, with home behind it. */
+function Begin() {
+  const router = useRouter()
+  const isDone = useRef(false)
+  useEffect(() => {
+    // A moment later: the router has to note home first, or Back would lead out of the app.
+    const soon = setTimeout(() => {
+      if (isDone.current) return
+      isDone.current = true
+      router.navigate(`/job/${beginJob()}/wires`)
+    })
+    return () => clearTimeout(soon)
+  }, [router])
+  return null
 }

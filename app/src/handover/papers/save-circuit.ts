@@ -3,7 +3,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { hookupInput } from '@oak/core/job/inputs/hookup-input'
 import type { NetlistOutput } from '@oak/core/operations/netlist'
 import type { ModeId } from '@oak/core/wiring/unit-type'
-import { saveTextFile } from '../../platform/files/pick-file'
+import { saveTextFile } from '../../platform/files/save-file'
 import { runInWorker } from '../../platform/workers/operations'
 
 export async function saveCircuit(job: JobDocument, mode: ModeId): Promise<string | null> {

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { ScrollView, View } from 'react-native'
 import type { Locked } from '../../platform/crew/pairing'
-import { saveFile } from '../../platform/files/pick-file'
+import { saveFile } from '../../platform/files/save-file'
 import { theCrew, undeliveredWork } from '../../platform/state/app'
 import { HoldButton } from '../../ui/HoldButton'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'

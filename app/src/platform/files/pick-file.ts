@@ -1,5 +1,4 @@
-// A text file from the device, bounded in size before it is read; and files handed to the browser's downloads.
-import { saveAs } from 'file-saver'
+// A file from the device, bounded in size before it is read.
 
 export type PickedFile =
   | { readonly ok: true; readonly name: string; readonly text: string }
@@ -35,9 +34,3 @@ export async function pickTextFile(
     return { ok: false, message: `${file.name} could not be read.` }
   }
 }
-
-export const saveTextFile = (name: string, type: string, text: string): void =>
-  saveFile(name, new Blob([text], { type }))
-
-/** Hands a file to the browser's downloads. */
-export const saveFile = (name: string, file: Blob): void => saveAs(file, name)

@@ -3,7 +3,7 @@ import type { Change } from '@oak/core/job/change'
 import { foldJob } from '@oak/core/job/fold'
 import { writeJobFile } from '@oak/core/job/job-file'
 import { fileName } from './file-name'
-import { saveFile, saveTextFile } from './pick-file'
+import { saveFile, saveTextFile } from './save-file'
 
 /** Saves it; returns what is missing from the file, in words, or null. `pictureOf`: from this device or the server. */
 export async function saveJob(

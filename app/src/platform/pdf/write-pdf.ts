@@ -1,6 +1,6 @@
 // A PDF made on the device, without a network: pdfmake with the fonts it ships, fetched with the rest of the app and loaded only here.
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
-import { saveFile } from '../files/pick-file'
+import { saveFile } from '../files/save-file'
 import { markParts } from './mark-parts'
 import { tagPages, type DrawnPdf } from './tag-pages'
 

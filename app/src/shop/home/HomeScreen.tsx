@@ -28,7 +28,6 @@ import { NEXT_ACTION, pressNext, useShortcuts } from '../../parts/frame/shortcut
 import { FirstVisit } from './FirstVisit'
 import { HomeNotice } from './HomeNotice'
 import { JobRow } from './JobRow'
-import { SettingsSheet } from '../settings/SettingsSheet'
 import { ASKED_NOTHING, homeJobs, isSearched, stillToJudge, type HomeAsked } from './home-model'
 import { HomeSearch } from './HomeSearch'
 import type { JobSheetProps } from './JobSheet'
@@ -37,6 +36,10 @@ import { PageHeading } from '../../parts/frame/PageHeading'
 
 /** Text fields are not of the first load. */
 const JobSheet = stageScreen<JobSheetProps>(async () => (await import('./JobSheet')).JobSheet, null)
+const SettingsSheet = stageScreen<{ readonly onClose: () => void }>(
+  async () => (await import('../settings/SettingsSheet')).SettingsSheet,
+  null,
+)
 
 const KEYS = [{ key: 'n', does: 'Start a hookup', run: pressNext }]
 

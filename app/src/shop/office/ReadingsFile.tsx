@@ -1,6 +1,6 @@
 // The readings of all jobs that are asked for, as one file; with many jobs it takes a while, and can be stopped.
 import { useEffect, useRef, useState } from 'react'
-import { saveTextFile } from '../../platform/files/pick-file'
+import { saveTextFile } from '../../platform/files/save-file'
 import { readJobs } from '../../platform/state/app'
 import { QuietButton } from '../../ui/PrimaryButton'
 import { countText } from '../../ui/counts'

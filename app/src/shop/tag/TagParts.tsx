@@ -19,7 +19,7 @@ import {
 } from '@oak/core/motor/tag-draft'
 import { bodyFields, withBodyField } from '../../parts/plates/body-fields'
 import { PlateCard } from '../../parts/plates/PlateCard'
-import { saveTextFile } from '../../platform/files/pick-file'
+import { saveTextFile } from '../../platform/files/save-file'
 import { HoldButton } from '../../ui/HoldButton'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
 import { TopBar } from '../../ui/TopBar'
