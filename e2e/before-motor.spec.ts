@@ -119,6 +119,37 @@ test.describe('on an empty database', () => {
     })
   })
 
+  test('without a supply the windings are read to ground first, and a compressor that took it is found', async ({
+    app,
+  }) => {
+    await app.getByTestId('start-full').click()
+    await app.getByTestId('choose-unit').click()
+    await app.getByTestId('stage-fault').click()
+    await app.getByTestId('fan-dead').click()
+    await app.getByTestId('ask-supply').click()
+    await app.getByTestId('read-volts-supply').click()
+    await enterNumber(app, '0.3')
+    await app.keyboard.press('Escape')
+    await expect(app.getByTestId('fault-sentence')).toHaveText(
+      'Found: the supply is missing: breaker, fuse or disconnect. More may be wrong.',
+    )
+    await expect(app.getByTestId('fault-next')).toHaveText('Next: Ohms from each lead to the motor’s frame')
+    await app.getByTestId('fault-next').click()
+    await app.getByTestId('answer-megohms').click()
+    await expect(app.getByTestId('fault-next')).toHaveText(
+      'Next: Ohms from each of the compressor’s posts to its shell',
+    )
+    await app.screenshot({ path: '/tmp/fault-0.png' })
+    await app.getByTestId('fault-next').click()
+    await app.getByTestId('read-ohms-shell-C').click()
+    await enterNumber(app, '3.2')
+    await expect(app.getByTestId('reading-words')).toContainText('C to the shell is low.')
+    await app.keyboard.press('Escape')
+    await expect(app.getByTestId('fault-sentence')).toHaveText(
+      'Found: a winding of the compressor has gone to ground.',
+    )
+  })
+
   test('what contradicts is shown, and OL is a reading', async ({ app }) => {
     await app.getByTestId('start-full').click()
     await app.getByTestId('choose-unit').click()

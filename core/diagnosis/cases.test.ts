@@ -1,10 +1,11 @@
 import { CASES as OTHERS } from './testing/cases'
+import { SUPPLY_CASES } from './testing/supply-cases'
 import { THREE_PHASE_CASES } from './testing/three-phase-cases'
 import { unitOf } from '../testing/fixtures'
 import { modelFor } from './model'
 import { DUAL, on, PUMP, SPLIT } from './testing/readings'
 
-const CASES = { ...OTHERS, ...THREE_PHASE_CASES }
+const CASES = { ...OTHERS, ...SUPPLY_CASES, ...THREE_PHASE_CASES }
 
 it.each(Object.entries(CASES))(
   '%s',

@@ -2,7 +2,7 @@
 import { known } from '../quantity/at'
 import type { UnitType } from '../wiring/unit-type'
 import { tooHigh, type Probe, type ReadingAnswer } from './answers'
-import { foundFaults, unexplained, type FoundFault } from './found'
+import { foundFaults, isTaken, unexplained, type FoundFault } from './found'
 import {
   CONTRIBUTORY,
   modelFor,
@@ -12,7 +12,15 @@ import {
   type ModelTest,
   type Subject,
 } from './model'
-import { isAllowed, suggest, type Doubts, type NextTest, type Suggestion } from './next-test'
+import {
+  beforeClosing,
+  dueFirst,
+  isAllowed,
+  suggest,
+  type Doubts,
+  type NextTest,
+  type Suggestion,
+} from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
 import { answersOfBoth, readAnswers, type SeenAndRead } from './seen'
 
@@ -89,10 +97,17 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const answersOf = answersOfBoth(input, readings)
   const answers = answersOf[subject]
   const found = foundFaults(unit, answersOf)
-  const own = readings.filter((r) => model.tests.some((t) => t.id === r.test))
+  const toGround = beforeClosing(
+    SUBJECTS.map((s) => modelFor(unit, s)),
+    answers,
+  )
+  const taken = isTaken(answers, found)
+  const due = toGround.filter(({ id }) => !taken && SUBJECTS.every((s) => answersOf[s][id] === undefined))
+  const asked = [...model.tests, ...toGround.filter(({ id }) => !model.tests.some((t) => t.id === id))]
+  const own = readings.filter((r) => asked.some((t) => t.id === r.test))
   const chances = posterior(model, answers)
   const doubts = doubtsOf(own, answers, input.readings)
-  const suggested = suggest(model, chances, answers, doubts)
+  const suggested = dueFirst(suggest(model, chances, answers, doubts), due)
   const causes = rankedCauses(model, { chances, answers, found })
   const said = disagreements(model, observations, own)
   const isDoubtful =
@@ -103,7 +118,8 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const state = stateOf(suggested.state, {
     found,
     subject,
-    isDoubtful,
+    isTaken: taken,
+    isDoubtful: isDoubtful || due.length > 0,
     // One whose own test is done is found by it, or cleared.
     rivals: causes.filter((c) => c.strength !== 'found' && !cleared.some(({ id }) => id === c.id)),
   })
@@ -116,7 +132,12 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     next: suggested.next,
     contradictions: [...said, ...contradictions(model, answers)],
     contributory: CONTRIBUTORY.filter((c) => observations[c.id] === c.when).map((c) => c.words),
-    questions: questionsOf(model, answers, observations, doubts.beyond),
+    questions: questionsOf(
+      asked,
+      { ...answersOf.compressor, ...answersOf.fan, ...answers },
+      observations,
+      doubts.beyond,
+    ),
     readings: own,
     ignored: ignoredOf(unit, observations),
   }
@@ -181,8 +202,10 @@ interface Standing {
   /** Causes that nothing has found or cleared. */
   readonly rivals: readonly RankedCause[]
   readonly subject: Subject
-  /** A reading is beyond the meter, tap and figure disagree, or a sign is there that nothing found explains. */
+  /** A reading is beyond the meter, tap and figure disagree, a sign is there that nothing found explains, or a test is due. */
   readonly isDoubtful: boolean
+  /** The supply is missing, and what took it was found. */
+  readonly isTaken: boolean
 }
 
 /** From here on another cause beside what was found is worth a test. Our judgement. */
@@ -191,22 +214,22 @@ const ALSO_LIKELY = 0.3
 /** What was found settles it, where it does what was seen and, of one fault alone, nothing else is as likely. */
 function stateOf(
   suggested: Suggestion['state'],
-  { found, rivals, subject, isDoubtful }: Standing,
+  { found, rivals, subject, isDoubtful, isTaken }: Standing,
 ): Suggestion['state'] {
   const own = found.filter((f) => f.subject === subject)
   const rival = rivals.find((c) => c.id !== 'other' && c.id !== 'comp-other')
   const isAlone = found.length > 1 || (rival?.chance ?? 0) < ALSO_LIKELY
-  const isSettled = own.some((f) => f.explains) && !isDoubtful && isAlone
+  const isSettled = isTaken ? !isDoubtful : own.some((f) => f.explains) && !isDoubtful && isAlone
   return isSettled ? 'settled' : suggested
 }
 
 function questionsOf(
-  model: Model,
+  asked: readonly ModelTest[],
   answers: Answers,
   observations: Answers,
   beyond: readonly string[],
 ): Question[] {
-  const tests = model.tests.map((test): Question => ({
+  const tests = asked.map((test): Question => ({
     id: test.id,
     question: test.question,
     kind: test.kind,

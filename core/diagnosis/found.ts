@@ -151,8 +151,16 @@ export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] 
   return [...found.values()]
 }
 
-/** The same part was named already, by something worse. */
+/** What has gone to ground takes the breaker: that the supply is missing is then no fault of its own. Common practice, no source. */
+const TAKES_BREAKER = ['comp-grounded', 'winding-grounded']
+
+/** The supply is missing, and what took it was found. */
+export const isTaken = (answers: Answers, found: readonly FoundFault[]): boolean =>
+  answers.supply === 'none' && found.some(({ id }) => TAKES_BREAKER.includes(id))
+
+/** The same part was named already, by something worse; or what it follows from was. */
 function isCovered(id: string, found: ReadonlyMap<string, FoundFault>): boolean {
+  if (id === 'no-power') return TAKES_BREAKER.some((c) => found.has(c))
   if (id === SWOLLEN.id) return [...CAN_CAUSES, 'comp-capacitor'].some((c) => found.has(c))
   if (id === 'comp-capacitor') return found.has('capacitor-both')
   const place = CAN_CAUSES.indexOf(id)
@@ -190,7 +198,10 @@ export function unexplained(
   subject: Subject,
   found: readonly FoundFault[],
 ): string[] {
-  const ids = found.filter((f) => f.subject === subject).flatMap(({ id }) => kin(id))
+  const ids = [
+    ...found.filter((f) => f.subject === subject).flatMap(({ id }) => kin(id)),
+    ...(isTaken(answers, found) ? [subject === 'fan' ? 'no-power' : 'comp-no-power'] : []),
+  ]
   // How the compressor sounds is explained by what was found of the compressor, and the other way round.
   const beside = found.some((f) => f.subject !== subject)
     ? ['compressor', 'comp-fan', 'microfarads-compressor']

@@ -57,7 +57,7 @@ test('a grounded compressor: its own questions, the post that is low by name, no
   await begin(app)
   await app.getByTestId('fault-subject').getByRole('radio', { name: 'the compressor' }).click()
   await app.getByTestId('fan-breaker').click()
-  await expect(app.getByTestId('fault-next')).toContainText('Ohms from each of its posts')
+  await expect(app.getByTestId('fault-next')).toContainText('Ohms from each of the compressor’s posts')
   await app.getByTestId('fault-next').click()
   await app.getByTestId('read-ohms-shell-S').click()
   await enterNumber(app, '900')

@@ -47,10 +47,14 @@ export async function typeLabel(page: Page, plate: 'motor' | 'can' | 'unit', lin
   await page.getByTestId('keep-label').click()
 }
 
-/** An answer to a question of the fault. */
+/** An answer to a question of the fault. A press right behind a sheet that closes is taken for its bounce: a person presses again. */
 export async function answer(page: Page, ask: string, what: string): Promise<void> {
-  await page.getByTestId(`ask-${ask}`).click()
-  await page.getByTestId(`answer-${what}`).click()
+  const option = page.getByTestId(`answer-${what}`)
+  await expect(async () => {
+    await page.getByTestId(`ask-${ask}`).click()
+    await expect(option).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  await option.click()
 }
 
 /** Reads at a probe of a question; the figure may be “OL”. */

@@ -287,7 +287,7 @@ const estimate: DemoJob = {
         cause: 'comp-grounded',
         name: 'A winding of the compressor has gone to ground',
         strength: 'found',
-        because: ['Ohms from each of its posts to the shell, leads off: low'],
+        because: ['Ohms from each of the compressor’s posts to its shell, leads off: low'],
       },
     ],
     [

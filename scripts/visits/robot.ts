@@ -107,10 +107,9 @@ const labels = (pair: Pair) => ({
 const diagnose = (pair: Pair, subject: Subject, known: Known): DiagnoseOutput =>
   ask('diagnose', { ...labels(pair), subject, observations: known.observations, readings: known.readings })
 
-/** The causes that the app names: what was found, else what it says is settled. */
-function namedBy({ found, causes, state }: DiagnoseOutput, subject: Subject): string[] {
-  const own = found.filter((f) => f.subject === subject)
-  if (own.length > 0) return own.map((f) => f.id)
+/** The causes that the app names: what was found, of fan and compressor, else what it says is settled. */
+function namedBy({ found, causes, state }: DiagnoseOutput): string[] {
+  if (found.length > 0) return found.map((f) => f.id)
   return state === 'settled' && causes[0] ? [causes[0].id] : []
 }
 
@@ -156,7 +155,7 @@ function search(pair: Pair, subject: Subject, draw: () => number, before: readon
     const said = diagnose(pair, subject, known)
     const next = said.next.find(({ test }) => !tests.includes(test) && !empty.has(test))
     if (said.state === 'settled' || !next || tests.length >= MOST_TESTS)
-      return { named: [...namedBy(said, subject), ...beside(pair, said, draw)], known, tests }
+      return { named: [...namedBy(said), ...beside(pair, said, draw)], known, tests }
     if (learn(known, next.test, tryTest(next.test, { pair, draw }))) tests.push(next.test)
     else empty.add(next.test)
   }
@@ -182,7 +181,7 @@ function leastTests(
       answers.set(test, answer)
       learn(known, test, answer)
     }
-    return namedBy(diagnose(pair, subject, known), subject).some((c) => right.includes(c))
+    return namedBy(diagnose(pair, subject, known)).some((c) => right.includes(c))
   }
   const all = diagnose(pair, subject, nothingKnown())
     .questions.filter((q) => q.kind !== 'contributory')
@@ -211,12 +210,9 @@ function mend(
 }
 const done = (fitting: Fitting) => ({ truth: fitting.truth, fitting })
 
-/** Causes that are right now, of what is asked about. */
-const rightCauses = (faults: readonly string[], subject: Subject): string[] =>
-  faults.flatMap((id) => {
-    const fault = faultById(id)
-    return fault?.subject === subject ? fault.causes : []
-  })
+/** Causes that are right. */
+const rightCauses = (faults: readonly string[]): string[] =>
+  faults.flatMap((id) => faultById(id)?.causes ?? [])
 
 /** The work for what was named. A motor that is changed brings its capacitor, and every lead is put anew; what feeds comes first. */
 function worksFor(
@@ -267,7 +263,7 @@ function work(start: Pair, faults: readonly string[], draw: () => number, log: L
     const { named, tests } = search(pair, subject, draw, log.unproven.length > 0 ? ['supply'] : [])
     log.tests ??= tests
     if (named.length === 0) return pair
-    const right = rightCauses(faults, subject)
+    const right = rightCauses(faults)
     log.named.push(...named.map((cause) => ({ cause, right: right.includes(cause) })))
     pair = log.mend(pair, named)
     if (runsRight(pair)) return pair
@@ -296,7 +292,7 @@ export function visit(seed: number, level: 1 | 2 | 3 = 3): Visit {
     cannotTell: log.named.length === 0,
     mended: log.mended,
     tests: log.tests ?? [],
-    least: leastTests(start, subject, rightCauses(faults, subject), drawsFrom(seed + 1)),
+    least: leastTests(start, subject, rightCauses(faults), drawsFrom(seed + 1)),
     firstPowers: log.firstPowers,
     dangerous: makeSafe(start),
     cured,

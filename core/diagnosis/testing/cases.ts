@@ -114,13 +114,6 @@ export const CASES: Readonly<Record<string, Case>> = {
     first: 'defrost-relay',
     next: 'settled',
   },
-  'nothing runs, no volts at the unit': {
-    seen: { 'fan-does': 'dead', compressor: 'silent' },
-    read: { 'volts-supply': volts(0.4) },
-    found: ['no-power'],
-    first: 'no-power',
-    next: 'settled',
-  },
   'nothing runs, no 24 V at the coil': {
     seen: { 'fan-does': 'dead', compressor: 'silent', 'contactor-pulls': 'out' },
     read: { 'volts-supply': volts(238), 'volts-call': volts(0.3) },

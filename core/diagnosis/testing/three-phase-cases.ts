@@ -68,7 +68,7 @@ export const THREE_PHASE_CASES: Readonly<Record<string, Case>> = {
     read: { 'volts-supply': volts(0) },
     found: ['no-power'],
     first: 'no-power',
-    next: 'settled',
+    next: 'ohms-frame',
   },
   'three phases: the compressor hums, its three posts on two lines': {
     unit,

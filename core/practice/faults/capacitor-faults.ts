@@ -72,7 +72,8 @@ export const CAPACITOR_FAULTS: readonly Fault[] = [
     id: 'capacitor-both',
     name: 'Both sides of the dual capacitor are dead',
     subject: 'fan',
-    causes: ['capacitor-both', 'capacitor-open'],
+    // The compressor's side has failed too, and can be found alone.
+    causes: ['capacitor-both', 'capacitor-open', 'comp-capacitor'],
     level: 1,
     fits: hasShared,
     applied: (truth, draw) => swollen(editCompressor(editFan(truth, opened, draw), opened, draw), draw),

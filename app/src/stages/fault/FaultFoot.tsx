@@ -65,7 +65,7 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
   if (next)
     return (
       <PrimaryButton
-        text={`Next: ${cut(next.question)}`}
+        text={`Next: ${short(next.question)}`}
         onPress={() => onAsk(next.id)}
         testID="fault-next"
       />
@@ -73,9 +73,8 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
   return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
 }
 
-/** A question cut to a button's width. */
-const cut = (text: string): string =>
-  text.length <= 30 ? text : `${text.slice(0, 30).replace(/[\s,:]+\S*$/, '')}…`
+/** A long question without what it says of the how: that stands where it is answered. */
+const short = (text: string): string => (text.length <= 48 ? text : text.replace(/^(.{30,}?)[,:].*$/, '$1'))
 
 /** A fault that no work here mends goes to the estimate; any other to the plates. */
 function Onward({ fault, onGo }: { readonly fault: Fault } & Pick<NextActionProps, 'onGo'>) {
