@@ -139,7 +139,6 @@ test.describe('on an empty database', () => {
     await expect(app.getByTestId('fault-next')).toHaveText(
       'Next: Ohms from each of the compressor’s posts to its shell',
     )
-    await app.screenshot({ path: '/tmp/fault-0.png' })
     await app.getByTestId('fault-next').click()
     await app.getByTestId('read-ohms-shell-C').click()
     await enterNumber(app, '3.2')
@@ -148,6 +147,29 @@ test.describe('on an empty database', () => {
     await expect(app.getByTestId('fault-sentence')).toHaveText(
       'Found: a winding of the compressor has gone to ground.',
     )
+  })
+
+  test('a compressor’s own capacitor is held against what the compressor asks for, entered in place', async ({
+    app,
+  }) => {
+    await app.getByTestId('start-full').click()
+    await app.getByRole('radio', { name: /^its own/ }).click()
+    await app.getByTestId('choose-unit').click()
+    await app.getByTestId('stage-fault').click()
+    await app.getByTestId('fault-subject').getByRole('radio', { name: 'the compressor' }).click()
+    await app.getByTestId('fan-hums').click()
+    await app.getByTestId('ask-comp-microfarads').click()
+    await app.getByTestId('read-microfarads-HERM').click()
+    await enterNumber(app, '33')
+    await expect(app.getByTestId('reading-words')).toHaveText('33 µF. No marking to hold it against.')
+    await app.getByTestId('compressor-asks').click()
+    await enterNumber(app, '45')
+    await expect(app.getByTestId('compressor-asks')).toHaveText('The compressor asks for 45 µF')
+    await expect(app.getByTestId('reading-words')).toHaveText(
+      '33 µF; the compressor asks for 45. Outside what the compressor asks for: replace it.',
+    )
+    await app.keyboard.press('Escape')
+    await expect(app.getByTestId('fault-sentence')).toHaveText(/^Found: the compressor’s .*capacitor/)
   })
 
   test('what contradicts is shown, and OL is a reading', async ({ app }) => {

@@ -225,6 +225,30 @@ it('the shell’s heat: cold below 38 °C, too hot to hold from 60', () => {
 })
 
 describe('microfarads', () => {
+  it('of a compressor’s own capacitor, which no marking on record is of: by what the compressor asks for', () => {
+    const own = (value: number, asked: number | null, marking: ReadingContext['marking'] = null) =>
+      answersFrom(
+        { 'microfarads-HERM': { quantity: 'microfarads', value, accuracy: null } },
+        { volts: 230, marking, plateAmps: null, compressorMicrofarads: asked },
+      ).find(({ test }) => test === 'comp-microfarads')
+    // 45 µF less 6 % is 42.3; the meter's own 3 % and its digits on 33 do not reach that.
+    expect(own(33, 45)).toMatchObject({
+      answer: 'out',
+      words: '33 µF; the compressor asks for 45. Outside what the compressor asks for: replace it.',
+    })
+    expect(own(45, 45)).toMatchObject({
+      answer: 'in',
+      words: '45 µF; the compressor asks for 45. Inside what the compressor asks for.',
+    })
+    expect(own(33, null)).toMatchObject({ answer: null, words: '33 µF. No marking to hold it against.' })
+    // One that reads its own marking is the wrong one all the same.
+    const dual = { sections: [35, 5], range: null, volts: 440, tolerancePercent: 6 }
+    expect(own(35, 45, dual)).toMatchObject({
+      answer: 'out',
+      words:
+        '35 µF, marked 35; the compressor asks for 45. Outside what the compressor asks for: replace it.',
+    })
+  })
   const marking = (...sections: number[]) => ({ sections, range: null, volts: 440, tolerancePercent: 6 })
   it('of a dual the smaller is the fan’s, the larger the compressor’s; a single has no compressor’s side', () => {
     const dual = { marking: marking(5, 45) }

@@ -50,6 +50,8 @@ export interface ReadingContext {
   readonly marking: CanMarking | null
   /** What the motor's plate asks its capacitor to be, µF; null when it cannot be read. */
   readonly plateMicrofarads?: number | null
+  /** What the compressor asks its capacitor to be, µF, by its plate or the unit's diagram; null when it cannot be read. */
+  readonly compressorMicrofarads?: number | null
   /** Rated amps of the motor; null when its plate cannot be read. */
   readonly plateAmps: number | null
 }
@@ -252,20 +254,27 @@ function microfarads(
   })
   const answer = verdict === 'in' || verdict === 'out' || verdict === 'open' ? verdict : null
   const marking = marked === null ? '' : `, marked ${figure(marked)}`
-  const plate = asked === null || asked === marked ? '' : `; the motor’s plate asks for ${figure(asked)}`
-  const judged = plate ? words.replace('its marking', 'what the plate asks for') : words
+  const { asks, what } = ASKS[side]
+  const plate = asked === null || asked === marked ? '' : `; ${asks} ${figure(asked)}`
+  const judged = plate ? words.replace('its marking', what) : words
   return said(test, answer, `${shown(reading, 'µF')}${marking}${plate}. ${judged}`)
 }
 
-/** What a side is marked, and what it must be: by the motor's plate, since one that reads its own marking may be the wrong one all the same. */
+const ASKS = {
+  fan: { asks: 'the motor’s plate asks for', what: 'what the plate asks for' },
+  compressor: { asks: 'the compressor asks for', what: 'what the compressor asks for' },
+} as const
+
+/** What a side is marked, and what it must be: by the motor's or the compressor's plate, since one that reads its own marking may be the wrong one all the same. */
 function wantedOf(
-  { marking, plateMicrofarads = null }: ReadingContext,
+  { marking, plateMicrofarads = null, compressorMicrofarads = null }: ReadingContext,
   side: 'fan' | 'compressor',
 ): { readonly marked: number | null; readonly asked: number | null } {
   // Of a dual the smaller value is the fan's, by custom; a single marking is the fan's own.
   const values = [...(marking?.sections ?? [])].sort((a, b) => a - b)
   const marked = (side === 'fan' ? values[0] : values.length === 2 ? values[1] : undefined) ?? null
-  return { marked, asked: side === 'fan' ? (plateMicrofarads ?? marked) : marked }
+  const plate = side === 'fan' ? plateMicrofarads : compressorMicrofarads
+  return { marked, asked: plate ?? marked }
 }
 
 /** Motor common to run, motor common to start, run to start. The first two add to the third (windings in series, textbook). */

@@ -15,6 +15,8 @@ export interface SeenAndRead {
   readonly marking: CanMarking | null
   /** µF that the motor's plate asks for, outranking the old can's marking; null or left out: not read. */
   readonly plateMicrofarads?: number | null
+  /** µF that the compressor asks for, outranking the old can's marking; null or left out: not read. */
+  readonly compressorMicrofarads?: number | null
   readonly plateAmps: number | null
 }
 
@@ -24,6 +26,7 @@ export const readAnswers = ({ unit, readings, ...known }: SeenAndRead): ReadingA
     volts: unit.volts,
     marking: known.marking,
     plateMicrofarads: known.plateMicrofarads ?? null,
+    compressorMicrofarads: known.compressorMicrofarads ?? null,
     plateAmps: known.plateAmps,
   })
 

@@ -107,6 +107,7 @@ export const diagnose = operation({
     ),
     marking: v.optional(v.nullable(CanMarkingSchema), null),
     plateMicrofarads: v.optional(v.nullable(positive('The plate’s capacitor', 'µF', 1000)), null),
+    compressorMicrofarads: v.optional(v.nullable(positive('The compressor’s capacitor', 'µF', 1000)), null),
     plateAmps: v.optional(v.nullable(positive('The plate’s amps', 'A', 200)), null),
   }),
   output: DiagnosisSchema,

@@ -19,6 +19,7 @@ it('takes the readings that answer a test, without meter and time, and leaves th
     unit: 'gas-furnace-board',
     subject: 'fan',
     observations: { 'fan-does': 'hums' },
+    compressorMicrofarads: 45,
     measurements: { 'volts-call': read('volts', 25), 'volts-start supply': read('volts', 118) },
   }
   expect(diagnoseInput(job)).toEqual({
@@ -28,6 +29,7 @@ it('takes the readings that answer a test, without meter and time, and leaves th
     readings: { 'volts-call': { quantity: 'volts', value: 25, accuracy: null } },
     marking: null,
     plateMicrofarads: null,
+    compressorMicrofarads: 45,
     plateAmps: null,
     // Volts of the supply read at start-up are the supply's, here too.
     supply: {

@@ -12,7 +12,8 @@ import { jobSupply, supplyFacts } from './supply-input'
 const isProbe = (probe: string): probe is Probe => (PROBES as readonly string[]).includes(probe)
 
 /** Amps of several speeds: the plate's highest counts. */
-function seenAndRead({ observations, measurements, canMarking, motorPlate }: JobDocument) {
+function seenAndRead(job: JobDocument) {
+  const { observations, measurements, canMarking, motorPlate, compressorMicrofarads } = job
   const amps = motorPlate?.amps ?? []
   const readings: Partial<Record<Probe, ProbeReading>> = {}
   for (const [probe, { quantity, value, accuracy }] of Object.entries(measurements))
@@ -22,6 +23,7 @@ function seenAndRead({ observations, measurements, canMarking, motorPlate }: Job
     readings,
     marking: canMarking,
     plateMicrofarads: motorPlate?.microfarads ?? null,
+    compressorMicrofarads,
     plateAmps: amps.length > 0 ? Math.max(...amps) : null,
   }
 }

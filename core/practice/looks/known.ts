@@ -22,14 +22,14 @@ export function learn(known: Known, test: string, { observation, readings }: Tes
   return observation !== undefined || readings !== undefined
 }
 
-/** What is printed on capacitors and motor: of two capacitors the compressor's own stands first. */
+/** What is printed on capacitors and motor; the compressor's own capacitor is told apart from the fan's. */
 export function labelsOf({ truth: { can, compressor, sheet } }: Pair): {
   readonly marking: CanMarking | null
   readonly plateMicrofarads: number | null
+  readonly compressorMicrofarads: number | null
   readonly plateAmps: number
 } {
-  const own = compressor?.can?.marked
-  const sections = [...(own === undefined ? [] : [own]), ...(can?.sections.map((s) => s.marked) ?? [])]
+  const sections = can?.sections.map((s) => s.marked) ?? []
   return {
     marking:
       sections.length > 0
@@ -41,6 +41,7 @@ export function labelsOf({ truth: { can, compressor, sheet } }: Pair): {
           }
         : null,
     plateMicrofarads: sheet.capacitor?.microfarads ?? null,
+    compressorMicrofarads: compressor?.can?.marked ?? null,
     plateAmps: Math.max(...sheet.settings.horsepower.map((c) => c.amps)),
   }
 }

@@ -194,6 +194,7 @@ function OpenQuestion({ question, id, job, d, setAsked, answer }: OpenQuestionPr
       }}
       onMeasure={(probe, measurement) => editJob(id, [{ path: ['measurements', probe], value: measurement }])}
       onMarking={() => router.replace(`/job/${id}/plates`)}
+      onCompressor={(value) => editJob(id, [{ path: ['compressorMicrofarads'], value }])}
     />
   ) : null
 }

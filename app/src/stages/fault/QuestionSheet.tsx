@@ -3,10 +3,12 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Measurement } from '@oak/core/meter/measurement'
+import { figure } from '@oak/core/quantity/display'
 import type { DiagnoseOutput } from '@oak/core/operations/diagnose'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { ReadingSheet } from '../../parts/meter/ReadingSheet'
 import { useReadingText } from '../../parts/meter/units'
+import { NumberPad } from '../../ui/NumberPad'
 import { QuietButton, SmallButton } from '../../ui/PrimaryButton'
 import { Sheet } from '../../ui/Sheet'
 import { Tap } from '../../ui/Tap'
@@ -30,11 +32,14 @@ export interface QuestionSheetProps {
   readonly onAnswer: (answer: string | null) => void
   readonly onMeasure: (probe: string, measurement: Measurement | null) => string | null
   readonly onMarking: () => void
+  /** What the compressor asks for, µF. */
+  readonly onCompressor: (microfarads: number) => string | null
 }
 
 export function QuestionSheet(props: QuestionSheetProps) {
   const { id, question, why, judged, onClose, onAnswer, onMeasure } = props
   const [probe, setProbe] = useState<Probe | null>(null)
+  const [asksCompressor, setAsksCompressor] = useState(false)
   const probes = probesFor(props.job.unit ? unitTypeFor(props.job.unit) : undefined, question.reads)
   if (probe)
     return (
@@ -46,6 +51,18 @@ export function QuestionSheet(props: QuestionSheetProps) {
         hint={question.note ?? undefined}
         onClose={() => setProbe(null)}
         onTake={(m) => onMeasure(probe.probe, m)}
+      />
+    )
+  if (asksCompressor)
+    return (
+      <NumberPad
+        open
+        title="Compressor needs"
+        unit="µF"
+        value={props.job.compressorMicrofarads}
+        hint="From the compressor’s plate or the unit’s diagram; its capacitor’s label only if they agree."
+        onClose={() => setAsksCompressor(false)}
+        onSet={props.onCompressor}
       />
     )
   return (
@@ -66,7 +83,14 @@ export function QuestionSheet(props: QuestionSheetProps) {
         ) : null}
         {question.note && question.note !== why ? <Words size="small">{question.note}</Words> : null}
       </View>
-      {probes.length > 0 ? <Readings {...props} probes={probes} onProbe={setProbe} /> : null}
+      {probes.length > 0 ? (
+        <Readings
+          {...props}
+          probes={probes}
+          onProbe={setProbe}
+          onCompressor={() => setAsksCompressor(true)}
+        />
+      ) : null}
       {judged ? (
         <View style={{ flexDirection: 'row', gap: 8, alignItems: 'flex-start' }}>
           {judged.answer === null ? <VerdictMark verdict="cannotTell" size={24} /> : null}
@@ -92,10 +116,20 @@ function Readings({
   onProbe,
   onMeasure,
   onMarking,
-}: QuestionSheetProps & { readonly probes: readonly Probe[]; readonly onProbe: (probe: Probe) => void }) {
+  onCompressor,
+}: Omit<QuestionSheetProps, 'onCompressor'> & {
+  readonly probes: readonly Probe[]
+  readonly onProbe: (probe: Probe) => void
+  readonly onCompressor: () => void
+}) {
   const readingText = useReadingText()
   const palette = usePalette()
   const capacitor = question.reads?.startsWith('microfarads') ?? false
+  // A capacitor that is the compressor's alone is not the one on record, whose marking is the fan's.
+  const isOwn =
+    question.reads === 'microfarads-HERM' &&
+    job.unit !== null &&
+    unitTypeFor(job.unit)?.traits.capacitor === 'own'
   return (
     <View style={{ gap: 8 }}>
       {probes.map((probe) => {
@@ -136,7 +170,8 @@ function Readings({
           </View>
         )
       })}
-      {capacitor ? (
+      {isOwn ? <CompressorAsks microfarads={job.compressorMicrofarads} onPress={onCompressor} /> : null}
+      {capacitor && !isOwn ? (
         <QuietButton
           text={job.canMarking ? 'Marking on the can' : 'Enter the can’s marking'}
           onPress={onMarking}
@@ -144,6 +179,26 @@ function Readings({
         />
       ) : null}
     </View>
+  )
+}
+
+interface CompressorAsksProps {
+  readonly microfarads: number | null
+  readonly onPress: () => void
+}
+
+/** What the reading of a capacitor that is the compressor's alone is held against. */
+function CompressorAsks({ microfarads, onPress }: CompressorAsksProps) {
+  return (
+    <QuietButton
+      text={
+        microfarads === null
+          ? 'Enter what the compressor asks for'
+          : `The compressor asks for ${figure(microfarads)} µF`
+      }
+      onPress={onPress}
+      testID="compressor-asks"
+    />
   )
 }
 
