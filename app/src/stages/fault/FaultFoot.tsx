@@ -73,8 +73,9 @@ export function NextAction({ d, job, begun, onAsk, onTake, onGo }: NextActionPro
   return <QuietButton text="No test here tells more" disabled onPress={() => undefined} testID="fault-next" />
 }
 
-/** A long question without what it says of the how: that stands where it is answered. */
-const short = (text: string): string => (text.length <= 48 ? text : text.replace(/^(.{30,}?)[,:].*$/, '$1'))
+/** A question without its how: that stands where it is answered. */
+const short = (text: string): string =>
+  text.replace(/(, (discharged|leads off|all off|fan called|where µF reads OL))+$/, '')
 
 /** A fault that no work here mends goes to the estimate; any other to the plates. */
 function Onward({ fault, onGo }: { readonly fault: Fault } & Pick<NextActionProps, 'onGo'>) {
