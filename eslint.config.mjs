@@ -114,6 +114,7 @@ export default ts.config(
         document: 'readonly',
         location: 'readonly',
         localStorage: 'readonly',
+        matchMedia: 'readonly',
         addEventListener: 'readonly',
         Element: 'readonly',
         HTMLScriptElement: 'readonly',

@@ -20,15 +20,18 @@ const sourcesOf = (...folders) =>
  */
 function runByParts(name) {
   const index = readFileSync(require.resolve(`${name}/dist/index.js`), 'utf8')
-  const parts = index.matchAll(/^export \{ default as (\w+) \} from '\.\/([\w/]+)';$/gm)
+  const parts = [...index.matchAll(/^export \{ default as (\w+) \} from '\.\/([\w/]+)';$/gm)]
+  if (parts.length !== index.match(/^export /gm)?.length)
+    throw new Error(`${name} is not put together as it was`)
   const path = join(made, `${name}.js`)
   writeFileSync(
     path,
-    Array.from(
-      parts,
-      ([, part, file]) =>
-        `Object.defineProperty(exports, '${part}', { enumerable: true, get: () => require('${name}/dist/${file}').default })\n`,
-    ).join(''),
+    parts
+      .map(
+        ([, part, file]) =>
+          `Object.defineProperty(exports, '${part}', { enumerable: true, get: () => require('${name}/dist/${file}').default })\n`,
+      )
+      .join(''),
   )
   return path
 }
@@ -59,7 +62,7 @@ function packageParts() {
     'react-native-web': web,
     // The last two are those of the forms' resolver.
     valibot: takenByParts('valibot', [...all(/\bv\.(\w+)/g), 'safeParseAsync', 'getDotPath']),
-    uuid: takenByParts('uuid', all(/import \{ (\w+) as uuid \} from 'uuid'/g)),
+    uuid: takenByParts('uuid', all(/import \{ (\w+)(?: as \w+)? \} from 'uuid'/g)),
   }
 }
 

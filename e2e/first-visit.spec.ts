@@ -79,7 +79,7 @@ test('a page whose script does not come says so', async ({ fresh, server }) => {
   )
 })
 
-test('a job’s address shows no start, and a chosen night is there from the first paint', async ({
+test('another address shows no start, and a chosen night is there from the first paint', async ({
   app,
   server,
 }) => {

@@ -5,11 +5,17 @@
   const { pathname, search, hash } = location
   // A job's address opens that job, and a code's address asks for a name.
   if (pathname === '/' && search === '' && hash === '') page.dataset.begin = ''
-  try {
-    const look = localStorage.getItem('look')
-    if (look === 'day' || look === 'night') page.dataset.look = look
-  } catch {
-    // A browser that keeps nothing: the page is as the device is.
+  page.dataset.look = chosenLook() ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'night' : 'day')
+
+  /** What was chosen in the app overrules the device. */
+  function chosenLook() {
+    try {
+      const look = localStorage.getItem('look')
+      return look === 'day' || look === 'night' ? look : null
+    } catch {
+      // A browser that keeps nothing.
+      return null
+    }
   }
 
   document.addEventListener('click', (event) => {

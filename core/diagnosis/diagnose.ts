@@ -12,15 +12,8 @@ import {
   type ModelTest,
   type Subject,
 } from './model'
-import {
-  beforeClosing,
-  dueFirst,
-  isAllowed,
-  suggest,
-  type Doubts,
-  type NextTest,
-  type Suggestion,
-} from './next-test'
+import { beforeClosing, dueFirst } from './before-closing'
+import { isAllowed, suggest, type Doubts, type NextTest, type Suggestion } from './next-test'
 import { answerIndex, posterior, predict, type Answers } from './posterior'
 import { answersOfBoth, readAnswers, type SeenAndRead } from './seen'
 
