@@ -122,7 +122,7 @@ export const cardWords = async (page: Page): Promise<string> =>
   (await page.getByTestId('hookup-card').locator('svg text').allTextContents()).join(' ').replace(/\s+/g, ' ')
 
 export const onCard = (page: Page, words: string): Promise<void> =>
-  expect.poll(() => cardWords(page), { timeout: 15_000 }).toContain(words)
+  expect.poll(() => cardWords(page)).toContain(words)
 
 export const verdict = (page: Page) => page.getByTestId('verdict-sentence')
 
@@ -135,8 +135,7 @@ export async function move(page: Page, lead: string, post: string): Promise<void
 }
 
 /** Everything the device has was taken by the server. */
-export const delivered = (page: Page) =>
-  expect(page.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+export const delivered = (page: Page) => expect(page.getByTestId('sync')).toHaveText('delivered')
 
 /** A link as it is on some roofs: 64 kbit/s up and down, an answer after 300 ms. */
 export async function slowLink(page: Page): Promise<void> {

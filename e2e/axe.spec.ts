@@ -4,7 +4,6 @@ import { expect, openScreen, test } from './app'
 import { DESK, PHONE, tooSmall, wrongs } from './axe'
 
 test.use({ demo: true })
-test.setTimeout(180_000)
 
 const job = (n: number, stage: string) => `/job/01950000-0000-7000-8000-00000000000${n}/${stage}`
 

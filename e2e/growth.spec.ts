@@ -66,7 +66,7 @@ test('an old job is listed with what is known of it, opens from the server, and 
   await expect(elsewhere).toContainText('by Ines')
   await server.up()
   // By itself, as soon as the server is there.
-  await expect(elsewhere).toHaveCount(0, { timeout: 20_000 })
+  await expect(elsewhere).toHaveCount(0)
   await server.kill()
   await app.goto(`${server.url}/job/${id(3, 'b')}/visit`)
   await expect(elsewhere).toHaveCount(0)

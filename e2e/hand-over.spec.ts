@@ -291,7 +291,7 @@ test.describe('an empty job', () => {
     ]
     expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
     await app.reload()
-    await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+    await expect(app.getByTestId('sync')).toHaveText('delivered')
     await app.goto(`${server.url}/job/${id}/report`)
     await expect(app.getByTestId('report-gaps')).toContainText('What failed, and why, is not on record.')
     const saved = await download(app, 'save-report')
@@ -343,7 +343,7 @@ test.describe('a long estimate', () => {
       ).ok(),
     ).toBe(true)
     await app.reload()
-    await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+    await expect(app.getByTestId('sync')).toHaveText('delivered')
     await app.goto(`${server.url}/job/${id}/report`)
     // 1.33 x 9.99 = 13.2867, rounded 13.29 each.
     await expect(app.getByTestId('estimate-total')).toHaveText('Tax $0.00, total $2,658.00')

@@ -99,7 +99,7 @@ test('jobs of the same unit make its history, with the capacitor’s drift', asy
   ]
   expect((await app.request.post(`${server.url}/api/changes`, { data: { changes } })).ok()).toBe(true)
   await app.reload()
-  await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+  await expect(app.getByTestId('sync')).toHaveText('delivered')
   await app.goto(`${server.url}${job(1)}/report`)
   await app.getByTestId('to-history').click()
   // 2652.58 x 0.98 / 352 = 7.39; 2652.58 x 0.84 / 348 = 6.4.

@@ -3,7 +3,6 @@ import type { Page } from '@playwright/test'
 import { expect, openScreen, test } from './app'
 
 test.use({ demo: true })
-test.setTimeout(180_000)
 const SIZES = [
   [320, 256],
   [844, 390],

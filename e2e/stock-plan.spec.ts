@@ -340,7 +340,7 @@ test.describe('restock', () => {
     const put = await app.request.post(`${server.url}/api/changes`, { data: { changes } })
     expect(put.ok()).toBe(true)
     await app.reload()
-    await expect(app.getByTestId('sync')).toHaveText('delivered', { timeout: 20_000 })
+    await expect(app.getByTestId('sync')).toHaveText('delivered')
     await app.getByTestId('to-van').click()
     await app.getByTestId('to-coverage').click()
     await expect(app.getByTestId('restock')).toContainText('300 past calls')

@@ -115,6 +115,8 @@ test('without TLS, off this machine, home says that nothing is kept for use with
   )
   await page.goto('http://shop.test/')
   await expect(page.getByTestId('not-secure')).toContainText('Use the shop’s https address')
+  // What is still asked for is let go.
+  await page.unrouteAll({ behavior: 'ignoreErrors' })
   await context.close()
   await shop.close()
 })
