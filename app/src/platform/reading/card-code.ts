@@ -1,7 +1,8 @@
 // Finds a QR code on a picture: the decoder is WebAssembly that ships with the app and is fetched when first wanted. A photo that tells
-// nothing as it is gets other looks: with its sun and shadow taken off, and softened.
+// nothing as it is gets other looks: with its sun and shadow taken off, softened, with its corner squares drawn anew.
 import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader'
 import type { Image } from 'image-js'
+import { withCorners } from './corner-squares'
 import { croppedTo } from './crop'
 import { evened, flatten, greyOf, softened, type Corners } from './straighten'
 
@@ -29,12 +30,18 @@ export async function findCode(picture: Blob | ImageData): Promise<string | null
   const grey = greyOf(pixels)
   for (const side of SIDES) {
     const even = evened(flatten(grey, corners, 0, side))
-    for (const look of [even, softened(even, SOFT)]) {
+    for (const look of looksOf(even)) {
       const text = await decode(asPixels(look))
       if (text !== null) return text
     }
   }
   return null
+}
+
+function* looksOf(even: Image): Generator<Image> {
+  yield even
+  yield softened(even, SOFT)
+  yield* withCorners(even)
 }
 
 async function decode(picture: Blob | ImageData): Promise<string | null> {
