@@ -3,14 +3,15 @@
 import { createInterface } from 'node:readline'
 import { text } from 'node:stream/consumers'
 import { parseJson } from '../core/job/job-file'
-import { badInput, OPERATIONS, runOperation, type OperationResult } from '../core/operations/registry'
+import { badInput, OPERATIONS, type OperationResult } from '../core/operations/registry'
+import { runHere } from '../server/operations/run-here'
 
 const BAD_INPUT = 2
 
 function answer(name: string, json: string): OperationResult {
   const parsed = parseJson(json)
   return parsed.ok
-    ? runOperation(name, parsed.value)
+    ? runHere(name, parsed.value)
     : badInput([{ path: '', message: 'The input is not one whole JSON object.' }])
 }
 

@@ -57,7 +57,7 @@ export const coverage = operation({
     ...Common,
   }),
   output: CoverageOutput,
-  run: ({ stock, ...rest }, report) => plain(coverageOf({ parts: fromVan(stock), ...rest }, report)),
+  run: ({ stock, ...rest }, { report }) => plain(coverageOf({ parts: fromVan(stock), ...rest }, report)),
 })
 
 const CallSchema = v.strictObject({
@@ -113,6 +113,6 @@ export const restockOperation = operation({
     ),
   }),
   output: RestockOutput,
-  run: ({ stock, catalogue, ...rest }, report) =>
+  run: ({ stock, catalogue, ...rest }, { report }) =>
     plain(restock({ stock: fromVan(stock), catalogue: fromVan(catalogue), ...rest }, report)),
 })

@@ -99,7 +99,7 @@ const OutputSchema = v.object({
   shapes: v.array(ShapeSchema),
   /** What the card's code says; null where it has none. */
   code: v.nullable(v.string()),
-  /** With the code's text, not its squares: those are drawn by whoever has a maker of codes. */
+  /** Its code as squares where there is a maker of codes, else as what it says. */
   svg: v.string(),
 })
 /** What `hookup-card` answers. */
@@ -151,7 +151,7 @@ export const hookupCard = operation({
     ),
   }),
   output: OutputSchema,
-  run({ hookup, heading, canTop, paper }): HookupCardOutput {
+  run({ hookup, heading, canTop, paper }, { drawCode }): HookupCardOutput {
     const { request } = hookupRequest(hookup)
     const answer = workOutHookup(request)
     const { code: codeHeading, ...about } = heading
@@ -167,7 +167,7 @@ export const hookupCard = operation({
       heightMm: size.height,
       shapes,
       code,
-      svg: card ? cardSvg({ shapes, title: card.title, paper }) : '',
+      svg: card ? cardSvg({ shapes, title: card.title, paper }, drawCode) : '',
     })
   },
 })

@@ -1,8 +1,17 @@
 // What an operation is: a name, what goes in, what comes out, one line of help, and a pure function.
 import type * as v from 'valibot'
+import type { DrawCode } from '../job/card/code/squares'
 
 /** Hears how far a long computation is, 0 to 1. */
 export type Report = (share: number) => void
+
+/** What an adapter may lend to an operation beside its input. */
+export interface Tools {
+  /** How far a long one is, 0 to 1. */
+  readonly report?: Report
+  /** The squares of a code; without one a card's file has what its code says. */
+  readonly drawCode?: DrawCode
+}
 
 /** One computation a user can ask for. */
 export interface Operation<
@@ -13,8 +22,7 @@ export interface Operation<
   readonly help: string
   readonly input: I
   readonly output: O
-  /** `report`: how far a long one is, 0 to 1. */
-  readonly run: (input: v.InferOutput<I>, report: Report) => v.InferInput<O>
+  readonly run: (input: v.InferOutput<I>, tools: Tools) => v.InferInput<O>
 }
 
 /** Keeps input and output types together while the registry holds operations of every kind. */

@@ -28,7 +28,7 @@ import { prove } from './prove'
 import { microfarads } from './microfarads'
 import { fitStepsOperation } from './fit-steps'
 import { oldCan } from './old-can'
-import type { Operation, Report } from './operation'
+import type { Operation, Tools } from './operation'
 import { readCard } from './read-card'
 import { readLabel } from './read-label'
 import { readPlateOperation } from './read-plate'
@@ -113,18 +113,14 @@ export const unknownOperation = (name: string): OperationError | null =>
   operationNamed(name) ? null : unknownName(name)
 
 /** Runs an operation on unchecked input. Bad input is a result, never a throw. */
-export function runOperation(
-  name: string,
-  input: unknown,
-  report: Report = () => undefined,
-): OperationResult {
+export function runOperation(name: string, input: unknown, tools: Tools = {}): OperationResult {
   const found = operationNamed(name)
   if (!found) return { ok: false, error: unknownName(name) }
   if (typeof input !== 'object' || input === null || Array.isArray(input))
     return badInput([{ path: '', message: 'The input must be one JSON object.' }])
   const parsed = v.safeParse(found.input, input)
   if (!parsed.success) return badInput(problemsOf(parsed.issues))
-  return { ok: true, output: found.run(parsed.output, report) }
+  return { ok: true, output: found.run(parsed.output, tools) }
 }
 
 /** The error of an input with these problems, the first one leading. */

@@ -38,7 +38,7 @@ export function benchMatch(): void {
   const input = { old: { fan: 'outdoor', plate, unitVolts: 230 }, candidates }
   const parsed = v.parse(matchMotor.input, input)
   for (let i = 0; i < 5; i++) runOperation('match-motor', input)
-  const match = median(Array.from({ length: 9 }, () => timeOf(() => matchMotor.run(parsed, () => undefined))))
+  const match = median(Array.from({ length: 9 }, () => timeOf(() => matchMotor.run(parsed, {}))))
   const whole = median(Array.from({ length: 9 }, () => timeOf(() => runOperation('match-motor', input))))
   console.log(
     `match-motor over ${MOTORS} motors: ${match.toFixed(1)} ms (wanted below ${WANTED_MS})${match > WANTED_MS ? '  ABOVE' : ''}; with its input checked ${whole.toFixed(1)} ms, ${(whole / match).toFixed(1)} times that`,

@@ -1,5 +1,5 @@
 // What a worker thread does: the registry, by name.
 import workerpool from 'workerpool'
-import { runOperation } from '@oak/core/operations/registry'
+import { runHere } from './run-here'
 
-workerpool.worker({ run: runOperation })
+workerpool.worker({ run: runHere })

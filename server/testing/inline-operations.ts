@@ -1,8 +1,8 @@
 // Operations without threads, for tests of the routes.
-import { runOperation } from '@oak/core/operations/registry'
 import type { OperationRunner } from '../operations/pool'
+import { runHere } from '../operations/run-here'
 
 export const inlineOperations: OperationRunner = {
-  run: async (name, input) => runOperation(name, input),
+  run: async (name, input) => runHere(name, input),
   close: async () => undefined,
 }

@@ -1,5 +1,6 @@
 // The card's shapes as the text of an SVG file that stands by itself.
 import { known } from '../../quantity/at'
+import type { DrawCode } from './code/squares'
 import { CARD_PAPERS, type CardPaper } from './paper'
 import { pathOf, round, type Fill, type Shape } from './drawing/shapes'
 
@@ -18,9 +19,6 @@ const clean = (text: string): string =>
     .filter(allowed)
     .join('')
     .replace(/[&<>"']/g, (c) => known(ESCAPES[c], 'The escape'))
-
-/** A text as the squares of a code: one path, and how many squares wide it is with its quiet edge. */
-export type DrawCode = (text: string) => { readonly d: string; readonly width: number }
 
 const INK = '#17130e'
 const FILLS: Readonly<Record<Fill, string>> = { none: 'none', ink: INK, paper: '#fff' }
@@ -54,7 +52,7 @@ function drawBox(shape: Extract<Shape, { kind: 'box' }>): string {
   return `<rect ${place} rx="${round(shape.corner)}" fill="${FILLS[shape.fill]}" ${outline(shape)}/>`
 }
 
-function draw(shape: Shape, drawCode: DrawCode | null): string {
+function draw(shape: Shape, drawCode: DrawCode | undefined): string {
   switch (shape.kind) {
     case 'text':
       return drawText(shape)
@@ -95,7 +93,7 @@ export interface CardFile {
 }
 
 /** The card as an SVG file, text as text, its paper in mm. */
-export function cardSvg({ shapes, title, paper = 'a5' }: CardFile, drawCode: DrawCode | null = null): string {
+export function cardSvg({ shapes, title, paper = 'a5' }: CardFile, drawCode?: DrawCode): string {
   const { width, height } = CARD_PAPERS[paper]
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
