@@ -51,10 +51,10 @@ export const RULES: readonly Rule[] = [
   rule('refrigerant', `${BEFORE}R\\s?-?\\s?(22|410A|407C|32|454B|134A)${AFTER}`, (m) => ({
     words: [`R-${at(m, 1).toUpperCase()}`],
   })),
-  named('circuit-amps', 'M\\.?C\\.?A\\.?|min(?:imum)?\\.?\\s*circuit\\s*amp(?:acity|s)?'),
+  named('circuit-amps', 'M\\.?C\\.?A\\.?|min(?:imum)?\\.?\\s*circuit\\s*amp(?:acity|s)?|circuit\\s*ampacity'),
   named(
     'max-fuse',
-    'M\\.?O\\.?C?\\.?P\\.?(?:D\\.?)?|max(?:imum)?\\.?\\s*(?:fuse|overcurrent|c(?:ircui)?t\\.?\\s*br(?:ea)?k(?:e)?r\\.?)(?:\\s*(?:size|/\\s*breaker))?',
+    'M\\.?O\\.?C?\\.?P\\.?(?:D\\.?)?|max(?:imum)?\\.?\\s*(?:fuse|overcurrent|c(?:ircui)?t\\.?\\s*br(?:ea)?k(?:e)?r\\.?)(?:\\s*(?:size|/\\s*breaker))?|fuse(?:\\s*size)?',
   ),
   named('compressor-amps', 'comp(?:r(?:essor)?)?\\.?\\s*R\\.?L\\.?A\\.?|R\\.?L\\.?A\\.?'),
   named('locked-rotor-amps', '(?:comp(?:r(?:essor)?)?\\.?\\s*)?L\\.?R\\.?A\\.?'),

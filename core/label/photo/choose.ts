@@ -13,8 +13,12 @@ export interface Candidate {
 /** Read by one look, it must have been this sure; by two or more, this. Found on generated plates (npm run bench:plates). */
 const SURE_ALONE = 82
 const SURE_TOGETHER = 40
+/** Of these a plate has so few values that what reads as one of them seldom was another. */
+const FEW: readonly Proposal['field'][] = ['hertz', 'phase', 'capacitor-volts']
+const [FEW_ALONE, FEW_TOGETHER] = [40, 0]
 /** So many that read it alike need not be sure of it one by one. */
 const MANY = 3
+const MOST = 5
 const LEAST = 15
 /** What is chosen weighs so many times what comes next. */
 const AHEAD = 1.4
@@ -59,16 +63,16 @@ export function chosen(candidates: readonly Candidate[], looks: number): Proposa
   if (TENTHS.includes(first.best.field) && !/[./]\d/.test(first.best.text) && first.looks <= MANY) return null
   // A C that was not seen is the other direction.
   if (first.best.field === 'rotation' && first.looks < Math.min(MANY, looks)) return null
-  const needed =
-    first.looks >= MANY
-      ? first.best.field === 'tolerance'
-        ? 0
-        : LEAST
-      : first.looks >= 2
-        ? SURE_TOGETHER
-        : SURE_ALONE
-  const sure = first.best.confidence >= needed
+  const sure = first.best.confidence >= neededOf(first)
   return sure && first.weight >= AHEAD * (second?.weight ?? 0) ? first.best : null
+}
+
+function neededOf({ best: { field }, looks }: Candidate): number {
+  const isFew = FEW.includes(field)
+  if (looks >= MOST || (looks >= MANY && field === 'tolerance')) return 0
+  if (looks >= MANY) return LEAST
+  if (looks >= 2) return isFew ? FEW_TOGETHER : SURE_TOGETHER
+  return isFew ? FEW_ALONE : SURE_ALONE
 }
 
 const figuresOf = ({ best }: Candidate): string => best.text.replace(/[^\d./]/g, '')

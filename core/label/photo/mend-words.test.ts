@@ -11,6 +11,10 @@ it.each([
   ['MCA22.4', 'MCA 22.4'],
   ['1PN', '1 PH'],
   ['5MFD', '5 MFD'],
+  ['IPH', '1 PH'],
+  ['125/VAC', '125 VAC'],
+  ['15MFD/44BVAC', '15 MFD/448 VAC'],
+  ['MFB-370', 'MFD 370'],
   // A figure alone, with one figure in it at least.
   ['2O8-23O', '208-230'],
   ['I1S', '115'],
@@ -22,6 +26,9 @@ it.each([
   ['AMP5', 'AMPS'],
   ['HCA', 'MCA'],
   ['MED', 'MFD'],
+  ['MFO', 'MFD'],
+  ['MEA', 'MCA'],
+  ['CHP', 'CAP'],
   ['µF', 'UF'],
   ['μF', 'UF'],
   ['uF', 'UF'],
@@ -34,6 +41,7 @@ it.each([
   ['“ROWAN”', 'ROWAN'],
   ['R-410A', 'R-410A'],
   ['48YZ', '48YZ'],
+  ['48Y7', '48YZ'],
   ['—', ''],
   ['', ''],
 ])('%j is %j', (word, mended) => expect(mendWord(word)).toBe(mended))

@@ -81,7 +81,7 @@ function asRotation(upper: string): string | null {
 }
 
 /** Letters that a worn or dotted print makes of one another. */
-const ALIKE = ['HNM', 'PF', 'EF', 'CGOQ0', 'VUWY', 'IL1T', 'S5', 'Z2', 'A4', 'B8']
+const ALIKE = ['HNM', 'PF', 'EF', 'CGOQ0', 'VUWY', 'IL1T', 'S5', 'Z2', 'A4', 'B8', 'DOB0', 'AHO', 'CE']
 
 /** As long, and each letter the same or one that it may have been. */
 const looksLike = (word: string, key: string): boolean =>
@@ -122,12 +122,14 @@ function asBoth(word: string): string | null {
 }
 
 function behind(word: string, unit: string): string | null {
+  // Phases are one or three: a stroke by itself is a one.
+  if (unit === 'PH' && /^[IilTt|!]P[HNM]$/.test(word)) return '1 PH'
   const [figures, letters] = [word.slice(0, -unit.length), word.slice(-unit.length).toUpperCase()]
   const isUnit = swapped(letters, AS_LETTER) === unit || (!/\d/.test(letters) && looksLike(letters, unit))
   if (!/\d/.test(figures) || !isUnit) return null
   // "4A", "48" and "208" end in what also looks like a letter: a figure that stands as it is stays one.
   if (/\d$/.test(letters) && asFigure(word) !== null) return null
-  const figure = asFigure(figures)
+  const figure = asFigure(figures.replace(/[/-]$/, ''))
   return figure === null ? null : `${figure} ${unit}`
 }
 
@@ -147,11 +149,25 @@ const bare = (word: string): string =>
     .replace(/[^\p{L}\p{N}%)./+-]+$/u, '')
     .replace(/(?<=\p{L})[./+-]+$/u, '')
 
+/** A frame with its letters, of which a worn Z was read as a figure: "48Y7"; null where it is none. NEMA's two-digit frames (MG 1, from memory). */
+export function asFrame(word: string): string | null {
+  const frame = /^(42|48|56)([A-Z]?)([A-Z27])$/.exec(word.toUpperCase())
+  return frame ? `${frame[1]}${frame[2]}${/[27]/.test(frame[3] ?? '') ? 'Z' : frame[3]}` : null
+}
+
+/** Two that a stroke or a lost gap joins, each mended: "15MFD/44OVAC", "MFB-370"; null where it is no such word. */
+function asPair(word: string): string | null {
+  const [, first = '', sign = '', second = ''] =
+    /^(\d[\d.]*\p{L}{2,3}|\p{L}{2,3})([/,-])(\d\w*)$/u.exec(word) ?? []
+  const [a, b] = [asBoth(first) ?? asKey(first), asFigure(second) ?? asBoth(second)]
+  return a === null || b === null ? null : `${a}${sign === '/' ? '/' : ' '}${b}`
+}
+
 /** The word as the rules of the reader understand it; '' where nothing of it is left. */
 export function mendWord(word: string): string {
   // A comma between figures is a point that ran.
   const text = bare(word)
     .replace(/^[µμ]F$/i, 'UF')
     .replace(/^(\d{1,3}),(\d{1,2})$/, '$1.$2')
-  return asFigure(text) ?? asKey(text) ?? asBoth(text) ?? text
+  return asFigure(text) ?? asKey(text) ?? asBoth(text) ?? asFrame(text) ?? asPair(text) ?? text
 }

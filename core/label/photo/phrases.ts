@@ -1,6 +1,6 @@
 // From words on a picture to the phrases that the reader of typed lines understands: a name beside its figure, or above it.
 import { around, heightOf, type Box, type SeenLines, type SeenWord } from './words'
-import { asFigure, asKey, isCut, mendWord } from './mend-words'
+import { asFigure, asFrame, asKey, isCut, mendWord } from './mend-words'
 
 /** A stretch of words that belong together, with the place of each in the text. */
 export interface Phrase {
@@ -24,7 +24,8 @@ const FIGURE_GAP = 0.5
 const BELOW = 2.6
 
 const isKey = ({ text }: SeenWord): boolean => asKey(text) !== null || /^[A-Z]{2,}[.:]?$/i.test(text)
-const isFigure = ({ text }: SeenWord): boolean => asFigure(text) !== null || /^C{1,2}W/.test(text)
+const isFigure = ({ text }: SeenWord): boolean =>
+  asFigure(text) !== null || asFrame(text) !== null || /^C{1,2}W/.test(text)
 const onlyKeys = (cell: Cell): boolean => cell.words.every(isKey) && !cell.words.some(isFigure)
 const startsWithFigure = (cell: Cell): boolean => cell.words[0] !== undefined && isFigure(cell.words[0])
 /** A lone sign where a figure is asked for may be a figure that looks like a letter: "PH I". */

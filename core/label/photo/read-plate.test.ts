@@ -113,10 +113,12 @@ describe('what is not proposed', () => {
     expect(proposals).toEqual({})
   })
   it('one look alone, unless it was sure: also where there is no other', () => {
-    expect(readPlate([seen(['HZ 60'], 80)], 'motor')).toEqual([])
-    const once = (confidence: number) =>
-      said(readPlate([seen(['HZ 60'], confidence), seen([]), seen([])], 'motor'))
-    expect([once(80), once(95)]).toEqual([{}, { hertz: '60 hertz' }])
+    expect(readPlate([seen(['RPM 1075'], 80)], 'motor')).toEqual([])
+    const once = (row: string, confidence: number) =>
+      said(readPlate([seen([row], confidence), seen([]), seen([])], 'motor'))
+    expect([once('RPM 1075', 80), once('RPM 1075', 95)]).toEqual([{}, { rpm: '1075 rpm' }])
+    // Of hertz there are two.
+    expect([once('HZ 60', 35), once('HZ 60', 45)]).toEqual([{}, { hertz: '60 hertz' }])
   })
   it('what two looks read otherwise', () => {
     const looks = [seen(['AMPS 1.4']), seen(['AMPS 1.9'])]
@@ -129,6 +131,20 @@ describe('what is not proposed', () => {
   it('a direction of which two looks saw a C less', () => {
     const both = [seen(['ROT CCW LE']), seen(['ROT CCW LE']), seen(['ROT CW LE']), seen(['ROT CW LE'])]
     expect(readPlate(both, 'motor')).toEqual([])
+  })
+  it('amperes that go on behind a gap as wide as a point', () => {
+    const look = seen(['MCA 27 8 A']).map((line) =>
+      line.map((word, i) =>
+        i < 2 ? word : { ...word, box: { ...word.box, x0: word.box.x0 - 12, x1: word.box.x1 - 12 } },
+      ),
+    )
+    expect(readPlate([look, look, look, look], 'unit')).toEqual([])
+  })
+  it('circuit and compressor that both lost what is behind the point, though the sum is right', () =>
+    expect(read(['MCA 17', 'COMP RLA 12', 'FAN FLA 2.0'], 'unit', 10)).not.toHaveProperty('compressor-amps'))
+  it('a start capacitor’s range that is none: its upper end is 1.2 times the lower', () => {
+    expect(read(['189-221 MFD'], 'can')).toEqual({})
+    expect(read(['189-227 MFD'], 'can')).toEqual({ microfarads: 'a start capacitor of 189 to 227 µF' })
   })
   it('whole amperes, unless most looks saw no tenth', () => {
     const looks = (n: number) => Array.from({ length: n }, () => seen(['FAN FLA 1']))
@@ -214,4 +230,58 @@ it('whatever is seen: no throw, one proposal a field, nothing from nothing', () 
     }),
     { numRuns: 400, seed: 19 },
   )
+})
+
+describe('what is misread in a way that shows', () => {
+  const texts = (rows: readonly string[], plate: PhotographedPlate = 'motor') =>
+    readPlate([seen(rows), seen(rows), seen(rows)], plate).map(({ text }) => text)
+
+  it('the Z of a frame as a figure: no frame is called 562', () => {
+    expect(texts(['FR 562'])).toEqual(['FR 56Z'])
+    expect(read(['AMPS     FRAME', '1.4      48Y7'])).toEqual({ amps: '1.4 amps', frame: 'frame 48YZ' })
+    expect(read(['FR 145'])).toEqual({ frame: 'frame 145' })
+  })
+  it('a stroke between a value and its volts', () =>
+    expect(read(['15MFD/44OVAC'])).toEqual({
+      microfarads: 'capacitor 15 µF',
+      'capacitor-volts': 'capacitor 440 V',
+    }))
+  it('a value that no capacitor has leaves its volts', () =>
+    expect(read(['CAP 8/370'])).toEqual({ 'capacitor-volts': 'capacitor 370 V' }))
+  it('the seven of a dual as a stroke: no fan asks for 1.5 or 17.5 µF', () => {
+    for (const row of ['45/1.5 MFD', '45/17.5 MFD', '45/7.5 MFD'])
+      expect(read([row], 'can')).toEqual({ microfarads: 'a dual: 45 µF and 7.5 µF' })
+    expect(read(['45/2.5 MFD'], 'can')).toEqual({ microfarads: 'a dual: 45 µF and 2.5 µF' })
+  })
+  it('volts behind the unit of a value that was not seen', () =>
+    expect(read(['MFD 440 VAC'], 'can')).toEqual({ volts: '440 volts' }))
+  it('a name of which a first letter was not seen', () =>
+    expect(read(['CIRCUIT AMPACITY 22.2', 'FUSE 35'], 'unit')).toEqual({
+      'circuit-amps': 'circuit for 22.2 amps at least',
+      'max-fuse': 'fuse or breaker of 35 amps at most',
+    }))
+  it('how sure the reader was of a name counts for nothing, where it is one that plates print', () => {
+    const unsure = seen(['ROT CW SE']).map((line) =>
+      line.map((word) => (word.text === 'ROT' ? { ...word, confidence: 0 } : word)),
+    )
+    expect(said(readPlate([unsure, unsure, unsure], 'motor'))).toEqual({
+      rotation: 'turns CW, seen from the shaft end',
+    })
+  })
+})
+
+describe('amperes by the power: between 0.15 and 0.9 of volts times amps', () => {
+  // 1/5 hp is 149 W: at 230 V 0.7 to 4.3 A.
+  it('a point that was lost', () =>
+    expect(read(['HP 1/5   VOLTS 230', 'AMPS 14'])).toMatchObject({
+      amps: '1.4 amps',
+      horsepower: '1/5 horsepower',
+    }))
+  // 1/8 hp is 93 W: at 230 V 0.45 to 2.7 A. 8.9, 8.0 and 0.0 are none of it.
+  it('a zero that was struck through', () =>
+    expect(read(['HP 1/8   VOLTS 230', 'AMPS 8.9'])).toMatchObject({ amps: '0.9 amps' }))
+  it('without a tenth it may have lost more', () =>
+    expect(read(['HP 1/8   VOLTS 230', 'AMPS 8'])).toEqual({ volts: '230 volts' }))
+  it('amperes that fit are left as they were read', () =>
+    expect(read(['HP 1/2   VOLTS 115', 'AMPS 6.8'])).toMatchObject({ amps: '6.8 amps' }))
 })

@@ -6,10 +6,17 @@ import { scan, type Piece } from '../piece'
 import { figure } from '../../quantity/display'
 import { microfaradReadings } from '../microfarads'
 import { candidatesOf, chosen, type Candidate } from './choose'
-import { confirmedCircuit, withoutContradictions } from './together'
+import {
+  confirmedAmps,
+  confirmedCircuit,
+  isAgainstPower,
+  withoutContradictions,
+  type Candidates,
+} from './together'
 import type { PhotographedPlate, Proposal } from './proposal'
+import { asFrame, asKey } from './mend-words'
 import { withZeros, zeroReadings } from './slashed-zero'
-import { around, type SeenLines } from './words'
+import { around, type SeenLines, type SeenWord } from './words'
 import { phrasesOf, type Phrase } from './phrases'
 import {
   isCapacitorVolts,
@@ -43,8 +50,9 @@ export interface PlateReading {
 
 /** `looks`: the words of one picture, read in one or more ways. Never throws, whatever was seen. */
 export function readPlate(looks: readonly SeenLines[], plate: PhotographedPlate): PlateReading {
-  const { confirmed, others } = answersOf(looks, plate)
-  const all = [...confirmed, ...others.flatMap((best) => (best ? [best] : []))]
+  const { candidates, confirmed, others } = answersOf(looks, plate)
+  const found = [...confirmed, ...others.flatMap((best) => (best ? [best] : []))]
+  const all = plate === 'motor' ? withAmps(found, candidates) : found
   const place = ({ field }: Proposal) => ASKED[plate].indexOf(field)
   return {
     proposals: withoutContradictions(all, plate).sort((a, b) => place(a) - place(b)),
@@ -63,7 +71,14 @@ function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
       const best = chosen(list, looks.length)
       return best && struck && isDoubtful(best) ? withItsZeros(best, list) : best
     })
-  return { confirmed, others }
+  return { candidates, confirmed, others }
+}
+
+/** Amps that are open, or that the power says were misread, are those that the power allows. */
+function withAmps(found: readonly Proposal[], candidates: Candidates): readonly Proposal[] {
+  if (found.some(({ field }) => field === 'amps') && !isAgainstPower(found)) return found
+  const amps = confirmedAmps(candidates, found)
+  return amps ? [...found.filter(({ field }) => field !== 'amps'), amps] : found
 }
 
 /** Of these any figure makes sense, so an eight may have been a zero. */
@@ -82,20 +97,25 @@ function readsOf(lines: SeenLines, plate: PhotographedPlate): Read[] {
   return phrasesOf(lines).flatMap((phrase) => {
     const pieces = piecesOf(phrase.text)
     return pieces.flatMap((piece, i): Read[] => {
-      // What goes on behind a figure was not understood: the figure may be another.
-      if (!ASKED[plate].includes(piece.kind) || /^[-–/.,]/.test(phrase.text.slice(piece.to))) return []
+      if (!ASKED[plate].includes(piece.kind) || goesOn(phrase.text, piece, pieces[i + 1])) return []
       const before = pieces[i - 1]
       const all = sensible(piece, before, plate)
       if (all.length > 0) return all.map((one) => ({ proposal: at(phrase, one), struck: false }))
       const read = (text: string) => {
         const [other] = piecesOf(text)
-        const same = other?.kind === piece.kind && other.text.length === piece.text.length
-        return same ? sensible({ ...other, from: piece.from, to: piece.to }, before, plate) : []
+        const same = other?.kind === piece.kind && other.text.length === text.length
+        return same ? sensible(other, before, plate) : []
       }
       return struckThrough(piece, phrase, read)
     })
   })
 }
+
+/** What goes on behind a figure was not understood: the figure may be another. Behind the stroke of "15MFD/370VAC" it was. */
+const goesOn = (text: string, { to, kind }: Piece, next: Piece | undefined): boolean =>
+  (/^[-–/.,]/.test(text.slice(to)) && !(text[to] === '/' && next?.from === to + 1)) ||
+  // "MCA 27 8 A" has lost its point.
+  (/amps/.test(kind) && /\d$/.test(text.slice(0, to)) && /^ \d A\b/.test(text.slice(to)))
 
 interface Read {
   readonly proposal: Proposal
@@ -105,11 +125,19 @@ interface Read {
 function struckThrough(piece: Piece, phrase: Phrase, read: (text: string) => Sensible[]): Read[] {
   // Of amperes nothing tells whether an eight was one.
   if (UNCHECKED.includes(piece.kind)) return []
-  const text = withZeros(piece.text, (other) => read(other).length > 0)
+  const seven = withSeven(piece.text)
+  const isSeven = seven !== null && read(seven).length > 0
+  const text = isSeven ? seven : withZeros(piece.text, (other) => read(other).length > 0)
   if (text === null) return []
-  const mended = phrase.text.slice(0, piece.from) + text + phrase.text.slice(piece.to)
-  return read(text).map((one) => ({ proposal: at({ ...phrase, text: mended }, one), struck: true }))
+  return read(text).map((one) => ({
+    proposal: { ...at(phrase, { ...one, from: piece.from, to: piece.to }), text },
+    struck: !isSeven,
+  }))
 }
+
+/** The smaller side of a dual that no can has, 1.5 or 17.5, was 7.5: a worn seven is a stroke, or a stroke and a seven. */
+const withSeven = (text: string): string | null =>
+  /[/+]\s?17?\.5(?!\d)/.test(text) ? text.replace(/(?<=[/+]\s?)17?\.5/, '7.5') : null
 
 /** "370" alone on a can is no microfarads. */
 const voltsOfCan =
@@ -119,7 +147,7 @@ const voltsOfCan =
     piece.kind === 'microfarads' &&
     piece.figures.length === 1 &&
     Number(piece.figures[0]) >= 220
-      ? { ...piece, kind: 'volts' }
+      ? { ...piece, kind: 'volts', text: piece.figures[0] ?? '' }
       : piece
 
 interface Sensible {
@@ -127,6 +155,8 @@ interface Sensible {
   readonly from: number
   readonly to: number
   readonly means: string
+  /** Where it was not read as it is printed: what is. */
+  readonly mended?: string
 }
 
 /** What a piece says, where a plate may say so; empty where it may not. */
@@ -138,8 +168,17 @@ function sensible(piece: Piece, before: Piece | undefined, plate: PhotographedPl
     return figures.length === 1 && isCapacitorVolts(Number(figures[0]))
       ? [ratedAt(Number(figures[0]), piece)]
       : []
+  if (kind === 'frame') return frameOf(piece)
   if (plate === 'can' ? !canSense(piece) : !makesSense(kind, figures, text, words)) return []
   return [{ field: kind, from, to, means: meansOf(piece, plate) }]
+}
+
+/** "562" is no frame: its Z was read as a figure. */
+function frameOf({ kind, from, to, text, words }: Piece): Sensible[] {
+  const [read = ''] = words
+  const frame = asFrame(read) ?? read
+  if (!makesSense(kind, [], '', [frame])) return []
+  return [{ field: kind, from, to, means: `frame ${frame}`, mended: text.replace(read, frame) }]
 }
 
 const ratedAt = (volts: number, { from, to }: Piece): Sensible => ({
@@ -153,8 +192,9 @@ const ratedAt = (volts: number, { from, to }: Piece): Sensible => ({
 function capacitorOf(piece: Piece): Sensible[] {
   const [value, volts, ...others] = piece.figures.map(Number)
   if (value === undefined || others.length > 0) return []
-  if (!isTradeMicrofarads(value) || value > MOST_FAN_MICROFARADS) return []
   if (volts !== undefined && !isCapacitorVolts(volts)) return []
+  if (!isTradeMicrofarads(value) || value > MOST_FAN_MICROFARADS)
+    return volts === undefined ? [] : [ratedAt(volts, piece)]
   const own: Sensible = {
     field: 'microfarads',
     from: piece.from,
@@ -183,13 +223,19 @@ function meansOf(piece: Piece, plate: PhotographedPlate): string {
   return reading.pieces[0]?.means ?? piece.text
 }
 
-function at(phrase: Phrase, { field, from, to, means }: Sensible): Proposal {
+/** A name that is one of those that plates print was read, however sure the reader was of its letters; what counts is what it names. */
+const tellingOf = (words: readonly SeenWord[]): readonly SeenWord[] => {
+  const telling = words.filter(({ text }) => asKey(text) === null || /^C{1,2}W/.test(text))
+  return telling.length > 0 ? telling : words
+}
+
+function at(phrase: Phrase, { field, from, to, means, mended }: Sensible): Proposal {
   const words = phrase.spans.filter((span) => span.from < to && span.to > from).map((span) => span.word)
   return {
     field,
-    text: phrase.text.slice(from, to),
+    text: mended ?? phrase.text.slice(from, to),
     means,
     box: around(words.map((w) => w.box)),
-    confidence: Math.round(Math.min(...words.map((w) => w.confidence))),
+    confidence: Math.round(Math.min(...tellingOf(words).map((w) => w.confidence))),
   }
 }

@@ -96,6 +96,6 @@ export const isCapacitorVolts = (value: number): boolean => TRADE_CAPACITOR_VOLT
 export const isDual = (compressor: number, fan: number): boolean =>
   compressor >= 15 && fan <= 12.5 && compressor > fan
 
-/** A start capacitor's upper end is about 1.2 times its lower one: ±10 % about a value, rounded. Common practice, no source. */
+/** A start capacitor's upper end is 1.2 times its lower one, of small ones rounded further. Common practice, no source. */
 export const isStartRange = (low: number, high: number): boolean =>
-  low >= 21 && high <= 1000 && high / low >= 1.15 && high / low <= 1.25
+  low >= 21 && high <= 1000 && Math.abs(high / low - 1.2) <= (low < 100 ? 0.05 : 0.015)

@@ -4,6 +4,7 @@ import { polesOf } from '../../motor/speed'
 import { figuresIn } from '../piece'
 import type { Candidate } from './choose'
 import type { PhotographedPlate, Proposal } from './proposal'
+import { makesSense } from './sense'
 import { zeroReadings } from './slashed-zero'
 
 type Field = Proposal['field']
@@ -36,13 +37,18 @@ export function confirmedCircuit(candidates: Candidates): readonly Proposal[] | 
 type Proposals = readonly Proposal[]
 const valueOf = (proposal: Proposal): number => valuesOf(proposal)[0] ?? NaN
 
+/** Two figures that both lost what is behind the point fit a sum as well. */
+const hasTenth = ({ text }: Proposal): boolean => /\.\d/.test(text)
+
 const fitting = (mcas: Proposals, rlas: Proposals, fans: Proposals, rounding: number): Proposals[] =>
   mcas.flatMap((mca) =>
-    rlas.flatMap((rla) =>
-      fans
-        .filter((fan) => Math.abs(valueOf(mca) - (LARGEST_SHARE * valueOf(rla) + valueOf(fan))) <= rounding)
-        .map((fan) => [mca, rla, fan]),
-    ),
+    rlas
+      .filter(hasTenth)
+      .flatMap((rla) =>
+        fans
+          .filter((fan) => Math.abs(valueOf(mca) - (LARGEST_SHARE * valueOf(rla) + valueOf(fan))) <= rounding)
+          .map((fan) => [mca, rla, fan]),
+      ),
   )
 
 /** What was read, and what it may have been: eights that are zeros with a stroke, figures that lost their point. The sum tells. */
@@ -67,16 +73,43 @@ const MOST_FUSE = 2.25
 const MCA_LOW = 0.97
 const MCA_HIGH = 1.35
 
+/** Whether a motor's watts go with its volts and amps. */
+const isPower = (horsepower: number, volts: number, amps: number, phases: number): boolean => {
+  const share = (horsepower * WATTS_PER_HORSEPOWER) / (volts * amps * (phases === 3 ? Math.sqrt(3) : 1))
+  return share >= LEAST_SHARE && share <= MOST_SHARE
+}
+
+/** So many looks read it, or one that was rather sure. */
+const LEAST_WEIGHT = 0.5
+
+/**
+ * A motor's amps by its power: of all that was read, and of what that may have been (a lost point, zeros struck through), the one value that the horsepower
+ * and the volts allow; null: none, or several, or those are not known.
+ */
+export function confirmedAmps(candidates: Candidates, known: readonly Proposal[]): Proposal | null {
+  const of = (field: Field) => known.filter((p) => p.field === field).flatMap(valuesOf)
+  const [horsepower, volts, [phases = 1]] = [of('horsepower'), of('volts'), of('phase')]
+  if (horsepower.length === 0 || volts.length === 0) return null
+  const read = (candidates.get('amps') ?? []).filter((c) => c.looks > 1 || c.weight >= LEAST_WEIGHT)
+  const allowed = doubted(read.map(({ best }) => best)).filter(
+    (proposal) =>
+      // Without a tenth it may have lost more than its point.
+      hasTenth(proposal) &&
+      makesSense('amps', figuresIn(proposal.text), proposal.text, []) &&
+      isPower(Math.max(...horsepower), Math.max(...volts), Math.max(...valuesOf(proposal)), phases),
+  )
+  const [first] = allowed
+  return first && allowed.every(({ means }) => means === first.means) ? first : null
+}
+
 type Figures = Readonly<Partial<Record<Field, readonly number[]>>>
 /** The fields that contradict one another. */
 type Check = (found: Figures) => readonly Field[]
 
 const power: Check = ({ horsepower, volts, amps, phase }) => {
   if (!horsepower?.length || !volts?.length || !amps?.length) return []
-  const phases = phase?.[0] === 3 ? Math.sqrt(3) : 1
-  const most = Math.max(...volts) * Math.max(...amps) * phases
-  const share = (Math.max(...horsepower) * WATTS_PER_HORSEPOWER) / most
-  return share < LEAST_SHARE || share > MOST_SHARE ? ['horsepower', 'amps'] : []
+  const goes = isPower(Math.max(...horsepower), Math.max(...volts), Math.max(...amps), phase?.[0] ?? 1)
+  return goes ? [] : ['horsepower', 'amps']
 }
 
 const speed: Check = ({ rpm, poles, hertz }) => {
@@ -112,6 +145,11 @@ const CHECKS: Readonly<Record<PhotographedPlate, readonly Check[]>> = {
   unit: [circuit, fuse],
   can: [],
 }
+
+/** Whether the power of a motor's plate says that its amps were misread. */
+export const isAgainstPower = (proposals: readonly Proposal[]): boolean =>
+  withoutContradictions(proposals, 'motor').filter(({ field }) => field === 'amps').length <
+  proposals.filter(({ field }) => field === 'amps').length
 
 /** The proposals without those that contradict one another: which was misread is not known, so none of them is proposed. */
 export function withoutContradictions(proposals: readonly Proposal[], plate: PhotographedPlate): Proposal[] {
