@@ -2,7 +2,7 @@
 import { known } from '../quantity/at'
 import type { UnitType } from '../wiring/unit-type'
 import { tooHigh, type Probe, type ReadingAnswer } from './answers'
-import { foundFaults, isTaken, unexplained, type FoundFault } from './found'
+import { foundFaults, isTaken, SWOLLEN, unexplained, type FoundFault } from './found'
 import {
   CONTRIBUTORY,
   modelFor,
@@ -204,13 +204,22 @@ interface Standing {
 /** From here on another cause beside what was found is worth a test. Our judgement. */
 const ALSO_LIKELY = 0.3
 
+const mendOf = ({ stage, work }: Pick<RankedCause, 'stage' | 'work'>): string | null => stage ?? work
+
 /** What was found settles it, where it does what was seen and, of one fault alone, nothing else is as likely. */
 function stateOf(
   suggested: Suggestion['state'],
   { found, rivals, subject, isDoubtful, isTaken }: Standing,
 ): Suggestion['state'] {
   const own = found.filter((f) => f.subject === subject)
-  const rival = rivals.find((c) => c.id !== 'other' && c.id !== 'comp-other')
+  // What the same work mends is no rival: a motor that is to ground is changed, whether turns of it are shorted too or not. What a look found is
+  // read as well.
+  const rival = rivals.find(
+    (c) =>
+      c.id !== 'other' &&
+      c.id !== 'comp-other' &&
+      !own.some((f) => f.id !== SWOLLEN.id && mendOf(f) === mendOf(c)),
+  )
   const isAlone = found.length > 1 || (rival?.chance ?? 0) < ALSO_LIKELY
   const isSettled = isTaken ? !isDoubtful : own.some((f) => f.explains) && !isDoubtful && isAlone
   return isSettled ? 'settled' : suggested

@@ -46,6 +46,28 @@ describe('what was found', () => {
     expect(d.state).not.toBe('settled')
   })
 })
+describe('of a fan that runs as it should', () => {
+  it('a capacitor that is out of tolerance is what is wrong: nothing else is asked', () => {
+    const d = on(
+      SPLIT,
+      { 'fan-does': 'right', sound: 'smooth' },
+      { 'microfarads-FAN': uf(3.6) },
+      { marking: DUAL },
+    )
+    expect([d.state, d.sentence]).toEqual(['settled', 'Found: the fan’s capacitor is weak or the wrong one.'])
+  })
+  it('a winding to ground is, whether turns are shorted too or not: the same motor is changed', () => {
+    const about = { sound: 'smooth', shaft: 'burnt', spin: 'coasts', amps: 'over', heat: 'hot' }
+    const seen = { 'fan-does': 'right', compressor: 'runs', ohms: 'adds-up', ...about }
+    const d = on(SPLIT, seen, { 'ohms-frame': read('ohms', 700) })
+    expect(d.causes.find((c) => c.id === 'winding-shorted')?.chance).toBeGreaterThan(0.3)
+    expect([d.causes[0]?.id, d.state]).toEqual(['winding-grounded', 'settled'])
+  })
+  it('an open winding is not: no motor runs right with one', () => {
+    const d = on(SPLIT, { 'fan-does': 'right', ohms: 'one-open', heat: 'cold' })
+    expect([d.found.map((f) => [f.id, f.explains]), d.state]).toEqual([[['winding-open', false]], 'go-on'])
+  })
+})
 describe('no question is asked that an answer already given settles', () => {
   const open = (seen: Record<string, string>, id: string, readings: Readings = {}, about: Subject = 'fan') =>
     on(SPLIT, seen, readings, { marking: DUAL, subject: about }).questions.find((q) => q.id === id)?.open

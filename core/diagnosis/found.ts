@@ -145,7 +145,7 @@ export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] 
       remedy: cause.remedy,
       stage: cause.stage ?? null,
       work: cause.work ?? null,
-      explains: explains(model, answers, subject, kin(id)),
+      explains: explains(model, answers, subject, id),
     })
   }
   return [...found.values()]
@@ -176,20 +176,31 @@ function wordsOf({ tests }: Model, answers: Answers, id: string): string[] {
 
 /** What it does is no rarity under this cause. Our judgement. */
 const USUAL = 0.05
+/** A machine that runs as it should asks for no explanation: the fault need only be one that it can run with. Our judgement. */
+const RUNS_WITH = 0.01
 const SYMPTOM: Readonly<Record<Subject, string>> = { fan: 'fan-does', compressor: 'comp-does' }
 
-function explains(model: Model, answers: Answers, subject: Subject, ids: readonly string[]): boolean {
+function explains(model: Model, answers: Answers, subject: Subject, id: string): boolean {
   const test = model.tests.find((t) => t.id === SYMPTOM[subject])
   const a = test ? answerIndex(test, answers) : -1
-  return !test || a < 0 || isUsual(model, test, a, ids)
+  return !test || a < 0 || isUsual(model, test, a, [id])
 }
 
 /** A capacitor that is found, in whatever way, does what any dead capacitor does. */
 const kin = (id: string): readonly string[] =>
   id === SWOLLEN.id || CAN_CAUSES.includes(id) ? CAN_CAUSES : [id]
 
-const isUsual = ({ causes }: Model, test: ModelTest, a: number, ids: readonly string[]): boolean =>
-  causes.some((cause, c) => ids.includes(cause.id) && (test.rows[c]?.[a] ?? 0) >= USUAL)
+/** How often the answer must come with one of these causes to need no other. A swollen capacitor may still hold: that is read first. */
+function leastOf(test: ModelTest, a: number, ids: readonly string[]): number {
+  const runsRight = test.answers[a]?.id === 'right' && Object.values(SYMPTOM).includes(test.id)
+  return runsRight && ids.some((id) => id !== SWOLLEN.id) ? RUNS_WITH : USUAL
+}
+
+const isUsual = ({ causes }: Model, test: ModelTest, a: number, ids: readonly string[]): boolean => {
+  const kinds = ids.flatMap(kin)
+  const least = leastOf(test, a, ids)
+  return causes.some((cause, c) => kinds.includes(cause.id) && (test.rows[c]?.[a] ?? 0) >= least)
+}
 
 /** Signs that none of what was found explains, by their tests; those that it was found by are no riddle. */
 export function unexplained(
@@ -199,7 +210,7 @@ export function unexplained(
   found: readonly FoundFault[],
 ): string[] {
   const ids = [
-    ...found.filter((f) => f.subject === subject).flatMap(({ id }) => kin(id)),
+    ...found.filter((f) => f.subject === subject).map(({ id }) => id),
     ...(isTaken(answers, found) ? [subject === 'fan' ? 'no-power' : 'comp-no-power'] : []),
   ]
   // How the compressor sounds is explained by what was found of the compressor, and the other way round.
