@@ -13,6 +13,8 @@ export interface Candidate {
 /** Read by one look, it must have been this sure; by two or more, this. Found on generated plates (npm run bench:plates). */
 const SURE_ALONE = 82
 const SURE_TOGETHER = 40
+/** One look that saw half of a dual saw a single. */
+const SINGLE_ALONE = 90
 /** Of these a plate has so few values that what reads as one of them seldom was another. */
 const FEW: readonly Proposal['field'][] = ['hertz', 'phase', 'capacitor-volts']
 const [FEW_ALONE, FEW_TOGETHER] = [40, 0]
@@ -67,12 +69,13 @@ export function chosen(candidates: readonly Candidate[], looks: number): Proposa
   return sure && first.weight >= AHEAD * (second?.weight ?? 0) ? first.best : null
 }
 
-function neededOf({ best: { field }, looks }: Candidate): number {
+function neededOf({ best: { field, means }, looks }: Candidate): number {
   const isFew = FEW.includes(field)
   if (looks >= MOST || (looks >= MANY && field === 'tolerance')) return 0
   if (looks >= MANY) return LEAST
   if (looks >= 2) return isFew ? FEW_TOGETHER : SURE_TOGETHER
-  return isFew ? FEW_ALONE : SURE_ALONE
+  if (isFew) return FEW_ALONE
+  return /^a single /.test(means) ? SINGLE_ALONE : SURE_ALONE
 }
 
 const figuresOf = ({ best }: Candidate): string => best.text.replace(/[^\d./]/g, '')

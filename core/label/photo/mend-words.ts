@@ -149,10 +149,12 @@ const bare = (word: string): string =>
     .replace(/[^\p{L}\p{N}%)./+-]+$/u, '')
     .replace(/(?<=\p{L})[./+-]+$/u, '')
 
-/** A frame with its letters, of which a worn Z was read as a figure: "48Y7"; null where it is none. NEMA's two-digit frames (MG 1, from memory). */
+/** A frame with its letters, of which a worn Z was read as a figure, and a Y as a V: "48V7"; null where it is none. NEMA's two-digit frames (MG 1, from memory). */
 export function asFrame(word: string): string | null {
   const frame = /^(42|48|56)([A-Z]?)([A-Z27])$/.exec(word.toUpperCase())
-  return frame ? `${frame[1]}${frame[2]}${/[27]/.test(frame[3] ?? '') ? 'Z' : frame[3]}` : null
+  return frame
+    ? `${frame[1]}${frame[2] === 'V' ? 'Y' : frame[2]}${/[27]/.test(frame[3] ?? '') ? 'Z' : frame[3]}`
+    : null
 }
 
 /** Two that a stroke or a lost gap joins, each mended: "15MFD/44OVAC", "MFB-370"; null where it is no such word. */

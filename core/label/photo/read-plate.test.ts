@@ -142,6 +142,22 @@ describe('what is not proposed', () => {
   })
   it('circuit and compressor that both lost what is behind the point, though the sum is right', () =>
     expect(read(['MCA 17', 'COMP RLA 12', 'FAN FLA 2.0'], 'unit', 10)).not.toHaveProperty('compressor-amps'))
+  it('half of a dual: a figure that begins inside what was not understood, or that one look alone saw', () => {
+    expect(read(['Eo+7,5 UF'], 'can')).toEqual({})
+    expect(read(['35:15 UF'], 'can')).toEqual({})
+    const once = (confidence: number) =>
+      said(readPlate([seen(['5 MFD'], confidence), seen([]), seen([])], 'can'))
+    expect([once(85), once(95)]).toEqual([{}, { microfarads: 'a single of 5 µF' }])
+    expect(read(['25+3 UF ±5%'], 'can')).toEqual({
+      microfarads: 'a dual: 25 µF and 3 µF',
+      tolerance: 'tolerance ±5 %',
+    })
+  })
+  it('a speed that no fan motor runs at: hardly any slip, or below 600', () => {
+    expect([read(['RPM 1175']), read(['RPM 525'])]).toEqual([{}, {}])
+    expect(read(['RPM 1140'])).toEqual({ rpm: '1140 rpm' })
+    expect(read(['RPM 1380'])).toEqual({ rpm: '1380 rpm' })
+  })
   it('a start capacitor’s range that is none: its upper end is 1.2 times the lower', () => {
     expect(read(['189-221 MFD'], 'can')).toEqual({})
     expect(read(['189-227 MFD'], 'can')).toEqual({ microfarads: 'a start capacitor of 189 to 227 µF' })
@@ -237,7 +253,7 @@ describe('what is misread in a way that shows', () => {
     readPlate([seen(rows), seen(rows), seen(rows)], plate).map(({ text }) => text)
 
   it('the Z of a frame as a figure: no frame is called 562', () => {
-    expect(texts(['FR 562'])).toEqual(['FR 56Z'])
+    expect([texts(['FR 562']), texts(['FR 48VZ'])]).toEqual([['FR 56Z'], ['FR 48YZ']])
     expect(read(['AMPS     FRAME', '1.4      48Y7'])).toEqual({ amps: '1.4 amps', frame: 'frame 48YZ' })
     expect(read(['FR 145'])).toEqual({ frame: 'frame 145' })
   })

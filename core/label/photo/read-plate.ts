@@ -98,6 +98,7 @@ function readsOf(lines: SeenLines, plate: PhotographedPlate): Read[] {
     const pieces = piecesOf(phrase.text)
     return pieces.flatMap((piece, i): Read[] => {
       if (!ASKED[plate].includes(piece.kind) || goesOn(phrase.text, piece, pieces[i + 1])) return []
+      if (startsInside(phrase.text, piece, pieces[i - 1])) return []
       const before = pieces[i - 1]
       const all = sensible(piece, before, plate)
       if (all.length > 0) return all.map((one) => ({ proposal: at(phrase, one), struck: false }))
@@ -116,6 +117,11 @@ const goesOn = (text: string, { to, kind }: Piece, next: Piece | undefined): boo
   (/^[-–/.,]/.test(text.slice(to)) && !(text[to] === '/' && next?.from === to + 1)) ||
   // "MCA 27 8 A" has lost its point.
   (/amps/.test(kind) && /\d$/.test(text.slice(0, to)) && /^ \d A\b/.test(text.slice(to)))
+
+/** What stands right before a figure was not understood: "Eo+7,5 UF" is no 5 µF. */
+const startsInside = (text: string, { from, kind }: Piece, before: Piece | undefined): boolean =>
+  (kind === 'tolerance' ? /[,:./]$/ : /[,:.+/]$/).test(text.slice(0, from)) &&
+  !(text[from - 1] === '/' && before?.to === from - 1)
 
 interface Read {
   readonly proposal: Proposal

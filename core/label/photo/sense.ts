@@ -24,12 +24,15 @@ const VOLT_PAIRS = new Set([
   ...['240 480', '380 415', '460 575', '115 208', '115 208 230', '208 230 460', '110 120', '265 277'],
 ])
 
-/** A fan motor runs within this share below a synchronous speed of 60 Hz or 50 Hz. Common practice, no source. */
-const MOST_SLIP = 0.3
+/** A fan motor runs within these shares below a synchronous speed of 60 Hz or 50 Hz. Common practice, no source. */
+const LEAST_SLIP = 0.025
+/** Nearly every speed lies within 0.3 of one of both mains; what is for 50 Hz is taken only near its own. */
+const MOST_SLIP = { 60: 0.3, 50: 0.15 }
 const slips = (rpm: number): boolean =>
-  [60, 50].some((hertz) => {
+  ([60, 50] as const).some((hertz) => {
     const poles = polesOf(rpm, hertz)
-    return poles !== null && slipOf(rpm, poles, hertz) <= MOST_SLIP
+    const slip = poles === null ? NaN : slipOf(rpm, poles, hertz)
+    return slip >= LEAST_SLIP && slip <= MOST_SLIP[hertz]
   })
 
 const within = (low: number, high: number) => (value: number) => value >= low && value <= high
@@ -61,8 +64,8 @@ const SENSE: Readonly<Partial<Record<PieceKind, Sense>>> = {
     figures.every((f) => POWERS.has(f)) &&
     // "1-5" was a fraction.
     (figures.length === 1 || figures.every((f) => f.includes('/'))),
-  // Plates round the speed to fives; below 300 and above 3600 no such motor runs on 60 Hz.
-  rpm: all((x) => x >= 300 && x <= 3600 && x % 5 === 0 && slips(x)),
+  // Plates round the speed to fives; below 600 and above 3600 no such motor runs on 60 Hz.
+  rpm: all((x) => x >= 600 && x <= 3600 && x % 5 === 0 && slips(x)),
   // No fan motor takes more, and no plate gives hundredths of such amperes: a point was lost, or made.
   amps: allAmps(15),
   microfarads: (figures) => figures.length > 0,
