@@ -13,8 +13,8 @@ export interface Candidate {
 /** Read by one look, it must have been this sure; by two or more, this. Found on generated plates (npm run bench:plates). */
 const SURE_ALONE = 82
 const SURE_TOGETHER = 40
-/** One look that saw half of a dual saw a single. */
-const SINGLE_ALONE = 90
+/** One look that saw half of a dual saw a single: never by itself. */
+const SINGLE_ALONE = Infinity
 /** Of these a plate has so few values that what reads as one of them seldom was another. */
 const FEW: readonly Proposal['field'][] = ['hertz', 'phase', 'capacitor-volts']
 const [FEW_ALONE, FEW_TOGETHER] = [40, 0]

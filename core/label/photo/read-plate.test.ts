@@ -147,7 +147,8 @@ describe('what is not proposed', () => {
     expect(read(['35:15 UF'], 'can')).toEqual({})
     const once = (confidence: number) =>
       said(readPlate([seen(['5 MFD'], confidence), seen([]), seen([])], 'can'))
-    expect([once(85), once(95)]).toEqual([{}, { microfarads: 'a single of 5 µF' }])
+    expect(once(95)).toEqual({})
+    expect(read(['5 MFD'], 'can')).toEqual({ microfarads: 'a single of 5 µF' })
     expect(read(['25+3 UF ±5%'], 'can')).toEqual({
       microfarads: 'a dual: 25 µF and 3 µF',
       tolerance: 'tolerance ±5 %',
@@ -180,6 +181,11 @@ describe('figures that confirm one another', () => {
     expect(read(rows('8.7'), 'unit')).toMatchObject({
       'fan-amps': 'fan 0.7 amps',
       'circuit-amps': 'circuit for 18.7 amps at least',
+    }))
+  it('a tenth that is nought stays, as the plate prints it', () =>
+    // 1.25 × 14.4 + 1.0 = 19.0 A.
+    expect(read(['MCA 19.0   MAX FUSE 30', 'COMP RLA 14.4', 'FAN FLA 1.8'], 'unit')).toMatchObject({
+      'fan-amps': 'fan 1.0 amps',
     }))
   it('of two readings the one that fits', () => {
     const looks = [seen(rows('0.7')), seen(rows('6.1')), seen(rows('6.1'))]

@@ -17,7 +17,7 @@ const POWERS: ReadonlySet<string> = new Set([
 /** Standard fuses and breakers, A: NEC 240.6(A), from memory. */
 const FUSES = new Set([15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200])
 const TOLERANCES = new Set([5, 6, 10])
-const FRAMES = /^(11|21|29|33|36|39|42|44|48|56|143|145|182|184)[A-Z]{0,2}$/
+const FRAMES = /^(11|21|29|33|36|39|42|44|48|56|143|145|182|184)(?:[A-Z]?Z?|T[A-Z]|J[MP])$/
 /** Voltages that plates give together, as one range or as two ways to join: common practice, no source. */
 const VOLT_PAIRS = new Set([
   ...['208 230', '208 240', '220 240', '200 240', '115 230', '120 240', '110 220', '230 460', '208 460'],

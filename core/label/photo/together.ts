@@ -58,7 +58,7 @@ const doubted = (proposals: Proposals): Proposals =>
     ...[...zeroReadings(proposal.text), ...withPoint(proposal.text)].map((text) => ({
       ...proposal,
       text,
-      means: proposal.means.replace(String(valueOf(proposal)), String(valueOf({ ...proposal, text }))),
+      means: proposal.means.replace(figuresIn(proposal.text)[0] ?? '', figuresIn(text)[0] ?? ''),
     })),
   ])
 /** "17" may be 1.7. */
