@@ -67,8 +67,13 @@ test('two wires that claim one terminal are named, and nothing is concluded from
   await app.getByTestId('choose-unit').click()
   await app.getByTestId('wire-fan-b').click()
   const sheet = app.getByTestId('wire-sheet')
-  await sheet.getByRole('button', { name: /^Leaves terminal/ }).click()
-  await sheet.getByRole('radio', { name: 'T1 on the contactor' }).click()
+  const post = sheet.getByRole('radio', { name: 'T1 on the contactor' })
+  // A press right behind the one that opened the sheet may count as its bounce: it is made again, as a person does.
+  await expect(async () => {
+    if (!(await post.isVisible())) await sheet.getByRole('button', { name: /^Leaves terminal/ }).click()
+    await expect(post).toBeVisible({ timeout: 1000 })
+  }).toPass()
+  await post.click()
   await expect(sheet.getByTestId('wire-problem')).toContainText('Two motor wires claim T1 on the contactor')
   await app.keyboard.press('Escape')
   await expect(app.getByTestId('wires-problem')).toContainText('Two motor wires claim T1')
