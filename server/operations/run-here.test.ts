@@ -1,18 +1,15 @@
 // What this side lends to the operations: the card as a file has its code, read here by another library.
 import jsQR from 'jsqr'
 import { GOOD } from '@oak/core/operations/testing/inputs'
+import { printedCode } from '@oak/core/testing/printed-code'
 import { runHere } from './run-here'
 
-/** The code of an SVG file, each square five pixels wide. */
+/** The code of an SVG file. */
 function read(svg: string): string | undefined {
-  const path = /<path transform="[^"]*" d="(M\d+ \d+h\d+v1h-\d+z[^"]*)" fill="#000"\/>/.exec(svg)?.[1] ?? ''
-  const runs = [...path.matchAll(/M(\d+) (\d+)h(\d+)v1h-\d+z/g)].map((m) => m.slice(1).map(Number))
-  const side = 5 * (Math.max(...runs.map(([x = 0, , run = 0]) => x + run)) + 4)
-  const data = new Uint8ClampedArray(4 * side * side).fill(255)
-  for (const [x = 0, y = 0, run = 0] of runs)
-    for (let row = 5 * y; row < 5 * (y + 1); row++)
-      for (let column = 5 * x; column < 5 * (x + run); column++)
-        data.fill(0, 4 * (row * side + column), 4 * (row * side + column) + 3)
+  const d = /<path transform="[^"]*" d="(M\d+ \d+h\d+v1h-\d+z[^"]*)" fill="#000"\/>/.exec(svg)?.[1] ?? ''
+  // Its upper right corner square ends where its quiet edge of four begins.
+  const right = Math.max(...[...d.matchAll(/M(\d+) \d+h(\d+)/g)].map(([, x, run]) => Number(x) + Number(run)))
+  const { data, side } = printedCode({ d, width: right + 4 }, 5)
   return jsQR(data, side, side)?.data
 }
 

@@ -6,20 +6,10 @@ import { readCode } from '@oak/core/job/card/code/read-code'
 import { cardRecord } from '@oak/core/job/card/code/record'
 import { LEAD_SHEETS } from '@oak/core/motor/lead-sheets'
 import { requestFor } from '@oak/core/testing/fixtures'
+import { printedCode } from '@oak/core/testing/printed-code'
 import { UNIT_TYPES } from '@oak/core/wiring/unit-types'
 import { codeSquares } from './code-squares'
 
-/** Black and white pixels of a code, so many a square. */
-function printed(text: string, each: number) {
-  const { d, width } = codeSquares(text)
-  const side = width * each
-  const data = new Uint8ClampedArray(side * side * 4).fill(255)
-  for (const [, x = '', y = '', run = ''] of d.matchAll(/M(\d+) (\d+)h(\d+)v1h-\d+z/g))
-    for (let row = Number(y) * each; row < (Number(y) + 1) * each; row++)
-      for (let column = Number(x) * each; column < (Number(x) + Number(run)) * each; column++)
-        data.fill(0, 4 * (row * side + column), 4 * (row * side + column) + 3)
-  return { data, side, modules: width }
-}
 const HEADING = {
   job: '01950000-0000-7000-8000-0000000000a1',
   date: '2026-11-28',
@@ -37,11 +27,11 @@ describe.each(UNIT_TYPES.map((unit) => unit.id))('%s', (unit) => {
     (sheet) => {
       const request = requestFor(unit, sheet)
       const text = writeCode(cardRecord(request, workOutHookup(request), HEADING))
-      const { modules } = printed(text, 1)
+      const squares = codeSquares(text)
       // Without its quiet edge; three dots a square, so that a printer's ink may run by one.
-      const each = Math.floor(DOTS / (modules - 8))
+      const each = Math.floor(DOTS / (squares.width - 8))
       expect(each).toBeGreaterThanOrEqual(3)
-      const { data, side } = printed(text, each)
+      const { data, side } = printedCode(squares, each)
       const seen = jsQR(data, side, side)
       expect(seen?.data).toBe(text)
       expect(readCode(seen?.data ?? '').ok).toBe(true)

@@ -41,6 +41,10 @@ it.each([
   ['“ROWAN”', 'ROWAN'],
   ['R-410A', 'R-410A'],
   ['48YZ', '48YZ'],
+  // No direction, and no end, from a letter that may be a scratch.
+  ['ECW', 'ECW'],
+  ['HSE', 'HSE'],
+  ['SC', 'SC'],
   ['48Y7', '48YZ'],
   ['—', ''],
   ['', ''],

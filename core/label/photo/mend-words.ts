@@ -81,15 +81,21 @@ function asRotation(upper: string): string | null {
 }
 
 /** Letters that a worn or dotted print makes of one another. */
-const ALIKE = ['HNM', 'PF', 'EF', 'CGOQ0', 'VUWY', 'IL1T', 'S5', 'Z2', 'A4', 'B8', 'DOB0', 'AHO', 'CE']
+const ALIKE = ['HNM', 'PF', 'EF', 'CGOQ0', 'VUWY', 'IL1T', 'S5', 'Z2', 'A4', 'B8']
+/** More of them, where no direction hangs on one: an E before a W may have been a C, or a scratch. */
+const ALIKE_IN_NAMES = [...ALIKE, 'DOB0', 'AHO', 'CE']
 
 /** As long, and each letter the same or one that it may have been. */
-const looksLike = (word: string, key: string): boolean =>
-  key.length >= 2 &&
-  word.length === key.length &&
-  [...word].every(
-    (c, i) => c === key[i] || ALIKE.some((group) => group.includes(c) && group.includes(key[i] ?? '')),
+function looksLike(word: string, key: string): boolean {
+  const groups = /^C{1,2}W|^(LE|SE|OSE)$/.test(key) ? ALIKE : ALIKE_IN_NAMES
+  return (
+    key.length >= 2 &&
+    word.length === key.length &&
+    [...word].every(
+      (c, i) => c === key[i] || groups.some((group) => group.includes(c) && group.includes(key[i] ?? '')),
+    )
   )
+}
 
 /** One letter other, missing or too many. */
 function oneOff(a: string, b: string): boolean {

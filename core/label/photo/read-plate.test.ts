@@ -142,6 +142,11 @@ describe('what is not proposed', () => {
   })
   it('circuit and compressor that both lost what is behind the point, though the sum is right', () =>
     expect(read(['MCA 17', 'COMP RLA 12', 'FAN FLA 2.0'], 'unit', 10)).not.toHaveProperty('compressor-amps'))
+  it('what four looks read alike without being sure of it, but what five did is', () => {
+    const looks = (n: number) => Array.from({ length: n }, () => seen(['60/4 MFD'], 0))
+    expect(said(readPlate(looks(4), 'can'))).toEqual({})
+    expect(said(readPlate(looks(5), 'can'))).toEqual({ microfarads: 'a dual: 60 µF and 4 µF' })
+  })
   it('half of a dual: a figure that begins inside what was not understood, or that one look alone saw', () => {
     expect(read(['Eo+7,5 UF'], 'can')).toEqual({})
     expect(read(['35:15 UF'], 'can')).toEqual({})
@@ -283,12 +288,15 @@ describe('what is misread in a way that shows', () => {
       'max-fuse': 'fuse or breaker of 35 amps at most',
     }))
   it('how sure the reader was of a name counts for nothing, where it is one that plates print', () => {
-    const unsure = seen(['ROT CW SE']).map((line) =>
-      line.map((word) => (word.text === 'ROT' ? { ...word, confidence: 0 } : word)),
-    )
-    expect(said(readPlate([unsure, unsure, unsure], 'motor'))).toEqual({
-      rotation: 'turns CW, seen from the shaft end',
-    })
+    const unsureOf = (text: string) => {
+      const look = seen(['ROT CW SE']).map((line) =>
+        line.map((word) => (word.text === text ? { ...word, confidence: 0 } : word)),
+      )
+      return said(readPlate([look, look, look], 'motor'))
+    }
+    expect(unsureOf('ROT')).toEqual({ rotation: 'turns CW, seen from the shaft end' })
+    // The direction and the end are no names: they are what it says.
+    expect([unsureOf('CW'), unsureOf('SE')]).toEqual([{}, {}])
   })
 })
 

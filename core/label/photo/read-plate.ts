@@ -1,18 +1,12 @@
 // What a picture of a plate says, as proposals: each figure with its place on the picture, for a person to take or to correct.
 // Nothing is kept from here by itself. What makes no sense on a plate, or what two looks at the picture read otherwise, is not proposed.
-import { readLabel, type LabelReading } from '../read-label'
 import { BARE, RULES } from '../rules'
 import { scan, type Piece } from '../piece'
 import { figure } from '../../quantity/display'
 import { microfaradReadings } from '../microfarads'
 import { candidatesOf, chosen, type Candidate } from './choose'
-import {
-  confirmedAmps,
-  confirmedCircuit,
-  isAgainstPower,
-  withoutContradictions,
-  type Candidates,
-} from './together'
+import { confirmedAmps, confirmedCircuit, withoutContradictions, type Candidates } from './together'
+import { meansOf } from './means'
 import type { PhotographedPlate, Proposal } from './proposal'
 import { asFrame, asKey } from './mend-words'
 import { withZeros, zeroReadings } from './slashed-zero'
@@ -76,7 +70,7 @@ function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
 
 /** Amps that are open, or that the power says were misread, are those that the power allows. */
 function withAmps(found: readonly Proposal[], candidates: Candidates): readonly Proposal[] {
-  if (found.some(({ field }) => field === 'amps') && !isAgainstPower(found)) return found
+  if (withoutContradictions(found, 'motor').some(({ field }) => field === 'amps')) return found
   const amps = confirmedAmps(candidates, found)
   return amps ? [...found.filter(({ field }) => field !== 'amps'), amps] : found
 }
@@ -176,7 +170,7 @@ function sensible(piece: Piece, before: Piece | undefined, plate: PhotographedPl
       : []
   if (kind === 'frame') return frameOf(piece)
   if (plate === 'can' ? !canSense(piece) : !makesSense(kind, figures, text, words)) return []
-  return [{ field: kind, from, to, means: meansOf(piece, plate) }]
+  return [{ field: kind, from, to, means: meansOf(text, plate) }]
 }
 
 /** "562" is no frame: its Z was read as a figure. */
@@ -184,7 +178,8 @@ function frameOf({ kind, from, to, text, words }: Piece): Sensible[] {
   const [read = ''] = words
   const frame = asFrame(read) ?? read
   if (!makesSense(kind, [], '', [frame])) return []
-  return [{ field: kind, from, to, means: `frame ${frame}`, mended: text.replace(read, frame) }]
+  const mended = text.replace(read, frame)
+  return [{ field: kind, from, to, means: meansOf(mended, 'motor'), mended }]
 }
 
 const ratedAt = (volts: number, { from, to }: Piece): Sensible => ({
@@ -224,14 +219,11 @@ function canSense(piece: Piece): boolean {
   return more.length > 0 || isDual(first, second)
 }
 
-function meansOf(piece: Piece, plate: PhotographedPlate): string {
-  const reading: LabelReading = readLabel(piece.text, {}, plate)
-  return reading.pieces[0]?.means ?? piece.text
-}
-
+/** Words of plates that are no names of figures but say something themselves: a direction, and from which end. */
+const TELLS = /^(C{1,2}W(LE|SE)?|LE|SE|OSE|LEAD|SHAFT)$/
 /** A name that is one of those that plates print was read, however sure the reader was of its letters; what counts is what it names. */
-const tellingOf = (words: readonly SeenWord[]): readonly SeenWord[] => {
-  const telling = words.filter(({ text }) => asKey(text) === null || /^C{1,2}W/.test(text))
+function tellingOf(words: readonly SeenWord[]): readonly SeenWord[] {
+  const telling = words.filter(({ text }) => asKey(text) === null || TELLS.test(text))
   return telling.length > 0 ? telling : words
 }
 

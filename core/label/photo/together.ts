@@ -4,6 +4,7 @@ import { polesOf } from '../../motor/speed'
 import { figuresIn } from '../piece'
 import type { Candidate } from './choose'
 import type { PhotographedPlate, Proposal } from './proposal'
+import { meansOf } from './means'
 import { makesSense } from './sense'
 import { zeroReadings } from './slashed-zero'
 
@@ -26,7 +27,7 @@ const ROUNDINGS = [0.06, 0.16]
 export function confirmedCircuit(candidates: Candidates): readonly Proposal[] | null {
   const of = (field: Field) => (candidates.get(field) ?? []).map(({ best }) => best)
   const read = [of('circuit-amps'), of('compressor-amps'), of('fan-amps')] as const
-  for (const [mcas, rlas, fans] of [read, read.map(doubted) as unknown as typeof read])
+  for (const [mcas, rlas, fans] of [read, read.map((all) => doubted(all, 'unit')) as unknown as typeof read])
     for (const rounding of ROUNDINGS) {
       const fits = fitting(mcas, rlas, fans, rounding)
       if (fits.length > 0) return fits.length === 1 ? (fits[0] ?? null) : null
@@ -52,13 +53,13 @@ const fitting = (mcas: Proposals, rlas: Proposals, fans: Proposals, rounding: nu
   )
 
 /** What was read, and what it may have been: eights that are zeros with a stroke, figures that lost their point. The sum tells. */
-const doubted = (proposals: Proposals): Proposals =>
+const doubted = (proposals: Proposals, plate: PhotographedPlate): Proposals =>
   proposals.flatMap((proposal) => [
     proposal,
     ...[...zeroReadings(proposal.text), ...withPoint(proposal.text)].map((text) => ({
       ...proposal,
       text,
-      means: proposal.means.replace(figuresIn(proposal.text)[0] ?? '', figuresIn(text)[0] ?? ''),
+      means: meansOf(text, plate),
     })),
   ])
 /** "17" may be 1.7. */
@@ -91,7 +92,10 @@ export function confirmedAmps(candidates: Candidates, known: readonly Proposal[]
   const [horsepower, volts, [phases = 1]] = [of('horsepower'), of('volts'), of('phase')]
   if (horsepower.length === 0 || volts.length === 0) return null
   const read = (candidates.get('amps') ?? []).filter((c) => c.looks > 1 || c.weight >= LEAST_WEIGHT)
-  const allowed = doubted(read.map(({ best }) => best)).filter(
+  const allowed = doubted(
+    read.map(({ best }) => best),
+    'motor',
+  ).filter(
     (proposal) =>
       // Without a tenth it may have lost more than its point.
       hasTenth(proposal) &&
@@ -145,11 +149,6 @@ const CHECKS: Readonly<Record<PhotographedPlate, readonly Check[]>> = {
   unit: [circuit, fuse],
   can: [],
 }
-
-/** Whether the power of a motor's plate says that its amps were misread. */
-export const isAgainstPower = (proposals: readonly Proposal[]): boolean =>
-  withoutContradictions(proposals, 'motor').filter(({ field }) => field === 'amps').length <
-  proposals.filter(({ field }) => field === 'amps').length
 
 /** The proposals without those that contradict one another: which was misread is not known, so none of them is proposed. */
 export function withoutContradictions(proposals: readonly Proposal[], plate: PhotographedPlate): Proposal[] {

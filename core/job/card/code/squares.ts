@@ -21,12 +21,13 @@ const QUIET = 4
 export const CODE_LEVEL = 'M'
 
 /** Runs of squares, not squares: between two of them some printers leave a hair of white. */
-export function squaresOf({ size, get }: Modules): CodeSquares {
+export function squaresOf(modules: Modules): CodeSquares {
+  const { size } = modules
   const runs: string[] = []
   for (let y = 0; y < size; y++)
     for (let x = 0; x < size; x++) {
       const from = x
-      while (x < size && get(y, x)) x++
+      while (x < size && modules.get(y, x)) x++
       if (x > from) runs.push(`M${from + QUIET} ${y + QUIET}h${x - from}v1h${from - x}z`)
     }
   return { d: runs.join(''), width: size + 2 * QUIET }
