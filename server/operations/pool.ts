@@ -30,15 +30,21 @@ export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner
     maxWorkers: threads,
     maxQueueSize: queue,
   })
+  const awake = waker(pool)
   return {
     async run(name, input) {
       let [task, late]: [ReturnType<Pool['exec']> | null, boolean] = [null, false]
+      let leave = () => {}
+      const left = new Promise<void>((resolve) => (leave = resolve))
       // Waiting counts: the time is that of the one who asked. A task that still waits is dropped, a running one is ended.
       const limit = setTimeout(() => {
         late = true
-        task?.cancel()
+        leave()
+        if (task) awake.again(task)
       }, timeoutMs)
       try {
+        await Promise.race([awake.now(), left])
+        if (late) return 'late'
         task = pool.exec('run', [name, input])
         return (await task) as OperationResult
       } catch (error) {
@@ -50,5 +56,28 @@ export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner
       }
     },
     close: async () => void (await pool.terminate(true)),
+  }
+}
+
+/**
+ * A thread that only starts is ended by nobody who asks and leaves: ending one ends its thread, and on a slow machine none would ever be
+ * ready.
+ */
+function waker(pool: Pool) {
+  const wake = async () => {
+    try {
+      await pool.exec('methods', [])
+    } catch {
+      // The pool is full, so it is awake; or it is closed, which the one who asks is told.
+    }
+  }
+  let waking = wake()
+  return {
+    now: () => waking,
+    /** Ends it, and has the thread that takes its place started. */
+    again(task: ReturnType<Pool['exec']>) {
+      task.cancel()
+      waking = wake()
+    },
   }
 }

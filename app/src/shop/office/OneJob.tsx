@@ -34,18 +34,7 @@ export function OneJob({ entry }: { readonly entry: JobEntry }) {
       </Words>
       {job.site ? <Words tone="quiet">{job.site}</Words> : null}
       <StageChips job={job} id={id} />
-      {output?.sections.map((s) => (
-        <View key={s.id} style={{ gap: 2 }}>
-          <Words size="strong" heading={3}>
-            {s.heading}
-          </Words>
-          {s.lines.map((line, i) => (
-            <Words key={i} size="small">
-              {line}
-            </Words>
-          ))}
-        </View>
-      ))}
+      {/* Above the report: that comes a moment later, and what stands under it moves away from the hand that presses it. */}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <View style={{ flex: 1 }}>
           <SaveJob id={id} title={job.title} changes={changes} text="Job as a file" testID="office-json" />
@@ -59,6 +48,18 @@ export function OneJob({ entry }: { readonly entry: JobEntry }) {
           />
         </View>
       </View>
+      {output?.sections.map((s) => (
+        <View key={s.id} style={{ gap: 2 }}>
+          <Words size="strong" heading={3}>
+            {s.heading}
+          </Words>
+          {s.lines.map((line, i) => (
+            <Words key={i} size="small">
+              {line}
+            </Words>
+          ))}
+        </View>
+      ))}
       <Words size="strong" heading={3}>
         Who changed what, latest first
       </Words>
