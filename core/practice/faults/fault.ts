@@ -14,6 +14,8 @@ export interface Fault {
   readonly causes: readonly string[]
   /** How hard it is to find: 1 to 3. */
   readonly level: 1 | 2 | 3
+  /** It was there before anything failed: another motor goes into a unit that still works. */
+  readonly isOldest?: boolean
   /** The unit has what is broken here. */
   readonly fits: (truth: Truth) => boolean
   readonly applied: (truth: Truth, draw: Draw) => Truth

@@ -135,6 +135,7 @@ export const WIRING_FAULTS: readonly Fault[] = [
     subject: 'fan',
     causes: ['motor-wrong'],
     level: 3,
+    isOldest: true,
     fits: (truth) => hasWindings(truth) && otherMotors(truth).length > 0,
     applied: (truth, draw) => {
       const sheet = pick(draw, otherMotors(truth))

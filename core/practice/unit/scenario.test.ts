@@ -2,7 +2,8 @@
 import * as v from 'valibot'
 import { UNIT_TYPES } from '../../wiring/unit-types'
 import { drawScenario } from './draw-scenario'
-import { ScenarioSchema, unitOf } from './scenario'
+import { FAULTS } from '../faults/faults'
+import { makesOf, ScenarioSchema, unitOf } from './scenario'
 import { PRACTICE } from '../../operations/testing/inputs'
 
 const said = (more: Record<string, unknown>): string[] => {
@@ -42,6 +43,29 @@ it.each([
   ['another file', { format: 'oak-switch/lead-sheet' }, /not a practice unit/],
   ['volts of a battery', { volts: 9 }, /Below 100 V/],
 ])('%s is refused in words', (_, more, message) => expect(said(more)[0]).toMatch(message))
+
+const BESIDE = UNIT_TYPES.flatMap((unit) =>
+  makesOf(unit)
+    .slice(0, 1)
+    .flatMap(({ volts, sheet }) =>
+      FAULTS.map(({ id }) => ({
+        ...PRACTICE.scenario,
+        unit: unit.id,
+        volts,
+        motor: sheet.id,
+        faults: [id, 'motor-wrong'],
+      })),
+    ),
+).filter((scenario) => scenario.faults[0] !== 'motor-wrong' && said(scenario).length === 0)
+
+it('another motor was there before anything failed, in whatever order a file tells it', () => {
+  expect(BESIDE.length).toBeGreaterThan(100)
+  for (const scenario of BESIDE) {
+    const read = v.parse(ScenarioSchema, scenario)
+    const other = { ...read, faults: [...read.faults].reverse() }
+    expect(unitOf(read).truth).toEqual(unitOf(other).truth)
+  }
+})
 
 it('is drawn from seed and level: the same for the same, of every kind, and each can be read again', () => {
   const kinds = new Set<unknown>()

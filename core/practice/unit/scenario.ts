@@ -130,10 +130,9 @@ const healthyOf = ({ unit, volts, motor, compressorMicrofarads }: ScenarioShape)
 export const unitOf = rememberedLatest((scenario: Scenario): Pair => {
   const healthy = healthyOf(scenario)
   const draw = drawsFrom(scenario.seed)
-  const truth = scenario.faults.reduce(
-    (before, id) => known(faultById(id), 'The fault').applied(before, draw),
-    healthy,
-  )
+  const faults = scenario.faults.map((id) => known(faultById(id), 'The fault'))
+  const inTime = [...faults.filter((f) => f.isOldest), ...faults.filter((f) => !f.isOldest)]
+  const truth = inTime.reduce((before, fault) => fault.applied(before, draw), healthy)
   return { truth, healthy }
 })
 
