@@ -100,7 +100,12 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const own = readings.filter((r) => asked.some((t) => t.id === r.test))
   const chances = posterior(model, answers)
   const doubts = doubtsOf(own, answers, input.readings)
-  const suggested = dueFirst(suggest(model, chances, answers, doubts), due)
+  const makesFact = (test: string, answer: string) =>
+    foundFaults(unit, { ...answersOf, [subject]: { ...answers, [test]: answer } }).some(
+      // What is mended by the work that is to be done anyway is not worth a test of its own.
+      (f) => f.explains && !found.some((known) => known.id === f.id || mendOf(known) === mendOf(f)),
+    )
+  const suggested = dueFirst(suggest(model, chances, answers, { ...doubts, makesFact }), due)
   const causes = rankedCauses(model, { chances, answers, found })
   const said = disagreements(model, observations, own)
   const isDoubtful =

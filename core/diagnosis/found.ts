@@ -2,6 +2,7 @@
 import type { UnitType } from '../wiring/unit-type'
 import { modelFor, SUBJECTS, type Cause, type Model, type ModelTest, type Subject } from './model'
 import { answerIndex, type Answers } from './posterior'
+import { SYMPTOMS } from './symptoms'
 
 /** A fault that was found, by what. */
 export interface FoundFault {
@@ -178,10 +179,9 @@ function wordsOf({ tests }: Model, answers: Answers, id: string): string[] {
 const USUAL = 0.05
 /** A machine that runs as it should asks for no explanation: the fault need only be one that it can run with. Our judgement. */
 const RUNS_WITH = 0.01
-const SYMPTOM: Readonly<Record<Subject, string>> = { fan: 'fan-does', compressor: 'comp-does' }
 
 function explains(model: Model, answers: Answers, subject: Subject, id: string): boolean {
-  const test = model.tests.find((t) => t.id === SYMPTOM[subject])
+  const test = model.tests.find((t) => t.id === SYMPTOMS[subject])
   const a = test ? answerIndex(test, answers) : -1
   return !test || a < 0 || isUsual(model, test, a, [id])
 }
@@ -192,7 +192,7 @@ const kin = (id: string): readonly string[] =>
 
 /** How often the answer must come with one of these causes to need no other. A swollen capacitor may still hold: that is read first. */
 function leastOf(test: ModelTest, a: number, ids: readonly string[]): number {
-  const runsRight = test.answers[a]?.id === 'right' && Object.values(SYMPTOM).includes(test.id)
+  const runsRight = test.answers[a]?.id === 'right' && Object.values(SYMPTOMS).includes(test.id)
   return runsRight && ids.some((id) => id !== SWOLLEN.id) ? RUNS_WITH : USUAL
 }
 

@@ -26,13 +26,28 @@ it.each([
   }
   expect(found.size).toBeGreaterThan(0)
 })
-it('what tells most for its minutes is asked first, and what tells next to nothing not at all', () => {
+it('of looks that take as long and make no fact, what tells more is asked first, and what tells next to nothing not at all', () => {
   const { next } = on(SPLIT, { 'fan-does': 'dead' })
   const { tests } = modelFor(unitOf(SPLIT))
-  const known = next.filter(({ why }) => why.startsWith('Tells '))
-  expect(known.length).toBeGreaterThan(3)
-  expect(known.every(({ bits }) => bits > 0)).toBe(true)
-  expect(tests.length).toBeGreaterThan(known.length)
+  const looks = next.filter(({ test }) =>
+    ['compressor', 'contactor-pulls', 'capacitor-fitted'].includes(test),
+  )
+  expect(looks.length).toBe(3)
+  expect(looks.map(({ bits }) => bits)).toEqual(looks.map(({ bits }) => bits).sort((a, b) => b - a))
+  expect(next.every(({ bits }) => bits > 0)).toBe(true)
+  expect(tests.length).toBeGreaterThan(next.length)
+})
+it.each([
+  ['a swollen capacitor', { 'can-top': 'swollen' }, {}],
+  ['a shaft that coasts', { spin: 'coasts', heat: 'cold' }, {}],
+  ['the supply’s volts', {}, { 'volts-supply': volts(238) }],
+] as const)('what the fan does comes before anything else, also after %s', (_, seen, readings) => {
+  expect(on(SPLIT, seen, readings).next[0]?.test).toBe('fan-does')
+  expect(on(SPLIT, seen, readings, { subject: 'compressor' }).next[0]?.test).toBe('comp-does')
+})
+it('what may end the search goes before looks that only tell a little: a fan that wants a push is asked for its µF', () => {
+  const { next } = on(SPLIT, { 'fan-does': 'push' })
+  expect(next[0]?.test).toBe('microfarads-fan')
 })
 it('what confirms the best cause is asked first, and says which: a squeal with oil is a bearing, told by hand', () => {
   const { next } = on(SPLIT, { 'fan-does': 'noisy', sound: 'squeal', shaft: 'oil' })

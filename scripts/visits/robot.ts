@@ -22,6 +22,7 @@ import { voltsBetween } from '../../core/practice/electricity/meter'
 import { runningMode } from '../../core/wiring/unit-type'
 import { refOf } from '../../core/wiring/unit-types'
 import { ALL_TESTS, type Subject } from '../../core/diagnosis/model'
+import { SYMPTOMS } from '../../core/diagnosis/symptoms'
 import type { DiagnoseOutput } from '../../core/operations/diagnose'
 import { ask } from './ask'
 import { fitCapacitor, fitMotor, fitWires, type Fitting } from './fit'
@@ -172,7 +173,7 @@ function leastTests(
   right: readonly string[],
   draw: () => number,
 ): Visit['least'] {
-  const symptom = subject === 'fan' ? 'fan-does' : 'comp-does'
+  const symptom = SYMPTOMS[subject]
   const answers = new Map<string, TestAnswer>()
   const after = (tests: readonly string[]): boolean => {
     const known = nothingKnown()

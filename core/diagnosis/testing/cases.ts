@@ -43,7 +43,7 @@ export const CASES: Readonly<Record<string, Case>> = {
     read: { 'microfarads-FAN': uf(5) },
     found: ['can-swollen'],
     first: 'capacitor-weak',
-    next: 'sound',
+    next: 'spin',
   },
   'dead, does not turn by hand': {
     seen: { 'fan-does': 'dead', compressor: 'runs', spin: 'seized' },

@@ -1,4 +1,5 @@
 // A round in marks, each with the moment it was lost at and what a master would have done there.
+import { SYMPTOMS } from '../../diagnosis/symptoms'
 import { diagnose } from '../../diagnosis/diagnose'
 import type { Subject } from '../../diagnosis/model'
 import { faultById } from '../faults/faults'
@@ -76,7 +77,7 @@ function tests(unit: Pair, { steps }: Round): Mark {
   for (const [i, { act, tests: are, answer }] of steps.entries()) {
     if (act.do === 'change' || act.do === 'fit') break
     const [test] = are
-    if (test === undefined || SYMPTOMS.includes(test)) continue
+    if (test === undefined || SEEN_FIRST.includes(test)) continue
     // Another pair of leads is the same test: only one that is tried again tells nothing new.
     const isAgain = tried.has(test)
     if (isAgain && act.do === 'try')
@@ -90,11 +91,11 @@ function tests(unit: Pair, { steps }: Round): Mark {
 }
 
 /** What a customer says, and who walks up sees. */
-const SYMPTOMS: readonly string[] = ['fan-does', 'comp-does']
+const SEEN_FIRST = Object.values(SYMPTOMS)
 
 function knownAtFirst(unit: Pair, subject: Subject): Known {
   const known = nothingKnown()
-  const symptoms = subject === 'fan' ? SYMPTOMS.slice(0, 1) : SYMPTOMS
+  const symptoms = subject === 'fan' ? [SYMPTOMS.fan] : SEEN_FIRST
   for (const id of symptoms) learn(known, id, tryTest(id, { pair: unit, draw: () => 0.5 }))
   return known
 }

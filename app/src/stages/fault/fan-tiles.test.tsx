@@ -1,7 +1,7 @@
 import { SUBJECTS, modelFor } from '@oak/core/diagnosis/model'
 import { UNIT_TYPES } from '@oak/core/wiring/unit-types'
 import { SIGNS } from './FanTiles'
-import { SYMPTOMS } from './fault-model'
+import { SYMPTOMS } from '@oak/core/diagnosis/symptoms'
 
 it('every answer to what the fan or the compressor does has a sign of its own', () => {
   const ids = new Set(

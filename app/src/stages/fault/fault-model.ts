@@ -1,6 +1,5 @@
 // What the fault screen works with: where readings are taken, and the glyphs of what a fan does.
 import type { PostKind, UnitType } from '@oak/core/wiring/unit-type'
-import type { Subject } from '@oak/core/diagnosis/model'
 import type { JobDocument } from '@oak/core/job/document'
 import type { Fault } from '@oak/core/job/fields'
 import { faultsOf } from '@oak/core/job/visit/visit-state'
@@ -79,9 +78,6 @@ export const KIND_TITLES = {
   live: 'Live: qualified people only',
   contributory: 'Also worth noting',
 } as const
-
-/** What begins the questions about each. */
-export const SYMPTOMS: Readonly<Record<Subject, string>> = { fan: 'fan-does', compressor: 'comp-does' }
 
 type Found = DiagnoseOutput['found'][number]
 
