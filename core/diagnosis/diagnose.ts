@@ -2,7 +2,7 @@
 import { known } from '../quantity/at'
 import type { UnitType } from '../wiring/unit-type'
 import { tooHigh, type Probe, type ReadingAnswer } from './answers'
-import { foundFaults, isTaken, SWOLLEN, unexplained, type FoundFault } from './found'
+import { factsBy, foundFaults, isTaken, SWOLLEN, unexplained, type FoundFault } from './found'
 import {
   CONTRIBUTORY,
   modelFor,
@@ -100,10 +100,10 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   const own = readings.filter((r) => asked.some((t) => t.id === r.test))
   const chances = posterior(model, answers)
   const doubts = doubtsOf(own, answers, input.readings)
+  // What is mended by the work that is to be done anyway is not worth a test of its own.
   const makesFact = (test: string, answer: string) =>
-    foundFaults(unit, { ...answersOf, [subject]: { ...answers, [test]: answer } }).some(
-      // What is mended by the work that is to be done anyway is not worth a test of its own.
-      (f) => f.explains && !found.some((known) => known.id === f.id || mendOf(known) === mendOf(f)),
+    factsBy({ model, subject, answers }, [test, answer], found).some((c) =>
+      found.every((f) => mendOf(f) !== mendOf(c)),
     )
   const suggested = dueFirst(suggest(model, chances, answers, { ...doubts, makesFact }), due)
   const causes = rankedCauses(model, { chances, answers, found })
@@ -209,7 +209,8 @@ interface Standing {
 /** From here on another cause beside what was found is worth a test. Our judgement. */
 const ALSO_LIKELY = 0.3
 
-const mendOf = ({ stage, work }: Pick<RankedCause, 'stage' | 'work'>): string | null => stage ?? work
+const mendOf = ({ stage, work }: Partial<Pick<RankedCause, 'stage' | 'work'>>): string | null =>
+  stage ?? work ?? null
 
 /** What was found settles it, where it does what was seen and, of one fault alone, nothing else is as likely. */
 function stateOf(

@@ -131,10 +131,8 @@ export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] 
   for (const { subject, cause: id, when, unless } of RULES) {
     const answers = answersOf[subject]
     const model = models[subject]
-    const cause = id === SWOLLEN.id ? SWOLLEN : model.causes.find((c) => c.id === id)
-    if (!cause || !isSo(answers, when)) continue
-    if (unless && Object.entries(unless).some(([test, answer]) => answers[test] === answer)) continue
-    if (isCovered(id, found)) continue
+    const cause = causeOf(model, id)
+    if (!cause || !holds({ when, unless }, answers) || isCovered(id, found)) continue
     const before = found.get(id)
     const words = Object.keys(when).flatMap((test) => wordsOf(model, answers, test))
     found.set(id, {
@@ -150,6 +148,32 @@ export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] 
     })
   }
   return [...found.values()]
+}
+
+const causeOf = ({ causes }: Model, id: string): Cause | undefined =>
+  id === SWOLLEN.id ? SWOLLEN : causes.find((c) => c.id === id)
+
+const holds = ({ when, unless }: Pick<Rule, 'when' | 'unless'>, answers: Answers): boolean =>
+  isSo(answers, when) && !Object.entries(unless ?? {}).some(([test, answer]) => answers[test] === answer)
+
+/** Causes that this answer would make facts of, beside what is found; only those that do what is seen. */
+export function factsBy(
+  {
+    model,
+    subject,
+    answers,
+  }: { readonly model: Model; readonly subject: Subject; readonly answers: Answers },
+  [test, answer]: readonly [string, string],
+  found: readonly FoundFault[],
+): Cause[] {
+  const rules = RULES.filter((r) => r.subject === subject && r.when[test] === answer)
+  if (rules.length === 0) return []
+  const then = { ...answers, [test]: answer }
+  const known = new Map(found.map((f) => [f.id, f]))
+  return rules
+    .filter((rule) => holds(rule, then) && !known.has(rule.cause) && !isCovered(rule.cause, known))
+    .flatMap(({ cause }) => causeOf(model, cause) ?? [])
+    .filter(({ id }) => explains(model, then, subject, id))
 }
 
 /** What has gone to ground takes the breaker: that the supply is missing is then no fault of its own. Common practice, no source. */

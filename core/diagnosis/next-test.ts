@@ -77,15 +77,16 @@ export function suggest(
     (t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers, beyond),
   )
   const ranked = open
-    .map((test): Worth => ({
+    .map((test) => ({ test, bits: expectedBits(test, causes) }))
+    .filter(({ bits }) => bits >= LEAST_BITS)
+    .map(({ test, bits }): Worth => ({
       test,
-      bits: expectedBits(test, causes),
+      bits,
       finds: predict(test, causes).reduce(
         (sum, chance, a) => sum + (makesFact(test.id, at(test.answers, a).id) ? chance : 0),
         0,
       ),
     }))
-    .filter(({ bits }) => bits >= LEAST_BITS)
     .sort((a, b) => worthOf(b) - worthOf(a))
     // What it does is what every other answer is held against.
     .sort((a, b) => Number(isSymptom(b.test)) - Number(isSymptom(a.test)))
