@@ -1,5 +1,6 @@
 // The looks at a plate that the reader of letters is given, from the one that tells most to those for what is still open after it.
 import type { Image } from 'image-js'
+import { isDotted } from './dotted'
 import { asPng, evened, flatten, greyOf, softened, type Corners, type Pixels, type Top } from './straighten'
 
 /** How the letters are laid out: lines of one block, or words anywhere. */
@@ -26,6 +27,19 @@ export const LOOKS: readonly LookAt[] = [
   { side: 700, soft: 1, layout: 'block' },
   { side: 1000, soft: 3, layout: 'block' },
 ]
+/** Of letters in dots: a sharp picture of them tells nothing, and is taken for words all the same. As many as of others. */
+const LOOKS_AT_DOTS: readonly LookAt[] = [
+  { side: 1000, soft: 1.7, layout: 'sparse' },
+  { side: 1000, soft: 1.7, layout: 'block' },
+  { side: 1000, soft: 3, layout: 'block' },
+  { side: 1000, soft: 3.8, layout: 'block' },
+  { side: 1000, soft: 2.4, layout: 'block' },
+  { side: 1200, soft: 3.2, layout: 'block' },
+  { side: 1000, soft: 1.7, layout: 'block', uneven: true },
+  { side: 700, soft: 1, layout: 'block' },
+]
+/** The longer side of the picture in which dots are looked for, px. */
+const DOTS_SIDE = 1000
 /** So many are always taken. */
 export const FIRST_LOOKS = 4
 
@@ -47,8 +61,10 @@ export function plateOn(photo: Pixels, corners: Corners, top: Top) {
     even.set(side, made)
     return made
   }
+  let looks: readonly LookAt[] | null = null
   const look = (index: number): Look | null => {
-    const at = LOOKS[index]
+    looks ??= isDotted(evenAt(DOTS_SIDE)) ? LOOKS_AT_DOTS : LOOKS
+    const at = looks[index]
     if (!at) return null
     const picture = evenAt(at.side)
     return {
