@@ -323,3 +323,23 @@ describe('what is said beside the ranking', () => {
       'fan-does',
     ]))
 })
+
+describe('an answer that others give away', () => {
+  const asked = (d: ReturnType<typeof on>) => d.questions.find(({ id }) => id === 'capacitor-fitted')
+  it('whoever read the µF of the fan’s capacitor has seen that it has one: no electronics of a motor without', () => {
+    const d = on(SPLIT, { 'fan-does': 'trips' }, { 'microfarads-FAN': uf(5) }, { marking: DUAL })
+    expect(asked(d)?.answer).toBe('yes')
+    // A motor with a capacitor has such electronics in 2 of 100, by the table.
+    expect(chance(d, 'electronics')).toBeLessThan(0.02)
+    expect(chance(on(SPLIT, { 'fan-does': 'trips' }), 'electronics')).toBeGreaterThan(0.02)
+  })
+  it('what was tapped stands before it', () => {
+    const d = on(
+      SPLIT,
+      { 'fan-does': 'trips', 'capacitor-fitted': 'none' },
+      { 'microfarads-FAN': uf(5) },
+      { marking: DUAL },
+    )
+    expect(asked(d)?.answer).toBe('none')
+  })
+})

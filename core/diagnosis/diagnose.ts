@@ -228,7 +228,9 @@ function stateOf(
   )
   const isAlone = found.length > 1 || (rival?.chance ?? 0) < ALSO_LIKELY
   const isSettled = isTaken ? !isDoubtful : own.some((f) => f.explains) && !isDoubtful && isAlone
-  return isSettled ? 'settled' : suggested
+  if (isSettled) return 'settled'
+  // What was found alone does not do what is seen, however likely it is: something else is there too.
+  return suggested === 'settled' && own.length > 0 && !own.some((f) => f.explains) ? 'go-on' : suggested
 }
 
 function questionsOf(

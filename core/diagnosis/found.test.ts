@@ -1,6 +1,18 @@
 import type { Subject } from './model'
 import { CASES, EACH } from './testing/cases'
-import { DUAL, FURNACE, ohms, on, PUMP, read, SPLIT, uf, volts, type Readings } from './testing/readings'
+import {
+  chance,
+  DUAL,
+  FURNACE,
+  ohms,
+  on,
+  PUMP,
+  read,
+  SPLIT,
+  uf,
+  volts,
+  type Readings,
+} from './testing/readings'
 
 describe('what was found', () => {
   it('is a fact whatever the rest: no cause stands before it, and no ranking calls it a chance', () => {
@@ -13,6 +25,18 @@ describe('what was found', () => {
       )
       expect(d.found.every((f) => f.for.length > 0)).toBe(true)
     }
+  })
+  it('settles nothing while it does not do what is seen, however likely it is: play does not make a wrong speed', () => {
+    const seen = { 'fan-does': 'wrong-speed', spin: 'play', sound: 'rattle', shaft: 'oil', 'can-top': 'flat' }
+    const d = on(FURNACE, { ...seen, 'unit-plate': 'agrees', 'speed-amps': 'rise', 'wheel-look': 'fine' })
+    expect(d.found.map(({ id }) => id)).toEqual(['bearing'])
+    expect(chance(d, 'bearing')).toBeGreaterThan(0.9)
+    expect(d.state).toBe('go-on')
+    expect(d.sentence).toBe(
+      'Found: a bearing of the motor is worn or seized. That alone does not make the fan do what it does: go on.',
+    )
+    // Once a lead was found elsewhere, both are: that explains it.
+    expect(on(FURNACE, { ...seen, 'wiring-check': 'differs' }).state).toBe('settled')
   })
   it('is said with what it was found by, and what else there is', () => {
     const d = on(

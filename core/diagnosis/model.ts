@@ -52,6 +52,8 @@ const TestSchema = v.strictObject({
   needs: v.optional(v.record(v.string(), v.array(v.nullable(v.string())))),
   /** Not asked any more after these answers: they say it already. */
   settledBy: v.optional(v.record(v.string(), v.array(v.string()))),
+  /** Its answer, where others give it away: whoever read the µF of the fan's capacitor has seen that there is one. */
+  impliedBy: v.optional(v.record(v.string(), v.record(v.string(), v.array(v.string())))),
   note: v.optional(v.string()),
   /** The reading whose "cannot tell" this test settles. */
   settlesDoubtOf: v.optional(v.string()),

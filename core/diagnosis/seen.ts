@@ -39,8 +39,20 @@ export const answersOfBoth = (
     SUBJECTS.map((s) => [s, mergedAnswers(modelFor(unit, s), observations, readings)]),
   ) as AnswersOf
 
-/** A figure outranks a tap. */
+/** A figure outranks a tap; what neither gives may follow from the others. */
 function mergedAnswers(model: Model, observations: Answers, readings: readonly ReadingAnswer[]): Answers {
+  const given = givenAnswers(model, observations, readings)
+  const implied = model.tests.flatMap((test) => {
+    if (given[test.id] !== undefined) return []
+    const answer = Object.entries(test.impliedBy ?? {}).find(([, by]) =>
+      Object.entries(by).some(([other, said]) => said.includes(given[other] ?? '')),
+    )?.[0]
+    return answer === undefined ? [] : [[test.id, answer] as const]
+  })
+  return { ...given, ...Object.fromEntries(implied) }
+}
+
+function givenAnswers(model: Model, observations: Answers, readings: readonly ReadingAnswer[]): Answers {
   const merged: Record<string, string> = {}
   for (const test of model.tests) {
     const read = readings.find((r) => r.test === test.id)?.answer

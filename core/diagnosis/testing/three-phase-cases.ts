@@ -5,6 +5,13 @@ import { ohms, volts } from './readings'
 const unit = 'packaged-three-phase'
 
 export const THREE_PHASE_CASES: Readonly<Record<string, Case>> = {
+  'three phases: it hums, all three alike and far too low': {
+    unit,
+    seen: { 'fan-does': 'hums', 'motor-volts': 'off' },
+    found: [],
+    first: 'supply-volts',
+    next: 'supply',
+  },
   'three phases: both hum, one pair right and two not': {
     unit,
     seen: { 'fan-does': 'hums', compressor: 'hums', 'motor-volts': 'one-dead' },

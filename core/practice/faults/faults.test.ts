@@ -83,3 +83,15 @@ it.each(MAKES)('$name without a fault passes every test that is asked of it', ({
     expect(causes.filter((c) => c.strength === 'strong').map((c) => c.id)).toEqual([])
   }
 })
+
+it('three phases that are alike are held against what the unit is made for: too low and too high are not right', () => {
+  const make = MAKES.find(({ healthy }) => healthy.sheet.kind === 'three-phase')
+  if (!make) throw new Error('No unit on three phases.')
+  const { healthy } = make
+  const read = (truth: Truth) =>
+    tryTest('motor-volts', { pair: { truth, healthy }, draw: () => 0.5 }).observation
+  expect(read(healthy)).toBe('right')
+  for (const share of [0.6, 0.75, 0.88, 1.12])
+    expect([share, read({ ...healthy, volts: healthy.volts * share })]).toEqual([share, 'off'])
+  expect(read({ ...healthy, volts: healthy.volts * 1.05 })).toBe('right')
+})

@@ -31,6 +31,17 @@ export const callVolts: Try = (bench) => {
   return read('volts-call', 'volts', volts(bench, called(bench), post(a), to), bench.draw)
 }
 
+/** What three phases read as, pair by pair; what is alike is held against what the unit is made for, ±10 % (NEMA MG 1, from memory). */
+function threePhase(
+  pairs: readonly number[],
+  rated: number,
+): 'right' | 'none' | 'one-dead' | 'unlike' | 'off' {
+  const [least, most] = [Math.min(...pairs), Math.max(...pairs)]
+  if (most < NO_VOLTS) return 'none'
+  if (least > 0.98 * most) return Math.abs(most / rated - 1) <= 0.1 ? 'right' : 'off'
+  return pairs.filter((v) => v > 0.85 * most).length === 1 ? 'one-dead' : 'unlike'
+}
+
 /** Where motor common and run are by the diagram; of three phases each pair. */
 export const motorVolts: Try = (bench) => {
   const { truth } = bench.pair
@@ -41,9 +52,7 @@ export const motorVolts: Try = (bench) => {
     const pairs = posts.map((p, i) =>
       volts(bench, called(bench), post(p), post(posts[(i + 1) % posts.length] ?? p)),
     )
-    const good = pairs.filter((v) => v > 0.85 * truth.volts).length
-    if (good === 3) return seen('right')
-    return seen(Math.max(...pairs) < NO_VOLTS ? 'none' : good === 1 ? 'one-dead' : 'unlike')
+    return pairs.length === 0 ? {} : seen(threePhase(pairs, bench.pair.healthy.volts))
   }
   const common = postOfRole(bench, 'motor-common') ?? postOfRole(bench, 'line')
   const lines = bench.pair.healthy.placements.flatMap(({ lead, goes }) =>
