@@ -17,7 +17,7 @@ export const dueFirst = ({ next, state }: Suggestion, due: readonly ModelTest[])
     ? { next, state }
     : {
         next: [
-          ...due.map(({ id }) => ({ test: id, bits: 0, why: WHY_DUE })),
+          ...due.map(({ id }) => ({ test: id, bits: 0, worth: 0, why: WHY_DUE })),
           ...next.filter(({ test }) => due.every(({ id }) => id !== test)),
         ],
         state: 'go-on',

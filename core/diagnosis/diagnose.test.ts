@@ -343,3 +343,25 @@ describe('an answer that others give away', () => {
     expect(asked(d)?.answer).toBe('none')
   })
 })
+
+describe('a motor without capacitor', () => {
+  const seen = {
+    'fan-does': 'dead',
+    compressor: 'runs',
+    'capacitor-fitted': 'none',
+    spin: 'coasts',
+    heat: 'cold',
+  }
+  const read = { 'volts-motor': volts(236), 'ohms-frame': ohms('OL') }
+  it('is condemned only after its wires were traced: a lead off its splice reads the same', () => {
+    const before = on(OWN, seen, read)
+    expect([before.causes[0]?.id, before.state, before.next[0]?.test]).toEqual([
+      'electronics',
+      'go-on',
+      'wiring-check',
+    ])
+    expect(on(OWN, { ...seen, 'wiring-check': 'agrees' }, read).state).toBe('settled')
+    const other = on(OWN, { ...seen, 'wiring-check': 'differs' }, read)
+    expect([other.state, other.found.map(({ id }) => id)]).toEqual(['settled', ['wiring']])
+  })
+})

@@ -10,7 +10,7 @@ const RISK: Readonly<Record<ModelTest['kind'], number>> = { look: 1, 'power-off'
 const READY_MINUTES: Readonly<Record<ModelTest['kind'], number>> = { look: 0.5, 'power-off': 2, live: 1.5 }
 /**
  * On top of every test's cost, minutes: without it five looks that tell next to nothing go before the one test that tells. Found with the
- * robot (`npm run bench:visits`), 0 to 16: from here on tests grow no fewer, and live ones more.
+ * robot (`npm run bench:visits`), 0 to 16: with more of it tests grow hardly fewer, and their minutes more.
  */
 const STOP_MINUTES = 6
 /** What a fact is worth beside the doubt that it takes away, bits: with it the search may end. Found with the robot, 0 to 3. */
@@ -22,10 +22,13 @@ const SETTLED = 0.9
 /** From here on its own test comes before any other. Our judgement. */
 const WORTH_CONFIRMING = 0.75
 
-/** A test and what it is worth: bits of information, and why. */
+/** A test and what it is worth, and why. */
 export interface NextTest {
   readonly test: string
+  /** Of information, on the average. */
   readonly bits: number
+  /** What it tells and finds for what it takes, bits a minute: what the rest is ranked by. */
+  readonly worth: number
   readonly why: string
 }
 
@@ -46,16 +49,16 @@ const costOf = (test: ModelTest): number => READY_MINUTES[test.kind] + test.minu
 /** Whether an answer to a test, beside what is known, makes a fact of a fault that does what is seen. */
 export type MakesFact = (test: string, answer: string) => boolean
 
-interface Worth {
-  readonly test: ModelTest
-  readonly bits: number
-  /** The chance that it makes such a fact. */
-  readonly finds: number
+/** `bits`: what it tells; beside them counts the chance that it makes a fact. */
+function worthOf(test: ModelTest, bits: number, causes: readonly number[], makesFact: MakesFact): number {
+  const finds = predict(test, causes).reduce(
+    (sum, chance, a) => sum + (makesFact(test.id, at(test.answers, a).id) ? chance : 0),
+    0,
+  )
+  return (bits + FACT_BITS * finds) / (STOP_MINUTES + costOf(test))
 }
-const worthOf = ({ test, bits, finds }: Worth): number =>
-  (bits + FACT_BITS * finds) / (STOP_MINUTES + costOf(test))
 
-const isSymptom = ({ id }: ModelTest): boolean => Object.values(SYMPTOMS).includes(id)
+const isSymptom = (id: string): boolean => Object.values(SYMPTOMS).includes(id)
 
 /** Readings that did not tell, by test. */
 export interface Doubts {
@@ -76,20 +79,18 @@ export function suggest(
   const open = model.tests.filter(
     (t) => answers[t.id] === undefined && !doubtful.includes(t.id) && isAllowed(t, answers, beyond),
   )
+  const asNext = (test: ModelTest, bits: number): NextTest => ({
+    test: test.id,
+    bits,
+    worth: worthOf(test, bits, causes, makesFact),
+    why: whyOf(test, bits),
+  })
   const ranked = open
     .map((test) => ({ test, bits: expectedBits(test, causes) }))
     .filter(({ bits }) => bits >= LEAST_BITS)
-    .map(({ test, bits }): Worth => ({
-      test,
-      bits,
-      finds: predict(test, causes).reduce(
-        (sum, chance, a) => sum + (makesFact(test.id, at(test.answers, a).id) ? chance : 0),
-        0,
-      ),
-    }))
-    .sort((a, b) => worthOf(b) - worthOf(a))
+    .map(({ test, bits }) => asNext(test, bits))
     // What it does is what every other answer is held against.
-    .sort((a, b) => Number(isSymptom(b.test)) - Number(isSymptom(a.test)))
+    .sort((a, b) => Number(isSymptom(b.test)) - Number(isSymptom(a.test)) || b.worth - a.worth)
   const best = topOf(model.causes, causes)
   const confirming = confirmOf(best.cause, open, answers)
   // Without a supply there is no call either: only with it is the call what is missing.
@@ -103,22 +104,18 @@ export function suggest(
         expectedBits(t, causes) >= LEAST_BITS,
     )
   const first = settling ?? halfTold ?? (best.chance >= WORTH_CONFIRMING ? confirming : undefined)
-  const rest = ranked
-    .filter(({ test }) => test !== first)
-    .map(({ test, bits }): NextTest => ({ test: test.id, bits, why: whyOf(test, bits) }))
   const next = first
     ? [
         {
-          test: first.id,
-          bits: expectedBits(first, causes),
+          ...asNext(first, expectedBits(first, causes)),
           why:
             first === settling
               ? (first.note ?? '')
               : `It confirms or clears: ${best.cause.name.charAt(0).toLowerCase()}${best.cause.name.slice(1)}.`,
         },
-        ...rest,
+        ...ranked.filter(({ test }) => test !== first.id),
       ]
-    : rest
+    : ranked
   if (best.chance >= SETTLED && !confirming && !settling && best.cause.id !== 'other')
     return { next, state: 'settled' }
   return { next, state: next.length > 0 ? 'go-on' : 'nothing-left' }

@@ -9,7 +9,6 @@ import { PART_NAMES } from '../unit/parts'
 import type { Pair } from '../unit/truth'
 import { hookupRemarks } from './hookup-remarks'
 import type { Round } from './round'
-import { testOf } from './tests'
 
 export const MARKS = ['safety', 'tests', 'cause', 'parts', 'hookup', 'papers', 'cure'] as const
 /**
@@ -68,7 +67,7 @@ function safety({ steps }: Round): Mark {
   return mark('safety', remarks.length > 0 ? FULL : 0, remarks)
 }
 
-/** Each test against what the app would have asked for then: bits for their cost, by its own ranking. After a part was changed they look whether it runs. */
+/** Each test against what the app would have asked for then, by its own ranking. After a part was changed they look whether it runs. */
 function tests(unit: Pair, { steps }: Round): Mark {
   const subject = subjectOf(unit)
   const known = knownAtFirst(unit, subject)
@@ -107,7 +106,7 @@ interface Asking {
   readonly tests: readonly string[]
 }
 
-/** What would have told more; null: this was as good as any, or nearly. */
+/** What would have been better; null: this was as good as any, or nearly. */
 function betterThan(unit: Pair, { known, subject, tests: are }: Asking): string | null {
   const said = diagnose({ unit: unit.healthy.unit, subject, ...known, ...labelsOf(unit) })
   const [best] = said.next
@@ -115,9 +114,8 @@ function betterThan(unit: Pair, { known, subject, tests: are }: Asking): string 
   if (said.state === 'settled') return `It was settled: ${said.sentence} No further test was needed.`
   if (!best || are.includes(best.test)) return null
   const chosen = said.next.find((n) => are.includes(n.test))
-  const worth = (n: typeof best) => n.bits / (1 + (testOf(unit, n.test)?.minutes ?? 1))
-  if (chosen && worth(chosen) >= POOR_SHARE * worth(best)) return null
-  return `“${question(best.test)}” would have told more here. ${best.why}`
+  if (chosen && chosen.worth >= POOR_SHARE * best.worth) return null
+  return `“${question(best.test)}” was the better test here. ${best.why}`
 }
 
 function cause({ steps }: Round, faults: readonly string[]): Mark {

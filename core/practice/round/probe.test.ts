@@ -163,7 +163,7 @@ it('touching the same test’s other pairs costs no points; what tells little do
   const lines = probe('volts', post('L1'), post('L2'))
   expect(marks([...first, lines, lines]).remarks).toEqual([])
   const heat = marks([...first, ...MAKE_SAFE, { do: 'try', test: 'wiring-check' }])
-  expect(heat.remarks.map((r) => r.text)).toEqual([expect.stringMatching(/would have told more here\./)])
+  expect(heat.remarks.map((r) => r.text)).toEqual([expect.stringMatching(/was the better test here\./)])
 })
 
 it('one act more is that act alone: what was played before is not played again', () => {

@@ -162,7 +162,7 @@ it('a worse test than the best one there is told with what would have been bette
     fault,
   )
   expect(marks.find((m) => m.id === 'tests')?.remarks[0]?.text).toMatch(
-    /^“[^”]+” would have told more here\. \S/,
+    /^“[^”]+” was the better test here\. \S/,
   )
 })
 
