@@ -28,11 +28,13 @@ export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner
     workerType: 'thread',
     minWorkers: 1,
     maxWorkers: threads,
-    maxQueueSize: queue,
   })
   const awake = waker(pool)
+  let asking = 0
   return {
     async run(name, input) {
+      if (asking >= threads + queue) return 'busy'
+      asking++
       let [task, late]: [ReturnType<Pool['exec']> | null, boolean] = [null, false]
       let leave = () => {}
       const left = new Promise<void>((resolve) => (leave = resolve))
@@ -49,10 +51,10 @@ export function operationPool(limits: Partial<PoolLimits> = {}): OperationRunner
         return (await task) as OperationResult
       } catch (error) {
         if (late) return 'late'
-        if (error instanceof Error && /^Max queue size/.test(error.message)) return 'busy'
         throw error
       } finally {
         clearTimeout(limit)
+        asking--
       }
     },
     close: async () => void (await pool.terminate(true)),
@@ -68,7 +70,7 @@ function waker(pool: Pool) {
     try {
       await pool.exec('methods', [])
     } catch {
-      // The pool is full, so it is awake; or it is closed, which the one who asks is told.
+      // It is closed, which the one who asks is told.
     }
   }
   let waking = wake()
