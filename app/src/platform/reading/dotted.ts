@@ -5,7 +5,10 @@ import { fromMask, type Image } from 'image-js'
 const SPECK = 3
 /** How large a dot is in such a picture: below is the grain of the photo, above are strokes, px. Found on generated plates. */
 const DOT = { least: 40, most: 240 }
-/** Dots flow into letters: so many times fewer pieces are left when it is softened. Found on generated plates: dots 2.3 to 8, strokes 1 to 3. */
+/**
+ * Dots flow into letters: so many times fewer pieces are left when it is softened. Found on generated plates: nearly all in dots
+ * 2.3 times and more, strokes 1 to 3 times, but of another size.
+ */
 const FEWER = 2.2
 /** Dots become one letter at this, px. */
 const FLOWS = 3

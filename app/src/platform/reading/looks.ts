@@ -16,27 +16,33 @@ interface LookAt {
   readonly uneven?: true
 }
 
-/** Found on generated plates (npm run bench:plates). */
-export const LOOKS: readonly LookAt[] = [
+/** What tells most of any plate. */
+const FIRST: readonly LookAt[] = [
   { side: 1000, soft: 1.7, layout: 'sparse' },
   { side: 1000, soft: 1.7, layout: 'block' },
+]
+const UNEVEN: LookAt = { side: 1000, soft: 1.7, layout: 'block', uneven: true }
+const SMALL: LookAt = { side: 700, soft: 1, layout: 'block' }
+const SOFT: LookAt = { side: 1000, soft: 3, layout: 'block' }
+/** Found on generated plates (npm run bench:plates). */
+export const LOOKS: readonly LookAt[] = [
+  ...FIRST,
   { side: 1500, soft: 0, layout: 'sparse' },
   { side: 1000, soft: 0, layout: 'block' },
-  { side: 1000, soft: 1.7, layout: 'block', uneven: true },
+  UNEVEN,
   { side: 1500, soft: 2.5, layout: 'block' },
-  { side: 700, soft: 1, layout: 'block' },
-  { side: 1000, soft: 3, layout: 'block' },
+  SMALL,
+  SOFT,
 ]
 /** Of letters in dots: a sharp picture of them tells nothing, and is taken for words all the same. As many as of others. */
 const LOOKS_AT_DOTS: readonly LookAt[] = [
-  { side: 1000, soft: 1.7, layout: 'sparse' },
-  { side: 1000, soft: 1.7, layout: 'block' },
-  { side: 1000, soft: 3, layout: 'block' },
+  ...FIRST,
+  SOFT,
   { side: 1000, soft: 3.8, layout: 'block' },
   { side: 1000, soft: 2.4, layout: 'block' },
   { side: 1200, soft: 3.2, layout: 'block' },
-  { side: 1000, soft: 1.7, layout: 'block', uneven: true },
-  { side: 700, soft: 1, layout: 'block' },
+  UNEVEN,
+  SMALL,
 ]
 /** The longer side of the picture in which dots are looked for, px. */
 const DOTS_SIDE = 1000
