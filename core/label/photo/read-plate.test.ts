@@ -153,11 +153,41 @@ describe('what is not proposed', () => {
     const once = (confidence: number) =>
       said(readPlate([seen(['5 MFD'], confidence), seen([]), seen([])], 'can'))
     expect(once(95)).toEqual({})
+    // Half of each figure, of 55/5, is a dual too.
+    expect(said(readPlate([seen(['50/6 MFD'], 95), seen([]), seen([])], 'can'))).toEqual({})
     expect(read(['5 MFD'], 'can')).toEqual({ microfarads: 'a single of 5 µF' })
     expect(read(['25+3 UF ±5%'], 'can')).toEqual({
       microfarads: 'a dual: 25 µF and 3 µF',
       tolerance: 'tolerance ±5 %',
     })
+  })
+  it('a voltage or a speed that three looks guessed: together they must be as sure as one', () => {
+    const guessed = (row: string, confidences: readonly number[]) =>
+      said(readPlate([...confidences.map((c) => seen([row], c)), seen([])], 'motor'))
+    expect(guessed('VOLTS 200', [39, 10, 32])).toEqual({})
+    expect(guessed('VOLTS 200', [39, 20, 32])).toEqual({ volts: '200 volts' })
+    expect(guessed('RPM 1075', [32, 10, 10])).toEqual({})
+    // Of a capacitor's volts there are few.
+    expect(guessed('5 MFD 370 V', [32, 10, 10])).toMatchObject({ 'capacitor-volts': 'capacitor 370 V' })
+  })
+  it('what is behind the point of 7.5, where one look alone saw a whole figure', () => {
+    const by = (looks: number, row: string) =>
+      said(readPlate([...Array.from({ length: looks }, () => seen([row], 95)), seen([]), seen([])], 'motor'))
+    expect([by(1, '5 MFD'), by(1, '15 MFD')]).toEqual([{}, {}])
+    expect(by(2, '5 MFD')).toEqual({ microfarads: 'capacitor 5 µF' })
+    expect(by(1, '7.5 MFD')).toEqual({ microfarads: 'capacitor 7.5 µF' })
+  })
+  it('amperes that two looks read alike without being sure: nothing tells whether a figure was another', () => {
+    const twice = (row: string, confidence: number, plate: PhotographedPlate) =>
+      said(readPlate([seen([row], confidence), seen([row], confidence), seen([]), seen([])], plate))
+    expect(twice('COMPRESSOR RLA 9.8', 75, 'unit')).toEqual({})
+    expect(twice('AMPS 2.4', 75, 'motor')).toEqual({})
+    expect(twice('AMPS 2.4', 85, 'motor')).toEqual({ amps: '2.4 amps' })
+    const once = (confidence: number) =>
+      said(readPlate([seen(['AMPS 4.1'], confidence), seen([]), seen([])], 'motor'))
+    expect([once(85), once(95)]).toEqual([{}, { amps: '4.1 amps' }])
+    // Of speeds there are few.
+    expect(twice('RPM 1075', 75, 'motor')).toEqual({ rpm: '1075 rpm' })
   })
   it('a speed that no fan motor runs at: hardly any slip, or below 600', () => {
     expect([read(['RPM 1175']), read(['RPM 525'])]).toEqual([{}, {}])
@@ -168,10 +198,20 @@ describe('what is not proposed', () => {
     expect(read(['189-221 MFD'], 'can')).toEqual({})
     expect(read(['189-227 MFD'], 'can')).toEqual({ microfarads: 'a start capacitor of 189 to 227 µF' })
   })
+  it('amperes of which one look saw a zero where others saw an eight', () => {
+    const eight = seen(['FAN FLA 2.8'])
+    expect(said(readPlate([eight, eight, eight, seen(['FAN FLA 2.0'], 20)], 'unit'))).toEqual({})
+    expect(said(readPlate([eight, eight, eight, seen(['FAN FLA 2.3'], 20)], 'unit'))).toEqual({
+      'fan-amps': 'fan 2.8 amps',
+    })
+  })
   it('whole amperes, unless most looks saw no tenth', () => {
     const looks = (n: number) => Array.from({ length: n }, () => seen(['FAN FLA 1']))
-    expect(said(readPlate(looks(3), 'unit'))).toEqual({})
-    expect(said(readPlate(looks(4), 'unit'))).toEqual({ 'fan-amps': 'fan 1 amps' })
+    expect(said(readPlate(looks(4), 'unit'))).toEqual({})
+    expect(said(readPlate(looks(5), 'unit'))).toEqual({ 'fan-amps': 'fan 1 amps' })
+    // A stroke makes no tenth.
+    expect(read(['AMPS 3/4'])).toEqual({})
+    expect(read(['AMPS 3.4/1.7'])).toEqual({ amps: '3.4 or 1.7 amps' })
   })
 })
 
@@ -311,7 +351,10 @@ describe('amperes by the power: between 0.15 and 0.9 of volts times amps', () =>
   it('a zero that was struck through', () =>
     expect(read(['HP 1/8   VOLTS 230', 'AMPS 8.9'])).toMatchObject({ amps: '0.9 amps' }))
   it('without a tenth it may have lost more', () =>
-    expect(read(['HP 1/8   VOLTS 230', 'AMPS 8'])).toEqual({ volts: '230 volts' }))
+    expect(read(['HP 1/8   VOLTS 230', 'AMPS 8'])).toEqual({
+      volts: '230 volts',
+      horsepower: '1/8 horsepower',
+    }))
   it('amperes that fit are left as they were read', () =>
     expect(read(['HP 1/2   VOLTS 115', 'AMPS 6.8'])).toMatchObject({ amps: '6.8 amps' }))
 })

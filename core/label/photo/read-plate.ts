@@ -63,7 +63,11 @@ function answersOf(looks: readonly SeenLines[], plate: PhotographedPlate) {
     .filter(([field]) => !confirmed.some((p) => p.field === field))
     .map(([, list]) => {
       const best = chosen(list, looks.length)
-      return best && struck && isDoubtful(best) ? withItsZeros(best, list) : best
+      if (!best || !isDoubtful(best)) return best
+      const zeros = withItsZeros(best, list)
+      if (struck) return zeros
+      // Some look saw a zero there: which of them saw well is not known.
+      return zeros ? null : best
     })
   return { candidates, confirmed, others }
 }
