@@ -162,7 +162,7 @@ function OpenBench({ round, output, meter, value, act, refused }: OpenBenchProps
   const { id, scenario } = round
   const bench = useSame(output.bench)
   const acts = round.acts as readonly Act[]
-  // The figure and the probes first; what was done is written a frame later.
+  // The figure first; what was done is written a frame later.
   const done = useDeferredValue(useMemo(() => ({ acts, steps: output.steps }), [acts, output.steps]))
   const onAct = useStable(act)
   const [sheet, setSheet] = useState<OpenSheet | null>(null)
@@ -211,7 +211,10 @@ function Last() {
 }
 function Picture() {
   const { bench, probes, dial, touch, aim } = useBenchHere()
-  return <BenchPicture bench={bench} probes={probes} isClamp={dial === 'amps'} onSpot={touch} onAim={aim} />
+  // The figure first; where the probes are is drawn a frame later. Only what a thumb does is never late.
+  const drawn = useDeferredValue(probes)
+  const [onSpot, onAim] = [useStable(touch), useStable(aim)]
+  return <BenchPicture bench={bench} probes={drawn} isClamp={dial === 'amps'} onSpot={onSpot} onAim={onAim} />
 }
 function Meter() {
   const { bench, dial, probes, value, turn } = useBenchHere()
