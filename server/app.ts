@@ -5,10 +5,10 @@ import compression from 'compression'
 import express, { Router, type Express, type Request, type RequestHandler, type Response } from 'express'
 import rateLimit, { ipKeyGenerator } from 'express-rate-limit'
 import expressStaticGzip from 'express-static-gzip'
-import helmet from 'helmet'
 import type { Access } from './access/access'
 import { onlySignedIn, signedIn } from './access/signed-in'
 import { jsonBody } from './edge/body'
+import { securityHeaders } from './edge/headers'
 import { onlyOwnHosts, ownHosts } from './edge/hosts'
 import { EMPTY_CATALOGUE, type Catalogue } from './counter/simulated-counter'
 import { errorHandler, refuse } from './errors'
@@ -81,58 +81,58 @@ export interface AppOptions {
   readonly reach?: Reach
 }
 
-export function createApp({
-  store,
-  jobs,
-  health,
-  database,
-  photos,
-  operations,
-  truths = new Map(),
-  catalogue = EMPTY_CATALOGUE,
-  webRoot,
-  requestsPerMinute = 1200,
-  now = Date.now,
-  shop,
-  access = null,
-  reach = BY_LOOPBACK,
-}: AppOptions): Express {
+export function createApp({ webRoot, reach = BY_LOOPBACK, ...parts }: AppOptions): Express {
   const app = express()
   app.disable('x-powered-by')
   // Of files their own server makes one; what the API says is kept by nobody.
   app.disable('etag')
   app.set('trust proxy', [...reach.proxies])
-  app.use(securityHeaders(reach.isSecure))
-  app.use(onlyOwnHosts(reach.isOwnHost))
-  app.use(
-    '/api',
-    // Of all phones behind one address, and of each of them: one that goes wrong does not spend what the others have.
-    perMinute(requestsPerMinute * PHONES, (req) => ipKeyGenerator(req.ip ?? '')),
-    // A paired server knows who asks only once he is in; the limit of each stands behind that door.
-    access ? [] : perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`),
-  )
-  app.use('/api', compression({ filter: isJson }))
-  app.use('/api', noStore, sameOrigin, jsonBody())
-  app.get('/api/health', async (_req, res) => {
+  app.use(securityHeaders(reach.isSecure), onlyOwnHosts(reach.isOwnHost))
+  app.use('/api', api(parts))
+  if (reach.authority) app.use('/authority.crt', authorityRoutes(reach.authority))
+  if (webRoot) serveWeb(app, webRoot)
+  app.use(errorHandler(parts.database))
+  return app
+}
+
+/** What every question to the API passes, and where each is answered. */
+function api({
+  store,
+  jobs,
+  health,
+  photos,
+  operations,
+  truths = new Map(),
+  catalogue = EMPTY_CATALOGUE,
+  requestsPerMinute = 1200,
+  now = Date.now,
+  shop,
+  access = null,
+}: Omit<AppOptions, 'webRoot' | 'reach'>): Router {
+  const router = Router()
+  // Of all phones behind one address, and of each of them: one that goes wrong does not spend what the others have.
+  router.use(perMinute(requestsPerMinute * PHONES, (req) => ipKeyGenerator(req.ip ?? '')))
+  // A paired server knows who asks only once he is in; the limit of each stands behind that door.
+  if (!access)
+    router.use(perMinute(requestsPerMinute, (req) => `${ipKeyGenerator(req.ip ?? '')} ${deviceOf(req)}`))
+  router.use(compression({ filter: isJson }), noStore, sameOrigin, jsonBody())
+  router.get('/health', async (_req, res) => {
     const trouble = await health()
     if (trouble) refuse(res, 503, trouble.kind, [{ path: '', message: trouble.message }])
     else res.json({ ok: true })
   })
-  app.use('/api', doors({ access, shop, requestsPerMinute }))
-  app.use('/api/changes', changeRoutes({ store, now, judge: access?.judge ?? null }))
-  app.use('/api/jobs', jobRoutes({ jobs, store, now }))
-  app.use('/api/photos', photoRoutes(photos))
-  app.use('/api/meter', meterRoutes(truths))
-  app.use('/api/counter', counterRoutes(catalogue))
-  app.use('/api/operations', operationRoutes(operations))
-  app.use('/api/schemas', schemaRoutes())
-  app.use('/api', (_req, res) =>
+  router.use(doors({ access, shop, requestsPerMinute }))
+  router.use('/changes', changeRoutes({ store, now, judge: access?.judge ?? null }))
+  router.use('/jobs', jobRoutes({ jobs, store, now }))
+  router.use('/photos', photoRoutes(photos))
+  router.use('/meter', meterRoutes(truths))
+  router.use('/counter', counterRoutes(catalogue))
+  router.use('/operations', operationRoutes(operations))
+  router.use('/schemas', schemaRoutes())
+  router.use((_req, res) =>
     refuse(res, 404, 'not-found', [{ path: '', message: 'There is nothing at this address.' }]),
   )
-  if (reach.authority) app.use('/authority.crt', authorityRoutes(reach.authority))
-  if (webRoot) serveWeb(app, webRoot)
-  app.use(errorHandler(database))
-  return app
+  return router
 }
 
 type DoorParts = Required<Pick<AppOptions, 'access' | 'shop' | 'requestsPerMinute'>>
@@ -188,35 +188,6 @@ const deviceOf = (req: Request): string => (req.get('x-oak-device') ?? '').slice
 
 /** Pictures are packed already, and a meter's frames must not wait for more of them. */
 const isJson = (_req: Request, res: Response): boolean => /json/.test(String(res.getHeader('content-type')))
-
-/** A year, as browsers' lists ask for. Only with TLS: a browser takes it from nothing else. */
-const HSTS = { maxAge: 31_536_000, includeSubDomains: false }
-
-/** No inline script or style, nothing from elsewhere, no frames. */
-function securityHeaders(isSecure: boolean): RequestHandler {
-  return helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'none'"],
-        // WebAssembly of the app's own files: the readers of pictures.
-        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-        // The hash of nothing: an empty style element may be made, and is then filled by script rule by rule.
-        styleSrc: ["'self'", "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='"],
-        fontSrc: ["'self'"],
-        imgSrc: ["'self'", 'data:', 'blob:'],
-        connectSrc: ["'self'"],
-        // Metro starts workers from a small blob that loads our own file.
-        workerSrc: ["'self'", 'blob:'],
-        manifestSrc: ["'self'"],
-        baseUri: ["'none'"],
-        formAction: ["'none'"],
-        frameAncestors: ["'none'"],
-      },
-    },
-    strictTransportSecurity: isSecure ? HSTS : false,
-  })
-}
 
 const noStore: RequestHandler = (_req, res, next) => {
   res.setHeader('Cache-Control', 'no-store')

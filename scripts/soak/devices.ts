@@ -97,7 +97,7 @@ function badLink(
         'after' in asked ? await jobs.after(asked.after, limit) : await jobs.before(asked.before, limit)
       const rows = page.jobs.map(({ summary, ...one }) => ({
         ...one,
-        summary: v.parse(JobSummarySchema, { ...(summary as object), job: one.job }),
+        summary: v.parse(JobSummarySchema, { ...(JSON.parse(summary ?? 'null') as object), job: one.job }),
       }))
       return {
         store: world.name,

@@ -1,6 +1,7 @@
 // The shop's phones and desks: how each signs in, renews its key, and is taken off the list.
 import type { Role } from '@oak/core/crew/roles'
 import type { Database } from '../store/database'
+import { prepared } from '../store/prepared'
 import type { DeviceTable } from '../store/tables'
 import type { Audit } from './audit'
 import { hashOf, isSame, newSecret } from './secret'
@@ -56,8 +57,9 @@ function signingIn(db: Database, audit: Audit, now: () => number): Devices['sign
     return 'copied'
   }
 
+  const find = prepared(db, (id: string) => db.selectFrom('device').selectAll().where('id', '=', id))
   return async (id, secret) => {
-    const row = await db.selectFrom('device').selectAll().where('id', '=', id).executeTakeFirst()
+    const [row] = await find(id)
     const fit = row ? fitOf(row, secret) : null
     if (!row || !fit) return 'not-paired'
     if (row.revoked !== null) return row.why === 'copied' ? 'copied' : 'revoked'

@@ -10,7 +10,7 @@ import { signedIn } from '../access/signed-in'
 import { count } from '../edge/count'
 import { refuse } from '../errors'
 import type { ChangeStore } from '../store/change-store'
-import type { JobStore, Whose } from '../store/jobs/job-store'
+import type { JobNews, JobStore, Whose } from '../store/jobs/job-store'
 
 /** Most summaries, changes or rows in one answer, and most jobs in one question. */
 const MOST = { news: 2000, changes: 2000, rows: 200, jobs: 40 } as const
@@ -55,6 +55,14 @@ const whose = (res: Response): Whose => {
   return readsAll(role) ? 'all' : { person }
 }
 
+/** A summary is JSON already: it is not read to be written again. */
+const newsText = ({ summary, ...news }: JobNews): string =>
+  withField(JSON.stringify(news), 'summary', summary ?? 'null')
+
+/** `object`: JSON of an object that has a field; `value`: JSON. */
+const withField = (object: string, name: string, value: string): string =>
+  `${object.slice(0, -1)},${JSON.stringify(name)}:${value}}`
+
 export interface JobRouteParts {
   readonly jobs: JobStore
   readonly store: ChangeStore
@@ -71,12 +79,13 @@ export function jobRoutes({ jobs, store, now }: JobRouteParts): Router {
     const of = whose(res)
     const page =
       before === undefined ? await jobs.after(after ?? 0, limit, of) : await jobs.before(before, limit, of)
-    res.json({
+    const rest = {
       store: await store.identity(),
-      ...page,
+      last: page.last,
       more: page.jobs.length === limit && limit > 0,
       at: now(),
-    })
+    }
+    res.type('json').send(withField(JSON.stringify(rest), 'jobs', `[${page.jobs.map(newsText).join()}]`))
   })
 
   router.get('/whole', async (req, res) => {

@@ -6,6 +6,7 @@ import { CHANGE_COLUMNS, fromRow, toRow, type ChangeRow } from './change-row'
 import type { Database } from './database'
 import type { JobIndex } from './jobs/index-jobs'
 import { takePen } from './pen'
+import { prepared } from './prepared'
 import type { Tables } from './tables'
 
 export interface PutResult {
@@ -150,6 +151,10 @@ export interface ChangeStoreOptions {
 export function changeStore(db: Database, { now = Date.now, index }: ChangeStoreOptions = {}): ChangeStore {
   // It is another one only after a restore, and that is done while no server runs.
   let name: string | null = null
+  const since = prepared(db, (seq: number, limit: number) =>
+    db.selectFrom('change').select(CHANGE_COLUMNS).where('seq', '>', seq).orderBy('seq').limit(limit),
+  )
+  const newest = prepared(db, () => db.selectFrom('change').select((c) => c.fn.max('seq').as('last')))
   return {
     async put(changes, from = NOBODY) {
       const { result, jobs } = await inTransaction(db, async (trx) => {
@@ -164,18 +169,9 @@ export function changeStore(db: Database, { now = Date.now, index }: ChangeStore
     identity: async () =>
       (name ??= (await db.selectFrom('identity').select('id').executeTakeFirstOrThrow()).id),
     async after(seq, limit) {
-      const rows = await db
-        .selectFrom('change')
-        .select(CHANGE_COLUMNS)
-        .where('seq', '>', seq)
-        .orderBy('seq')
-        .limit(limit)
-        .execute()
-      const { last } = await db
-        .selectFrom('change')
-        .select((c) => c.fn.max('seq').as('last'))
-        .executeTakeFirstOrThrow()
-      return { changes: rows.flatMap(fromRow), next: rows.at(-1)?.seq ?? seq, last: last ?? 0 }
+      const rows = await since(seq, limit)
+      const [end] = await newest()
+      return { changes: rows.flatMap(fromRow), next: rows.at(-1)?.seq ?? seq, last: end?.last ?? 0 }
     },
   }
 }

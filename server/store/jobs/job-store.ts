@@ -11,6 +11,7 @@ import {
 import { sql, type ExpressionBuilder, type SqlBool } from 'kysely'
 import { CHANGE_COLUMNS, fromRow } from '../change-row'
 import type { Database } from '../database'
+import { prepared } from '../prepared'
 import type { Tables } from '../tables'
 
 /** A job's summary as it travels: `summary` is that of core/job/summary without the job, null for the van. */
@@ -19,7 +20,8 @@ export interface JobNews {
   /** Of the last change that is in it. */
   readonly seq: number
   readonly job: JobId
-  readonly summary: unknown
+  /** JSON, as it is kept: it is sent on, and nobody here looks into it. */
+  readonly summary: string | null
 }
 export interface NewsPage {
   readonly jobs: JobNews[]
@@ -71,19 +73,6 @@ const isOf = (c: ExpressionBuilder<Tables, 'job'>, of: Whose) =>
   of === 'all' ? c.lit(true) : c.or([c('begun_by', '=', of.person), c('id', '=', VAN)])
 const VAN = VAN_ID as JobId
 
-interface NewsRow {
-  readonly rev: number | null
-  readonly seq: number
-  readonly id: JobId
-  readonly summary: string | null
-}
-const newsOf = ({ rev, seq, id, summary }: NewsRow): JobNews => ({
-  rev: rev ?? 0,
-  seq,
-  job: id,
-  summary: summary === null ? null : (JSON.parse(summary) as unknown),
-})
-
 interface NewsAsked {
   readonly rev: number
   readonly limit: number
@@ -91,20 +80,27 @@ interface NewsAsked {
   readonly of: Whose
 }
 
-async function newsPage(db: Database, { rev, limit, newer, of }: NewsAsked): Promise<NewsPage> {
-  const rows = await db
+const newsQuery = (db: Database, { rev, limit, newer, of }: NewsAsked) =>
+  db
     .selectFrom('job')
-    .select(['rev', 'seq', 'id', 'summary'])
+    .select(['rev', 'seq', 'id as job', 'summary'])
     .where('rev', newer ? '>' : '<', rev)
     .where((c) => isOf(c, of))
     .orderBy('rev', newer ? 'asc' : 'desc')
     .limit(limit)
-    .execute()
-  const { last } = await db
-    .selectFrom('job')
-    .select((c) => c.fn.max('rev').as('last'))
-    .executeTakeFirstOrThrow()
-  return { jobs: rows.map(newsOf), last: last ?? 0 }
+
+function newsOf(db: Database) {
+  // What every phone asks every few seconds.
+  const newer = prepared(db, (rev: number, limit: number) =>
+    newsQuery(db, { rev, limit, newer: true, of: 'all' }),
+  )
+  const newest = prepared(db, () => db.selectFrom('job').select((c) => c.fn.max('rev').as('last')))
+  return async (asked: NewsAsked): Promise<NewsPage> => {
+    const isUsual = asked.newer && asked.of === 'all'
+    const rows = isUsual ? await newer(asked.rev, asked.limit) : await newsQuery(db, asked).execute()
+    const [end] = await newest()
+    return { jobs: rows.map((row) => ({ ...row, rev: row.rev ?? 0 })), last: end?.last ?? 0 }
+  }
 }
 
 /** Those of these jobs that may be read. */
@@ -191,9 +187,12 @@ async function office(db: Database, asked: OfficeAsked, of: Whose): Promise<Offi
   return { rows: rows.map((row) => ({ ...row, proven: row.proven === 1 })), total, unread }
 }
 
-export const jobStore = (db: Database): JobStore => ({
-  after: (rev, limit, of = 'all') => newsPage(db, { rev, limit, newer: true, of }),
-  before: (rev, limit, of = 'all') => newsPage(db, { rev, limit, newer: false, of }),
-  whole: (asked, limit, of = 'all') => whole(db, asked, limit, of),
-  office: (asked, of = 'all') => office(db, asked, of),
-})
+export function jobStore(db: Database): JobStore {
+  const news = newsOf(db)
+  return {
+    after: (rev, limit, of = 'all') => news({ rev, limit, newer: true, of }),
+    before: (rev, limit, of = 'all') => news({ rev, limit, newer: false, of }),
+    whole: (asked, limit, of = 'all') => whole(db, asked, limit, of),
+    office: (asked, of = 'all') => office(db, asked, of),
+  }
+}
