@@ -27,6 +27,8 @@ interface Rule {
   readonly when: Answers
   /** Not where one of these was answered so: then it is only what follows from that. */
   readonly unless?: Answers
+  /** Only of a machine of which this is never asked. */
+  readonly without?: string
 }
 
 const fan = (cause: string, when: Answers, unless?: Answers): Rule => ({
@@ -98,6 +100,11 @@ const RULES: readonly Rule[] = [
       'comp-start-gear': gear,
     }),
   ),
+  // Of three phases there is no capacitor to blame: three lines alike, three windings alike, and it stands.
+  {
+    ...compressor('comp-locked', { 'comp-amps': 'stays', 'comp-volts': 'right', 'comp-ohms': 'adds-up' }),
+    without: 'comp-microfarads',
+  },
   compressor('comp-lead', { 'comp-terminals': 'burnt' }),
   fan('speeds-crossed', { 'speed-amps': 'crossed' }),
   fan('wiring', { 'wiring-check': 'differs' }, { 'speed-amps': 'crossed' }),
@@ -109,6 +116,8 @@ const RULES: readonly Rule[] = [
   fan('no-power', { supply: 'none' }),
   fan('supply-volts', { supply: 'low' }),
   fan('supply-volts', { supply: 'high' }),
+  compressor('comp-supply-volts', { supply: 'low' }),
+  compressor('comp-supply-volts', { 'comp-volts': 'off' }),
   fan('stuck-on', { 'fan-does': 'stays-on', 'off-call': 'none' }),
   fan('motor-wrong', { 'unit-plate': 'differs' }),
   // Without a supply there is no call either: only with it is the call what is missing.
@@ -128,11 +137,12 @@ export type AnswersOf = Readonly<Record<Subject, Answers>>
 export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] {
   const models = Object.fromEntries(SUBJECTS.map((s) => [s, modelFor(unit, s)])) as Record<Subject, Model>
   const found = new Map<string, FoundFault>()
-  for (const { subject, cause: id, when, unless } of RULES) {
+  for (const rule of RULES) {
+    const { subject, cause: id, when } = rule
     const answers = answersOf[subject]
     const model = models[subject]
     const cause = causeOf(model, id)
-    if (!cause || !holds({ when, unless }, answers) || isCovered(id, found)) continue
+    if (!cause || !holds(rule, model, answers) || isCovered(id, found)) continue
     const before = found.get(id)
     const words = Object.keys(when).flatMap((test) => wordsOf(model, answers, test))
     found.set(id, {
@@ -153,8 +163,10 @@ export function foundFaults(unit: UnitType, answersOf: AnswersOf): FoundFault[] 
 const causeOf = ({ causes }: Model, id: string): Cause | undefined =>
   id === SWOLLEN.id ? SWOLLEN : causes.find((c) => c.id === id)
 
-const holds = ({ when, unless }: Pick<Rule, 'when' | 'unless'>, answers: Answers): boolean =>
-  isSo(answers, when) && !Object.entries(unless ?? {}).some(([test, answer]) => answers[test] === answer)
+const holds = ({ when, unless, without }: Rule, model: Model, answers: Answers): boolean =>
+  isSo(answers, when) &&
+  !Object.entries(unless ?? {}).some(([test, answer]) => answers[test] === answer) &&
+  !model.tests.some(({ id }) => id === without)
 
 /** Causes that this answer would make facts of, beside what is found; only those that do what is seen. */
 export function factsBy(
@@ -171,7 +183,7 @@ export function factsBy(
   const then = { ...answers, [test]: answer }
   const known = new Map(found.map((f) => [f.id, f]))
   return rules
-    .filter((rule) => holds(rule, then) && !known.has(rule.cause) && !isCovered(rule.cause, known))
+    .filter((rule) => holds(rule, model, then) && !known.has(rule.cause) && !isCovered(rule.cause, known))
     .flatMap(({ cause }) => causeOf(model, cause) ?? [])
     .filter(({ id }) => explains(model, then, subject, id))
 }
@@ -188,6 +200,7 @@ function isCovered(id: string, found: ReadonlyMap<string, FoundFault>): boolean 
   if (id === 'no-power') return TAKES_BREAKER.some((c) => found.has(c))
   if (id === SWOLLEN.id) return [...CAN_CAUSES, 'comp-capacitor'].some((c) => found.has(c))
   if (id === 'comp-capacitor') return found.has('capacitor-both')
+  if (id === 'comp-supply-volts') return found.has('supply-volts')
   const place = CAN_CAUSES.indexOf(id)
   return place > 0 && CAN_CAUSES.slice(0, place).some((c) => found.has(c))
 }

@@ -92,6 +92,7 @@ const WORK: Readonly<Record<string, Part>> = {
   'comp-no-call': 'control',
   'comp-no-power': 'supply',
   'comp-phase-lost': 'supply',
+  'comp-supply-volts': 'supply',
 }
 
 /** The relay of a blower is on its board. */

@@ -88,10 +88,11 @@ it('three phases that are alike are held against what the unit is made for: too 
   const make = MAKES.find(({ healthy }) => healthy.sheet.kind === 'three-phase')
   if (!make) throw new Error('No unit on three phases.')
   const { healthy } = make
-  const read = (truth: Truth) =>
-    tryTest('motor-volts', { pair: { truth, healthy }, draw: () => 0.5 }).observation
-  expect(read(healthy)).toBe('right')
-  for (const share of [0.6, 0.75, 0.88, 1.12])
-    expect([share, read({ ...healthy, volts: healthy.volts * share })]).toEqual([share, 'off'])
-  expect(read({ ...healthy, volts: healthy.volts * 1.05 })).toBe('right')
+  for (const test of ['motor-volts', 'comp-volts']) {
+    const read = (truth: Truth) => tryTest(test, { pair: { truth, healthy }, draw: () => 0.5 }).observation
+    expect(read(healthy)).toBe('right')
+    for (const share of [0.6, 0.75, 0.88, 1.12])
+      expect([test, share, read({ ...healthy, volts: healthy.volts * share })]).toEqual([test, share, 'off'])
+    expect(read({ ...healthy, volts: healthy.volts * 1.05 })).toBe('right')
+  }
 })

@@ -7,7 +7,6 @@ import {
   byPairs,
   called,
   canOff,
-  NO_VOLTS,
   ohms,
   post,
   read,
@@ -17,6 +16,7 @@ import {
   type TestAnswer,
   type Try,
 } from './bench'
+import { threePhase } from './volts'
 
 /** Its three pairs, or of three phases how they stand to each other. */
 export const compressorOhms = (bench: Bench): TestAnswer => {
@@ -75,10 +75,7 @@ export const atCompressor: Try = (bench) => {
   const running = runUnit(bench.pair.truth, called(bench))
   const pairs = compressorVolts(bench.pair.truth, running)
   if (pairs.length === 1) return read('volts-compressor', 'volts', pairs[0] ?? 0, bench.draw)
-  const alive = pairs.filter((v) => v > 0.85 * bench.pair.truth.volts).length
-  if (alive === 3) return seen('right')
-  if (pairs.length === 0) return {}
-  return seen(Math.max(...pairs) < NO_VOLTS ? 'none' : 'one-dead')
+  return pairs.length === 0 ? {} : seen(threePhase(pairs, bench.pair.healthy.volts))
 }
 
 /** What it draws at the start, and whether that falls. */

@@ -32,7 +32,7 @@ export const callVolts: Try = (bench) => {
 }
 
 /** What three phases read as, pair by pair; what is alike is held against what the unit is made for, ±10 % (NEMA MG 1, from memory). */
-function threePhase(
+export function threePhase(
   pairs: readonly number[],
   rated: number,
 ): 'right' | 'none' | 'one-dead' | 'unlike' | 'off' {
