@@ -1,7 +1,7 @@
 // Cases of a supply that is missing, as a practitioner tells them: nothing is closed again before the windings behind it are read to ground.
 // Common practice, no source.
 import type { Case } from './cases'
-import { FURNACE, ohms, volts } from './readings'
+import { FURNACE, ohms, uf, volts } from './readings'
 
 const dead = { 'fan-does': 'dead', compressor: 'silent' }
 const read = { 'volts-supply': volts(0.4) }
@@ -48,6 +48,14 @@ export const SUPPLY_CASES: Readonly<Record<string, Case>> = {
     found: ['no-power'],
     first: 'no-power',
     next: 'comp-shell',
+  },
+  'the compressor hums, its capacitor is good, and 172 V are at its posts and at the unit': {
+    about: 'compressor',
+    seen: { 'comp-does': 'hums', 'comp-fan': 'runs' },
+    read: { 'microfarads-HERM': uf(40), 'volts-compressor': volts(172), 'volts-supply': volts(172) },
+    found: ['supply-volts'],
+    first: 'comp-supply-volts',
+    next: 'settled',
   },
   'the blower is dead, no volts at its board: it has no compressor': {
     unit: FURNACE,
