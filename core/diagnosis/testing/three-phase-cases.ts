@@ -3,6 +3,13 @@ import type { Case } from './cases'
 import { ohms, volts } from './readings'
 
 const unit = 'packaged-three-phase'
+/** A compressor whose windings are good. */
+const DRAWS_AND_STANDS = {
+  'comp-does': 'hums',
+  'comp-fan': 'runs',
+  'comp-amps': 'stays',
+  'comp-ohms': 'adds-up',
+}
 
 export const THREE_PHASE_CASES: Readonly<Record<string, Case>> = {
   'three phases: it hums, all three alike and far too low': {
@@ -88,13 +95,7 @@ export const THREE_PHASE_CASES: Readonly<Record<string, Case>> = {
   'three phases: the compressor draws and stands, lines and windings alike': {
     unit,
     about: 'compressor',
-    seen: {
-      'comp-does': 'hums',
-      'comp-fan': 'runs',
-      'comp-amps': 'stays',
-      'comp-volts': 'right',
-      'comp-ohms': 'adds-up',
-    },
+    seen: { ...DRAWS_AND_STANDS, 'comp-volts': 'right' },
     found: ['comp-locked'],
     first: 'comp-locked',
     next: 'settled',
@@ -102,13 +103,7 @@ export const THREE_PHASE_CASES: Readonly<Record<string, Case>> = {
   'three phases: the compressor draws and stands, its lines far too low': {
     unit,
     about: 'compressor',
-    seen: {
-      'comp-does': 'hums',
-      'comp-fan': 'runs',
-      'comp-amps': 'stays',
-      'comp-volts': 'off',
-      'comp-ohms': 'adds-up',
-    },
+    seen: { ...DRAWS_AND_STANDS, 'comp-volts': 'off' },
     found: ['comp-supply-volts'],
     first: 'comp-supply-volts',
     next: 'settled',
