@@ -11,20 +11,23 @@ const phrase =
   (piece) =>
     words(listed(piece))
 
+const ONE = '1'
+const ampsOf = (figures: string): string => `${figures} ${figures === ONE ? 'amp' : 'amps'}`
+
 const MEANINGS: Readonly<Partial<Record<PieceKind, Meaning>>> = {
   tolerance: phrase((f) => `tolerance ±${f} %`),
   volts: phrase((f) => `${f} volts`),
   hertz: phrase((f) => `${f} hertz`),
-  amps: phrase((f) => `${f} amps`),
+  amps: phrase(ampsOf),
   horsepower: phrase((f) => `${f} horsepower`),
   rpm: phrase((f) => `${f} rpm`),
   poles: phrase((f) => `${f} poles`),
-  speeds: phrase((f) => `${f} speeds`),
-  'circuit-amps': phrase((f) => `circuit for ${f} amps at least`),
-  'max-fuse': phrase((f) => `fuse or breaker of ${f} amps at most`),
-  'fan-amps': phrase((f) => `fan ${f} amps`),
-  'compressor-amps': phrase((f) => `compressor ${f} amps running`),
-  'locked-rotor-amps': phrase((f) => `compressor ${f} amps with its rotor held`),
+  speeds: phrase((f) => `${f} ${f === ONE ? 'speed' : 'speeds'}`),
+  'circuit-amps': phrase((f) => `circuit for ${ampsOf(f)} at least`),
+  'max-fuse': phrase((f) => `fuse or breaker of ${ampsOf(f)} at most`),
+  'fan-amps': phrase((f) => `fan ${ampsOf(f)}`),
+  'compressor-amps': phrase((f) => `compressor ${ampsOf(f)} running`),
+  'locked-rotor-amps': phrase((f) => `compressor ${ampsOf(f)} with its rotor held`),
   rotation: ({ words }) => {
     const { direction, seenFrom } = readRotation(words)
     return seenFrom

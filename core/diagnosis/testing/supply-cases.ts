@@ -57,6 +57,14 @@ export const SUPPLY_CASES: Readonly<Record<string, Case>> = {
     first: 'comp-supply-volts',
     next: 'settled',
   },
+  'the same, and nobody has read the supply: a running fan does not say that it is high enough': {
+    about: 'compressor',
+    seen: { 'comp-does': 'hums', 'comp-fan': 'runs' },
+    read: { 'microfarads-HERM': uf(40), 'volts-compressor': volts(172) },
+    found: [],
+    first: 'comp-supply-volts',
+    next: 'supply',
+  },
   'the blower is dead, no volts at its board: it has no compressor': {
     unit: FURNACE,
     seen: { 'fan-does': 'dead', 'ohms-frame': 'megohms' },

@@ -208,7 +208,7 @@ describe('what is not proposed', () => {
   it('whole amperes, unless most looks saw no tenth', () => {
     const looks = (n: number) => Array.from({ length: n }, () => seen(['FAN FLA 1']))
     expect(said(readPlate(looks(4), 'unit'))).toEqual({})
-    expect(said(readPlate(looks(5), 'unit'))).toEqual({ 'fan-amps': 'fan 1 amps' })
+    expect(said(readPlate(looks(5), 'unit'))).toEqual({ 'fan-amps': 'fan 1 amp' })
     // A stroke makes no tenth.
     expect(read(['AMPS 3/4'])).toEqual({})
     expect(read(['AMPS 3.4/1.7'])).toEqual({ amps: '3.4 or 1.7 amps' })
