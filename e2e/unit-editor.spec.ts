@@ -49,7 +49,7 @@ test('from blocks to a proof; the next job has it on the list', async ({ app, se
   await choose(app, 'pick-card', card)
   const record = app.getByTestId('card-record')
   await expect(record).toContainText('Cold store condenser', { timeout: 60_000 })
-  await expect(record).toContainText('run → splice on the splice box')
+  await expect(record).toContainText('run → the splice box')
   await app.getByTestId('next-from-card').click()
   await app.getByTestId('stage-wires').click()
   await expect(app.getByTestId('wires-picture')).toContainText('Splice box')

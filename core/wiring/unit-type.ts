@@ -232,13 +232,13 @@ export type UnitTraits = UnitType['traits']
 export const postOf = (unit: UnitType, id: PostId): Post | undefined =>
   unit.posts.find((post) => post.id === id)
 
-/** "T1 on the contactor" */
+/** "T1 on the contactor"; a splice alone in its box is the splice box. */
 export function postName(unit: UnitType, id: PostId): string {
   const post = postOf(unit, id)
   if (!post) return id
   if (post.kind === 'earth') return 'the chassis ground'
-  const part = unit.parts.find((p) => p.id === post.part)
-  return `${post.label} on the ${part ? part.name.toLowerCase() : post.part}`
+  const part = unit.parts.find((p) => p.id === post.part)?.name.toLowerCase() ?? post.part
+  return part.startsWith(`${post.label} `) ? `the ${part}` : `${post.label} on the ${part}`
 }
 
 /** The first mode in which the fan is meant to run. Throws when the unit type has none. */

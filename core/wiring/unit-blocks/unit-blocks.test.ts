@@ -6,7 +6,7 @@ import { BLOWER_CAN } from '../../testing/circuits'
 import { at230 } from '../../circuit/testing/wirings'
 import { CAN, sheetOf, tracedWires, unitOf } from '../../testing/fixtures'
 import { layoutKinds } from './testing/layout-kinds'
-import type { UnitType } from '../unit-type'
+import { postName, type UnitType } from '../unit-type'
 import { OwnUnitTypeSchema } from '../unit-ref'
 import { buildUnit } from './build'
 import { UnitPlanSchema, type Block, type UnitPlan } from './plan'
@@ -191,6 +191,8 @@ describe('what each block brings', () => {
       'S1 splice 1 splice',
       'S2 splice 2 splice',
     ])
+    expect(postName(built(of(splice('switched'))), 'S1')).toBe('the splice box')
+    expect(postName(built(of(splice('other'), splice('switched'))), 'S2')).toBe('splice 2 on the splice box')
   })
 })
 

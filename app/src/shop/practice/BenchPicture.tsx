@@ -20,7 +20,7 @@ import { sameFields, useStable } from '../../ui/use-stable'
 import { WirePath } from '../../ui/WirePath'
 import { Words } from '../../ui/Words'
 import { Clamp, ProbeTips, type Point } from './BenchProbes'
-import { leadText, sameSpot } from './practice-model'
+import { leadLines, sameSpot } from './practice-model'
 
 /** Where the probes are: red, then black. */
 export type Probes = readonly [Spot | null, Spot | null]
@@ -61,8 +61,7 @@ function chipsOf({ leads, parts }: BenchOutput): Chip[] {
     ...leads.map((lead) => ({
       key: `lead-${lead.id}`,
       spot: { on: 'lead' as const, lead: lead.id },
-      title: leadText(lead.insulation),
-      under: whereText(lead, label),
+      ...leadLines(lead.insulation, whereText(lead, label)),
     })),
     { key: 'frame', spot: { on: 'frame' as const }, title: 'motor’s frame', under: 'bare metal' },
     { key: 'chassis', spot: { on: 'chassis' as const }, title: 'chassis', under: 'bare metal' },

@@ -3,11 +3,17 @@ import { runOperation } from '@oak/core/operations/registry'
 import type { PracticeRoundOutput } from '@oak/core/operations/practice-round'
 import type { Act } from '@oak/core/practice/round/act'
 import type { PracticeRound } from '../../platform/state/practice'
-import { actText, leadText, progressRows, shownBy, spotText } from './practice-model'
+import { actText, leadLines, leadText, progressRows, shownBy, spotText } from './practice-model'
 
 it('a lead by its colours and code', () => {
   expect(leadText({ colour: 'BN', stripe: 'WH' })).toBe('brown/white · BN/WH')
   expect(leadText({ colour: 'BK', stripe: null })).toBe('black · BK')
+  // As wide as a thumb: the code of two colours goes to the second line, where nothing cuts it.
+  expect(leadLines({ colour: 'BN', stripe: 'WH' }, 'capped off')).toEqual({
+    title: 'brown/white',
+    under: 'BN/WH · capped off',
+  })
+  expect(leadLines({ colour: 'BK', stripe: null }, 'on T1')).toEqual({ title: 'black · BK', under: 'on T1' })
 })
 
 const scenario = {

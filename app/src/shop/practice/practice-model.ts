@@ -26,6 +26,13 @@ export const DIALS: readonly { readonly value: Dial; readonly text: string; read
 export const leadText = (insulation: Insulation): string =>
   `${insulationShort(insulation)} · ${insulationCode(insulation)}`
 
+/** A lead's label in two lines, for the width of a thumb: "brown · BN" over "on 4 µF"; with a stripe "brown/white" over "BN/WH · on 4 µF". */
+export function leadLines(insulation: Insulation, where: string): { title: string; under: string } {
+  return insulation.stripe
+    ? { title: insulationShort(insulation), under: `${insulationCode(insulation)} · ${where}` }
+    : { title: leadText(insulation), under: where }
+}
+
 type Named = Pick<BenchOutput, 'parts' | 'leads'>
 
 /** "T1 on the contactor", "the brown lead", "the motor’s frame". */
