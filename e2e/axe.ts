@@ -8,16 +8,21 @@ const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 export const PHONE = { width: 390, height: 844 }
 export const DESK = { width: 1280, height: 800 }
 
-/** What axe finds wrong, one line each: the rule, and where. */
-export async function wrongs(page: Page): Promise<string[]> {
-  await page.evaluate(AXE)
+/** Still an experiment of axe's: what is heard must hold what is seen. */
+const ALL = { rules: { 'label-content-name-mismatch': { enabled: true } } }
+/** What night changes: a page's colours, and nothing else of it. */
+const COLOURS = { runOnly: ['color-contrast'] }
+
+/** What axe finds wrong, one line each: the rule, and where. `of`: all, or only what other colours can make wrong. */
+export async function wrongs(page: Page, of: 'all' | 'colours' = 'all'): Promise<string[]> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE)
   const { violations } = await page.evaluate(
-    async () =>
+    async (rules) =>
       await (window as unknown as { axe: { run: (options: object) => Promise<AxeResults> } }).axe.run({
-        // Still an experiment of axe's: what is heard must hold what is seen.
-        rules: { 'label-content-name-mismatch': { enabled: true } },
+        ...rules,
         resultTypes: ['violations'],
       }),
+    of === 'all' ? ALL : COLOURS,
   )
   return violations.flatMap(({ id, nodes }) =>
     nodes.map(({ target, html }) => `${id}: ${target.join(' ')}: ${html.slice(0, 240)}`),
