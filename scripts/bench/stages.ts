@@ -1,7 +1,7 @@
 // From the tap on a stage's tab to its heading on the screen, with the page's thread slowed four times, after the page has had time to fetch
 // ahead. Against two frames of the same page with nothing to do.
 import type { Page } from '@playwright/test'
-import { bareFrames, onDemo, slow } from './phone'
+import { bareFrames, onDemo, slow, tap } from './phone'
 import { median } from './median'
 
 const JOB = '/job/01950000-0000-7000-8000-000000000001/wires'
@@ -22,7 +22,7 @@ const WATCH = `
 `
 
 async function opens(page: Page, stage: string): Promise<number> {
-  await page.getByTestId(`stage-${stage}`).click()
+  await tap(page, page.getByTestId(`stage-${stage}`))
   for (let i = 0; i < 30; i++) {
     await page.waitForTimeout(500)
     const [tapped = 0, open = 0] = await page.evaluate<number[]>('[window.__tapped, window.__open]')

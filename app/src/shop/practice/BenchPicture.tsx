@@ -48,11 +48,11 @@ interface Chip {
   readonly under: string
 }
 
-/** Where a lead is, as one sees it. */
+/** Where a lead is, as one sees it; short, since the code of a stripe stands before it. */
 function whereText({ goes, isOff }: BenchOutput['leads'][number], label: (post: string) => string): string {
-  if (isOff) return 'off its post'
+  if (isOff) return 'off post'
   if (goes.kind === 'post') return `on ${label(goes.post)}`
-  return { plug: 'in the plug', loose: 'hangs loose', insulated: 'capped off' }[goes.kind]
+  return { plug: 'in plug', loose: 'loose', insulated: 'capped' }[goes.kind]
 }
 
 function chipsOf({ leads, parts }: BenchOutput): Chip[] {

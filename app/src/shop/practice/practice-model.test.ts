@@ -9,9 +9,9 @@ it('a lead by its colours and code', () => {
   expect(leadText({ colour: 'BN', stripe: 'WH' })).toBe('brown/white · BN/WH')
   expect(leadText({ colour: 'BK', stripe: null })).toBe('black · BK')
   // As wide as a thumb: the code of two colours goes to the second line, where nothing cuts it.
-  expect(leadLines({ colour: 'BN', stripe: 'WH' }, 'capped off')).toEqual({
+  expect(leadLines({ colour: 'BN', stripe: 'WH' }, 'capped')).toEqual({
     title: 'brown/white',
-    under: 'BN/WH · capped off',
+    under: 'BN/WH · capped',
   })
   expect(leadLines({ colour: 'BK', stripe: null }, 'on T1')).toEqual({ title: 'black · BK', under: 'on T1' })
 })

@@ -6,6 +6,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import { motorDifferences } from '@oak/core/job/inputs/staying-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import type { MatchMotorOutput } from '@oak/core/operations/match-motor'
+import { Later } from '../../parts/frame/Later'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { Tap } from '../../ui/Tap'
 import { VerdictMark } from '../../ui/VerdictMark'
@@ -30,9 +31,29 @@ interface MotorListProps extends StageProps {
   readonly Speeds: MotorParts['Speeds']
 }
 
+/** As many as a phone shows at once; the others come a moment later. */
+const FIRST_SEEN = 2
+
 /** Every motor, best first; the settings of the chosen one under it. */
 export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorListProps) {
   const shared = sharedUnknowns(shelf.matches)
+  const row = ({ sheet, match, stock }: Shelf['shown'][number]) => (
+    <>
+      <SheetTag
+        sheet={sheet}
+        stock={stock}
+        selected={job.motor?.id === sheet.id}
+        onPress={() => onChoose(sheet)}
+      />
+      {match ? <Verdict match={match} shared={shared} onPress={() => onWhy(sheet.id)} /> : null}
+      {job.motor?.id === sheet.id ? (
+        <>
+          <Differences job={job} sheet={sheet} />
+          <MotorSettings id={id} job={job} sheet={sheet} Speeds={Speeds} />
+        </>
+      ) : null}
+    </>
+  )
   return (
     <>
       <Words size="strong" heading={2}>
@@ -43,21 +64,9 @@ export function MotorList({ id, job, shelf, onChoose, onWhy, Speeds }: MotorList
         <Waits tone="quiet" text="Matching the motors against the old one…" />
       ) : null}
       <Group label="Motor from the van" busy={shelf.isMatching} style={{ gap: 8 }} testID="motors">
-        {shelf.shown.map(({ sheet, match, stock }) => (
-          <View key={sheet.id} style={{ gap: 8 }}>
-            <SheetTag
-              sheet={sheet}
-              stock={stock}
-              selected={job.motor?.id === sheet.id}
-              onPress={() => onChoose(sheet)}
-            />
-            {match ? <Verdict match={match} shared={shared} onPress={() => onWhy(sheet.id)} /> : null}
-            {job.motor?.id === sheet.id ? (
-              <>
-                <Differences job={job} sheet={sheet} />
-                <MotorSettings id={id} job={job} sheet={sheet} Speeds={Speeds} />
-              </>
-            ) : null}
+        {shelf.shown.map((one, i) => (
+          <View key={one.sheet.id} style={{ gap: 8 }}>
+            <Later isFirst={i < FIRST_SEEN}>{row(one)}</Later>
           </View>
         ))}
       </Group>

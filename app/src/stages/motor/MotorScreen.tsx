@@ -11,6 +11,7 @@ import { hasNoCan } from '@oak/core/job/inputs/hookup-input'
 import type { LeadSheet } from '@oak/core/motor/lead-sheet'
 import { LIKE_ID } from '@oak/core/motor/staying-tag'
 import { JobFrame } from '../../parts/frame/JobFrame'
+import { Later } from '../../parts/frame/Later'
 import type { StageProps } from '../../parts/frame/stage-screen'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob, editVan } from '../../platform/state/app'
@@ -69,7 +70,11 @@ export function MotorScreen({ id, job, Finder, Speeds }: StageProps & MotorParts
           )}
           {opened ? <MatchSheet match={opened} onClose={() => setWhy(null)} /> : null}
           <Problem text={wrong} testID="sheet-problem" />
-          {staying ? null : <MotorTools id={id} job={job} onRead={() => void read()} />}
+          {staying ? null : (
+            <Later>
+              <MotorTools id={id} job={job} onRead={() => void read()} />
+            </Later>
+          )}
         </View>
       }
       evidence={wide && beside && !staying ? <Beside beside={beside} /> : undefined}

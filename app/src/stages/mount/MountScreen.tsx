@@ -15,6 +15,7 @@ import type { JobDocument } from '@oak/core/job/document'
 import type { BladePositionOutput } from '@oak/core/operations/blade-position'
 import { unitTypeFor } from '@oak/core/wiring/unit-types'
 import { JobFrame } from '../../parts/frame/JobFrame'
+import { Later } from '../../parts/frame/Later'
 import { useOperation } from '../../parts/frame/use-operation'
 import { editJob } from '../../platform/state/app'
 import { Problem } from '../../ui/Problem'
@@ -144,33 +145,10 @@ interface MountPictureProps {
   readonly id: string
 }
 
-function MountPicture({
-  end,
-  job,
-  unit,
-  blower,
-  setPad,
-  choose,
-  output,
-  pad,
-  setUnit,
-  id,
-}: MountPictureProps) {
+/** How the motor is held, where its shaft points, and whether that goes through. */
+function HowItStands({ job, choose }: Pick<MountPictureProps, 'job' | 'choose'>) {
   return (
-    <View style={{ gap: 12 }}>
-      {end ? (
-        <SectionPicture
-          end={end}
-          oldHub={figureOf(job, 'oldHub')}
-          hubLength={figureOf(job, 'hubLength')}
-          shaft={figureOf(job, 'shaft')}
-          shroud={figureOf(job, 'shroud')}
-          unit={unit}
-          wheel={blower}
-        />
-      ) : null}
-      {isThroughShaft(job) ? <ShaftEnd /> : null}
-      <Figures job={job} keys={figuresFor('near', mountingWay(job))} unit={unit} onPress={setPad} />
+    <>
       <Choice
         label="How it is held"
         testID="mount-way"
@@ -203,7 +181,41 @@ function MountPicture({
           { value: 'yes', text: 'through shaft' },
         ]}
       />
-      {isThroughShaft(job) ? <FarEnd job={job} output={output} unit={unit} onPress={setPad} /> : null}
+    </>
+  )
+}
+
+function MountPicture({
+  end,
+  job,
+  unit,
+  blower,
+  setPad,
+  choose,
+  output,
+  pad,
+  setUnit,
+  id,
+}: MountPictureProps) {
+  return (
+    <View style={{ gap: 12 }}>
+      {end ? (
+        <SectionPicture
+          end={end}
+          oldHub={figureOf(job, 'oldHub')}
+          hubLength={figureOf(job, 'hubLength')}
+          shaft={figureOf(job, 'shaft')}
+          shroud={figureOf(job, 'shroud')}
+          unit={unit}
+          wheel={blower}
+        />
+      ) : null}
+      {isThroughShaft(job) ? <ShaftEnd /> : null}
+      <Figures job={job} keys={figuresFor('near', mountingWay(job))} unit={unit} onPress={setPad} />
+      <Later>
+        <HowItStands job={job} choose={choose} />
+        {isThroughShaft(job) ? <FarEnd job={job} output={output} unit={unit} onPress={setPad} /> : null}
+      </Later>
       {pad ? (
         <LengthPad
           title={FIGURE_WORDS[pad].name}

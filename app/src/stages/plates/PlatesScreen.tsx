@@ -7,6 +7,7 @@ import type { LabelReading } from '@oak/core/label/read-label'
 import type { JobDocument } from '@oak/core/job/document'
 import { jobPhaseConflict } from '@oak/core/job/inputs/supply-input'
 import { JobFrame } from '../../parts/frame/JobFrame'
+import { Later } from '../../parts/frame/Later'
 import { editJob } from '../../platform/state/app'
 import type { Edit } from '../../platform/state/jobs'
 import { PrimaryButton, QuietButton } from '../../ui/PrimaryButton'
@@ -185,20 +186,22 @@ function CanAndMotorPlates({ job, changeCan, setLine, setPhoto, setSheet, keep }
       >
         <QuietButton text="Test it on the bench" onPress={() => setSheet('old-can')} testID="to-old-can" />
       </PlateCard>
-      <PlateCard
-        title={TITLES.motor}
-        testID="plate-motor"
-        fields={motorFields(job.motorPlate)}
-        onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
-        onRead={() => setLine('motor')}
-        onPhoto={() => setPhoto('motor')}
-      >
-        <QuietButton
-          text="Not readable? Estimate"
-          onPress={() => setSheet('estimate')}
-          testID="to-estimate"
-        />
-      </PlateCard>
+      <Later>
+        <PlateCard
+          title={TITLES.motor}
+          testID="plate-motor"
+          fields={motorFields(job.motorPlate)}
+          onChange={(key, value) => keep('motor', withMotorField(job.motorPlate, key, value))}
+          onRead={() => setLine('motor')}
+          onPhoto={() => setPhoto('motor')}
+        >
+          <QuietButton
+            text="Not readable? Estimate"
+            onPress={() => setSheet('estimate')}
+            testID="to-estimate"
+          />
+        </PlateCard>
+      </Later>
     </View>
   )
 }
