@@ -27,6 +27,13 @@ const STEPS = 24
 const OUTSIDE = 17
 const DIRECTIONS = 48
 
+/** The innermost step of the search: Math.hypot takes ten times as long, for figures so large that no picture has them. */
+function apart(a: Point, b: Point): number {
+  const dx = a.x - b.x
+  const dy = a.y - b.y
+  return Math.sqrt(dx * dx + dy * dy)
+}
+
 const same = (a: Point, b: Point): boolean => a.x === b.x && a.y === b.y
 
 /** Half of a strip's stroke, as something that the next one keeps clear of. */
@@ -43,7 +50,7 @@ export function jumperPaths(jumpers: readonly (readonly [Spot, Spot])[], top: To
       a,
       b,
       [...top.posts, ...drawn.filter(isAway)],
-      (p) => Math.hypot(p.x - top.x, p.y - top.y) <= top.r - CLEAR,
+      (p) => apart(p, top) <= top.r - CLEAR,
     )
     drawn.push(...points.filter((_, i) => i % 2 === 0).map((p) => ({ ...p, r: STRIP })))
     return path
@@ -66,26 +73,44 @@ export function wayBetween(a: Spot, b: Spot, posts: readonly Spot[], within: (p:
     x: a.x + share * (b.x - a.x) + bow * aside.x,
     y: a.y + share * (b.y - a.y) + bow * aside.y,
   })
-  return clearest(BENDS, ([one, two], least) => {
-    const [p, q] = [at(1 / 3, one), at(2 / 3, two)]
-    const points = along((t) => onCurve([a, p, q, b], t))
-    const path =
-      one === 0 && two === 0
-        ? `M${a.x} ${a.y}L${b.x} ${b.y}`
-        : `M${a.x} ${a.y}C${p.x} ${p.y} ${q.x} ${q.y} ${b.x} ${b.y}`
+  const bent = clearest(BENDS, ([one, two], least) => {
+    const curve: Curve = [a, at(1 / 3, one), at(2 / 3, two), b]
+    const points = SHARES.map((shares) => onCurve(curve, shares))
     return {
-      way: { path, points },
+      way: { curve, points, isStraight: one === 0 && two === 0 },
       light: points.every(within) ? lightOf(points, others, least) : -Infinity,
     }
   })
+  return { path: pathOf(bent), points: bent.points }
+}
+
+/** A cubic Bézier curve by its ends and what bends it. */
+type Curve = readonly [Point, Point, Point, Point]
+
+/** Written once a way is chosen: to write figures takes longer than to try a way. */
+function pathOf({
+  curve: [a, p, q, b],
+  isStraight,
+}: {
+  readonly curve: Curve
+  readonly isStraight: boolean
+}): string {
+  return isStraight
+    ? `M${a.x} ${a.y}L${b.x} ${b.y}`
+    : `M${a.x} ${a.y}C${p.x} ${p.y} ${q.x} ${q.y} ${b.x} ${b.y}`
 }
 
 const along = (at: (t: number) => Point): Point[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => at(i / STEPS))
 
-/** A cubic Bézier curve. */
-function onCurve([a, p, q, b]: readonly [Point, Point, Point, Point], t: number): Point {
-  const [i, j, k, l] = [(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t ** 2 * (1 - t), t ** 3]
+/** How much of each of a curve's four points there is in a point along it (Bernstein, from memory). */
+type Shares = readonly [number, number, number, number]
+const SHARES = Array.from({ length: STEPS + 1 }, (_, i): Shares => {
+  const t = i / STEPS
+  return [(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t ** 2 * (1 - t), t ** 3]
+})
+
+function onCurve([a, p, q, b]: Curve, [i, j, k, l]: Shares): Point {
   return { x: i * a.x + j * p.x + k * q.x + l * b.x, y: i * a.y + j * p.y + k * q.y + l * b.y }
 }
 
@@ -94,7 +119,9 @@ function lightOf(points: readonly Point[], others: readonly Spot[], least = -Inf
   let light = Infinity
   for (const o of others)
     for (const p of points) {
-      light = Math.min(light, Math.hypot(p.x - o.x, p.y - o.y) - o.r)
+      const one = apart(p, o) - o.r
+      if (one >= light) continue
+      light = one
       if (light < least) return light
     }
   return light
