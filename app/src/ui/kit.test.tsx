@@ -3,6 +3,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { Choice } from './Choice'
 import { IconTap } from './IconTap'
+import { NamedImage } from './NamedImage'
 import { LengthPad, type LengthPadProps } from './LengthPad'
 import { PrimaryButton, QuietButton, SmallButton } from './PrimaryButton'
 import { Problem } from './Problem'
@@ -195,4 +196,10 @@ describe('the inch pad', () => {
     fireEvent.click(screen.getByTestId('not-read'))
     expect(closed).toBe(1)
   })
+})
+
+it('a picture that is not loaded yet is one for the ear already, by its name', () => {
+  show(<NamedImage name="New can, strapped" url="blob:none" />)
+  const [heard] = screen.getAllByRole('img', { name: 'New can, strapped' })
+  expect(heard?.tagName).toBe('DIV')
 })

@@ -4,7 +4,8 @@ import type { JobId } from '@oak/core/job/job-id'
 import { Problem } from '../../ui/Problem'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
-import { Image, View } from 'react-native'
+import { View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import type { Change } from '@oak/core/job/change'
 import type { ShopSettings } from '@oak/core/job/van'
 import type { JobDocument } from '@oak/core/job/document'
@@ -171,9 +172,9 @@ function Head({ head: { name, address, mark } }: { readonly head: Letterhead }) 
       testID="report-head"
     >
       {mark ? (
-        <Image
-          source={{ uri: mark }}
-          accessibilityLabel="The shop’s mark"
+        <NamedImage
+          url={mark}
+          name="The shop’s mark"
           style={{ width: 90, height: 36 }}
           resizeMode="contain"
         />

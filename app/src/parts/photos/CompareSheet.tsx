@@ -1,6 +1,7 @@
 // Two photos laid over each other, with a divider that is pulled; the pins of each stay where they are on it.
 import { useState } from 'react'
-import { Image, View } from 'react-native'
+import { View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import { ReactCompareSlider } from 'react-compare-slider'
 import type { Photo } from '@oak/core/job/fields'
 import { PickOne } from '../../ui/PickOne'
@@ -99,9 +100,9 @@ function Laid({
         }}
       >
         {url ? (
-          <Image
-            source={{ uri: url }}
-            accessibilityLabel={facts.caption || 'photo'}
+          <NamedImage
+            url={url}
+            name={facts.caption || 'photo'}
             style={{ width: '100%', height: '100%' }}
             resizeMode="stretch"
           />

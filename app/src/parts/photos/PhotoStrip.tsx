@@ -2,7 +2,8 @@
 import { shopNow } from '../../platform/sync/clock'
 import type { JobId } from '@oak/core/job/job-id'
 import { lazy, memo, Suspense, useState } from 'react'
-import { Image, ScrollView, View } from 'react-native'
+import { ScrollView, View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import { v4 as uuid } from 'uuid'
 import type { JobDocument } from '@oak/core/job/document'
 import { editJob, isExample, keepPhoto } from '../../platform/state/app'
@@ -162,12 +163,7 @@ function Thumb({
       }}
     >
       {url && url !== 'missing' ? (
-        <Image
-          source={{ uri: url }}
-          accessibilityLabel={caption}
-          style={{ width: 96, height: 96 }}
-          resizeMode="cover"
-        />
+        <NamedImage url={url} name={caption} style={{ width: 96, height: 96 }} resizeMode="cover" />
       ) : (
         <Words size="tiny" tone="quiet" style={{ textAlign: 'center' }}>
           {url === 'missing' ? 'not on this device' : '…'}

@@ -1,7 +1,8 @@
 // A photo with four corners to drag to those of the plate; by keyboard each is moved with the arrows.
 import { useDrag } from '@use-gesture/react'
 import { useRef, useState, type RefObject } from 'react'
-import { Image, View } from 'react-native'
+import { View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import Svg, { Path, Text } from 'react-native-svg'
 import type { Corners, Share, Top } from '../../platform/reading/straighten'
 import { FONT, usePalette } from '../../ui/theme'
@@ -39,9 +40,9 @@ export function CornersPicture({ url, width, height, corners, top, onChange }: C
         alignSelf: 'center',
       }}
     >
-      <Image
-        source={{ uri: url }}
-        accessibilityLabel="The photo"
+      <NamedImage
+        url={url}
+        name="The photo"
         style={{ width: '100%', height: '100%', borderRadius: 6 }}
         resizeMode="stretch"
       />

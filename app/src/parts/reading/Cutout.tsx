@@ -1,5 +1,6 @@
 // The piece of the picture that a figure was read from: what a person holds it against.
-import { Image, View } from 'react-native'
+import { View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import type { Box } from '@oak/core/label/photo/words'
 import { usePalette } from '../../ui/theme'
 
@@ -39,9 +40,9 @@ export function Cutout({ url, width, height, box, label, widest = WIDEST, highes
         borderRadius: 4,
       }}
     >
-      <Image
-        source={{ uri: url }}
-        accessibilityLabel={label}
+      <NamedImage
+        url={url}
+        name={label}
         style={{
           position: 'absolute',
           left: (edge - box.x0) * scale,

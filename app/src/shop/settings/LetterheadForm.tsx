@@ -1,6 +1,7 @@
 // What stands at the top of the owner's report: the shop's name, its address and its mark.
 import { useEffect, useEffectEvent, useState } from 'react'
-import { Image, View } from 'react-native'
+import { View } from 'react-native'
+import { NamedImage } from '../../ui/NamedImage'
 import type { ShopSettings } from '@oak/core/job/van'
 import { pickFile } from '../../platform/files/pick-file'
 import { editVan } from '../../platform/state/app'
@@ -74,9 +75,9 @@ function Mark({ mark, onWrong }: MarkProps) {
     <>
       {mark ? (
         <View style={{ backgroundColor: '#fff', padding: 8, borderRadius: 6, alignItems: 'flex-start' }}>
-          <Image
-            source={{ uri: mark }}
-            accessibilityLabel="The shop’s mark"
+          <NamedImage
+            url={mark}
+            name="The shop’s mark"
             style={{ width: 200, height: 80 }}
             resizeMode="contain"
             testID="shop-mark-picture"
