@@ -238,7 +238,8 @@ export function postName(unit: UnitType, id: PostId): string {
   if (!post) return id
   if (post.kind === 'earth') return 'the chassis ground'
   const part = unit.parts.find((p) => p.id === post.part)?.name.toLowerCase() ?? post.part
-  return part.startsWith(`${post.label} `) ? `the ${part}` : `${post.label} on the ${part}`
+  const isAlone = unit.posts.filter((other) => other.part === post.part).length === 1
+  return isAlone && part.startsWith(`${post.label} `) ? `the ${part}` : `${post.label} on the ${part}`
 }
 
 /** The first mode in which the fan is meant to run. Throws when the unit type has none. */

@@ -27,7 +27,7 @@ const STEPS = 24
 const OUTSIDE = 17
 const DIRECTIONS = 48
 
-/** The innermost step of the search: Math.hypot takes ten times as long, for figures so large that no picture has them. */
+/** The innermost step of the search: Math.hypot is far slower, for figures so large that no picture has them. */
 function apart(a: Point, b: Point): number {
   const dx = a.x - b.x
   const dy = a.y - b.y
